@@ -1,0 +1,233 @@
+<script setup lang="ts">
+import { useElementSize } from '@vueuse/core'
+import { computed, useTemplateRef } from 'vue'
+import { spotOf } from '~~/core/pages/definition'
+import { areaOf } from '~~/core/pages/frames'
+import { boxWidthAt, rulerStretches } from '~~/core/pages/ruler'
+import { shapeOf } from '~~/core/shapes'
+import { useBench } from '../stores/bench'
+import { words } from './words'
+
+const width = defineModel<number>({ required: true })
+const least = 320
+const most = 1600
+const named = [
+  { title: words.widths.wide, width: 1280 },
+  { title: words.widths.medium, width: 834 },
+  { title: words.widths.narrow, width: 390 },
+]
+
+const bench = useBench()
+const track = useTemplateRef<HTMLElement>('track')
+const { width: trackWidth } = useElementSize(track)
+
+const area = computed(() => {
+  const spot = bench.chosenId === null ? null : spotOf(bench.page, bench.chosenId)
+  return spot === null || spot === 'shelf' ? undefined : areaOf(bench.page.frame, spot)
+})
+const stretches = computed(() => {
+  if (area.value === undefined || bench.listing === null) return []
+  const shape = bench.listing.shape
+  return rulerStretches(area.value, shapeOf(shape).stops(shape), least, most)
+})
+
+function placeOf(pixels: number): number {
+  return (pixels - least) / (most - least)
+}
+
+function widthAt(event: PointerEvent): number {
+  const box = track.value?.getBoundingClientRect()
+  if (!box) return width.value
+  const part = Math.min(1, Math.max(0, (event.clientX - box.left) / box.width))
+  return Math.round(least + part * (most - least))
+}
+
+function drag(event: PointerEvent, move: (pageWidth: number) => void) {
+  const handle = event.currentTarget as HTMLElement
+  handle.setPointerCapture(event.pointerId)
+  const moved = (next: PointerEvent) => move(widthAt(next))
+  const ended = () => {
+    handle.removeEventListener('pointermove', moved)
+    handle.removeEventListener('pointerup', ended)
+    handle.removeEventListener('pointercancel', ended)
+  }
+  handle.addEventListener('pointermove', moved)
+  handle.addEventListener('pointerup', ended)
+  handle.addEventListener('pointercancel', ended)
+}
+
+function setWidth(next: number) {
+  width.value = Math.min(most, Math.max(least, next))
+}
+
+/** A stop follows the pointer; it is kept as a width of the listing's own box. */
+function moveStop(stop: number, pageWidth: number) {
+  if (area.value === undefined) return
+  const box = boxWidthAt(area.value, pageWidth)
+  bench.editListing('Stop', (before) => ({ ...before, shape: { ...before.shape, ...shapeOf(before.shape).moveStop(before.shape, stop, box) } }), `stop ${stop}`)
+}
+</script>
+
+<template>
+  <div class="ruler">
+    <div ref="track" class="track" @pointerdown.self="setWidth(widthAt($event))">
+      <div
+        v-for="stretch in stretches"
+        :key="stretch.from"
+        class="stretch"
+        :class="{ past: stretch.from >= width }"
+        :style="{ left: `${placeOf(stretch.from) * 100}%`, width: `${(placeOf(stretch.to) - placeOf(stretch.from)) * 100}%` }"
+      >
+        <span v-if="(placeOf(stretch.to) - placeOf(stretch.from)) * trackWidth > 66">{{ stretch.label }}</span>
+      </div>
+      <div class="reached" :style="{ width: `${placeOf(width) * 100}%` }" />
+      <button
+        v-for="stretch in stretches.filter((one) => one.movable)"
+        :key="`stop ${stretch.from}`"
+        type="button"
+        class="handle stop"
+        role="slider"
+        :aria-label="words.stop(stretch.label)"
+        :aria-valuemin="least"
+        :aria-valuemax="most"
+        :aria-valuenow="stretch.from"
+        :aria-valuetext="`${stretch.from} ${words.pixels}`"
+        :style="{ left: `${placeOf(stretch.from) * 100}%` }"
+        @pointerdown.prevent="drag($event, (to) => moveStop(stretch.stop, to))"
+        @keydown.left.prevent="moveStop(stretch.stop, stretch.from - 10)"
+        @keydown.right.prevent="moveStop(stretch.stop, stretch.from + 10)"
+      />
+      <button
+        type="button"
+        class="handle width"
+        role="slider"
+        :aria-label="words.width"
+        :aria-valuemin="least"
+        :aria-valuemax="most"
+        :aria-valuenow="width"
+        :aria-valuetext="`${width} ${words.pixels}`"
+        :style="{ left: `${placeOf(width) * 100}%` }"
+        @pointerdown.prevent="drag($event, setWidth)"
+        @keydown.left.prevent="setWidth(width - 10)"
+        @keydown.right.prevent="setWidth(width + 10)"
+      />
+    </div>
+    <output class="shown tabular">{{ width }} px</output>
+    <div class="named" role="group" :aria-label="words.width">
+      <button v-for="one in named" :key="one.title" type="button" :aria-pressed="one.width === width" @click="setWidth(one.width)">
+        {{ one.title }}
+      </button>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.ruler {
+  display: flex;
+  align-items: center;
+  gap: 14px;
+  height: 38px;
+  padding: 0 12px 0 18px;
+  background: #fff;
+  border-bottom: 1px solid var(--line);
+}
+
+.track {
+  position: relative;
+  flex: 1;
+  height: 38px;
+  touch-action: none;
+}
+
+.track::before,
+.reached {
+  content: '';
+  position: absolute;
+  left: 0;
+  right: 0;
+  bottom: 9px;
+  height: 5px;
+  border-radius: 3px;
+  background: #e4dcc6;
+  pointer-events: none;
+}
+
+.reached {
+  right: auto;
+  background: var(--ink);
+  opacity: 0.26;
+}
+
+.stretch {
+  position: absolute;
+  top: 0;
+  height: 100%;
+  pointer-events: none;
+  text-align: center;
+  font-size: 12px;
+  line-height: 22px;
+  color: #0f5a62;
+  white-space: nowrap;
+  overflow: hidden;
+}
+
+.stretch.past {
+  color: var(--soft);
+}
+
+.handle {
+  position: absolute;
+  bottom: 0;
+  width: 24px;
+  height: 24px;
+  margin-left: -12px;
+  cursor: ew-resize;
+  touch-action: none;
+}
+
+.handle::before {
+  content: '';
+  position: absolute;
+  inset: 4px 8px 4px 8px;
+  border-radius: 3px;
+}
+
+.stop::before {
+  background: #136f78;
+}
+
+.width::before {
+  inset: 1px 7px;
+  background: var(--ink);
+}
+
+.shown {
+  min-width: 54px;
+  text-align: right;
+  font-size: 12.5px;
+  font-weight: 650;
+}
+
+.named {
+  display: flex;
+  gap: 2px;
+}
+
+.named button {
+  min-height: 28px;
+  padding: 0 8px;
+  border-radius: 6px;
+  font-size: 12.5px;
+  font-weight: 600;
+  color: var(--soft);
+}
+
+.named button:hover {
+  background: #f3efe3;
+}
+
+.named button[aria-pressed='true'] {
+  background: #e8e2d1;
+  color: var(--ink);
+}
+</style>

@@ -1,0 +1,94 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { sentenceOf } from '~~/core/listing/sentence'
+import { shownPlacementsOf } from '~~/core/pages/definition'
+import { counted } from '~~/core/words'
+import { useBench } from '../stores/bench'
+import { useCatalogue } from '../stores/catalogue'
+import { words } from './words'
+
+const bench = useBench()
+const catalogue = useCatalogue()
+const pieces = computed(() => (bench.listing === null ? null : sentenceOf(bench.listing, catalogue.words)))
+const aboutPage = computed(() => {
+  const shown = counted(shownPlacementsOf(bench.page).length, 'listing', 'listings')
+  return words.pageOnly(shown, bench.publishedAt === null ? words.neverLive : bench.differsFromLive ? words.notLive : words.live)
+})
+</script>
+
+<template>
+  <section class="sentence" aria-label="The listing in words">
+    <p v-if="pieces">
+      <template v-for="(piece, at) in pieces" :key="at">
+        <button
+          v-if="piece.kind === 'ticket'"
+          type="button"
+          class="ticket"
+          :data-clause="piece.clause"
+          :aria-pressed="bench.clause === piece.clause"
+          :aria-label="`${words.clauses[piece.clause].title}: ${piece.text}${piece.aside ? `, ${piece.aside}` : ''}`"
+          @click="bench.openClause(bench.clause === piece.clause ? null : piece.clause)"
+        >
+          {{ piece.text }}<span v-if="piece.aside" class="aside"> · {{ piece.aside }}</span>
+        </button>
+        <template v-else>{{ piece.text }}</template>
+      </template>
+    </p>
+    <p v-else class="about">
+      <strong>{{ bench.page.title }}</strong> {{ aboutPage }} <span>{{ words.pageHint }}</span>
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.sentence {
+  padding: 12px 20px 13px;
+  background: var(--kraft);
+  border-bottom: 1px solid var(--line);
+}
+
+p {
+  margin: 0;
+  font-size: 17px;
+  line-height: 36px;
+  white-space: pre-wrap;
+}
+
+.ticket {
+  display: inline;
+  padding: 5px 10px;
+  border-radius: 6px 6px 3px 3px;
+  background: #fff;
+  color: var(--clause);
+  font: inherit;
+  font-weight: 650;
+  line-height: 32px;
+  text-align: left;
+  white-space: normal;
+  box-decoration-break: clone;
+  -webkit-box-decoration-break: clone;
+  border-bottom: 3px solid var(--clause);
+}
+
+.ticket:hover {
+  background: #fdfbf4;
+}
+
+.ticket[aria-pressed='true'] {
+  background: var(--clause);
+  color: #fff;
+}
+
+.aside {
+  font-size: 14px;
+  font-weight: 500;
+}
+
+.about {
+  font-size: 16px;
+}
+
+.about span {
+  color: var(--soft);
+}
+</style>

@@ -1,0 +1,89 @@
+import { Idiomorph } from 'idiomorph'
+import { changedListings } from '~~/core/edits/document'
+import type { PageDocument } from '~~/core/edits/document'
+import { request } from '../shared/http'
+import { useBench } from '../stores/bench'
+import type { Preview } from './types'
+
+/**
+ * Keeps the page in the frame equal to the document: asks the server for what an edit changes,
+ * by the renderer of the public pages, and morphs the answer in. A newer edit overtakes an older.
+ */
+export function usePageFrame(frame: () => HTMLIFrameElement | null) {
+  const bench = useBench()
+  let shown: PageDocument | null = null
+  let asking: AbortController | null = null
+
+  /** The frame has loaded the saved draft, which may be older than the document. */
+  async function loaded(): Promise<void> {
+    shown = null
+    await show(bench.document)
+  }
+
+  async function show(document: PageDocument): Promise<void> {
+    const started = performance.now()
+    const whole = shown === null || shown.page !== document.page
+    const ids = shown === null || whole ? Object.keys(document.listings) : changedListings(shown, document)
+    if (ids.length === 0 && !whole) return
+    asking?.abort()
+    const control = new AbortController()
+    asking = control
+    try {
+      const preview = await request<Preview>(
+        'POST',
+        `/api/bench/pages/${bench.pageId}/preview`,
+        {
+          version: 1,
+          whole,
+          page: document.page,
+          listings: ids.map((id) => ({ id, version: 0, definition: document.listings[id] })),
+        },
+        control.signal,
+      )
+      if (control.signal.aborted) return
+      put(preview)
+      shown = document
+      bench.counts = { ...bench.counts, ...preview.counts }
+      performance.measure('edit to page', { start: started, end: performance.now() })
+    } catch (error) {
+      if (!(error instanceof DOMException && error.name === 'AbortError')) reportLater(error)
+    }
+  }
+
+  function put(preview: Preview): void {
+    const page = frame()?.contentDocument
+    if (!page) return
+    if (preview.document !== null) putDocument(page, preview.document)
+    for (const placement of preview.placements) {
+      const old = page.querySelector(`[data-placement="${placement.id}"]`)
+      if (old) Idiomorph.morph(old, placement.html, { morphStyle: 'outerHTML' })
+      setPlacementCss(page, placement.id, placement.css)
+    }
+  }
+
+  function putDocument(page: Document, html: string): void {
+    const fresh = new DOMParser().parseFromString(html, 'text/html')
+    const styles = page.getElementById('listing-styles')
+    if (styles) styles.textContent = fresh.getElementById('listing-styles')?.textContent ?? ''
+    page.querySelectorAll('style[data-css-of]').forEach((one) => one.remove())
+    const [old, next] = [page.getElementById('content'), fresh.getElementById('content')]
+    if (old && next) Idiomorph.morph(old, next, { morphStyle: 'outerHTML' })
+  }
+
+  /** Later rules win over the page's own of equal weight, so the edited placement's stand last. */
+  function setPlacementCss(page: Document, id: string, css: string): void {
+    const known = page.querySelector(`style[data-css-of="${id}"]`)
+    const style = known ?? page.createElement('style')
+    style.setAttribute('data-css-of', id)
+    style.textContent = css
+    if (!known) page.head.append(style)
+  }
+
+  /** A failed look must not stop the next one; the page is brought up with the edit after it. */
+  function reportLater(error: unknown): void {
+    shown = null
+    console.warn(error)
+  }
+
+  return { loaded, show, refresh: () => { shown = null; return show(bench.document) } }
+}

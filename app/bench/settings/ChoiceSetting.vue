@@ -1,0 +1,83 @@
+<script setup lang="ts" generic="Value extends string | number">
+import { useId } from 'vue'
+import SettingRow from './SettingRow.vue'
+
+/** One of a few, all in sight. */
+const props = defineProps<{
+  label: string
+  value: Value
+  choices: readonly { readonly value: Value; readonly title: string }[]
+  fallback?: Value
+}>()
+const emit = defineEmits<{ change: [value: Value] }>()
+const id = useId()
+
+function step(event: KeyboardEvent, by: number) {
+  const at = props.choices.findIndex((choice) => choice.value === props.value)
+  const next = props.choices[(at + by + props.choices.length) % props.choices.length]
+  if (next === undefined) return
+  emit('change', next.value)
+  const group = (event.currentTarget as HTMLElement).parentElement
+  group?.querySelectorAll<HTMLElement>('[role=radio]')[props.choices.indexOf(next)]?.focus()
+}
+</script>
+
+<template>
+  <SettingRow :label="label" :changed="fallback !== undefined && value !== fallback" @reset="fallback !== undefined && emit('change', fallback)">
+    <div class="choices" role="radiogroup" :aria-label="label">
+      <button
+        v-for="choice in choices"
+        :id="`${id}-${choice.value}`"
+        :key="choice.value"
+        type="button"
+        role="radio"
+        :aria-checked="choice.value === value"
+        :tabindex="choice.value === value ? 0 : -1"
+        @click="emit('change', choice.value)"
+        @keydown.right.prevent="step($event, 1)"
+        @keydown.down.prevent="step($event, 1)"
+        @keydown.left.prevent="step($event, -1)"
+        @keydown.up.prevent="step($event, -1)"
+      >
+        {{ choice.title }}
+      </button>
+    </div>
+  </SettingRow>
+</template>
+
+<style scoped>
+.choices {
+  display: flex;
+  border: 1px solid #c9c0ab;
+  border-radius: 7px;
+  overflow: hidden;
+  background: #fff;
+}
+
+button {
+  flex: 1;
+  min-height: 34px;
+  padding: 0 6px;
+  font-size: 13px;
+  font-weight: 600;
+  color: #48544c;
+}
+
+button + button {
+  border-left: 1px solid var(--line);
+}
+
+button:hover {
+  background: #f6f2e7;
+}
+
+button[aria-checked='true'] {
+  background: var(--clause, var(--ink));
+  color: #fff;
+}
+
+button:focus-visible {
+  outline-offset: -3px;
+  outline-color: currentColor;
+}
+</style>

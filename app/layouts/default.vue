@@ -1,0 +1,5 @@
+<template>
+  <v-app>
+    <slot />
+  </v-app>
+</template>

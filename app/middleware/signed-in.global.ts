@@ -1,0 +1,14 @@
+import { defineNuxtRouteMiddleware, navigateTo } from '#imports'
+import { useSession } from '../stores/session'
+
+const signInPath = '/bench/sign-in'
+
+/** Everything of the bench but the sign-in page is for signed-in people. */
+export default defineNuxtRouteMiddleware(async (to) => {
+  const session = useSession()
+  await session.load()
+  if (session.account === null && to.path !== signInPath)
+    return navigateTo({ path: signInPath, query: { next: to.fullPath } })
+  if (session.account !== null && to.path === signInPath) return navigateTo('/bench')
+  return undefined
+})

@@ -1,0 +1,190 @@
+<script setup lang="ts">
+import { NuxtLink } from '#components'
+import { useHead } from '#imports'
+import { mdiOpenInNew } from '@mdi/js'
+import { ref } from 'vue'
+import { formatDate } from '~~/core/time/format'
+import { RequestProblem, request } from '../../shared/http'
+import TopLine from '../../shared/TopLine.vue'
+import { useCatalogue } from '../../stores/catalogue'
+
+const words = {
+  title: 'Pages',
+  listings: (names: readonly string[]) => names.join(', ') || 'Nothing on it yet',
+  live: 'Live',
+  changed: 'Changes not live',
+  never: 'Not live yet',
+  saved: (date: string) => `Changed ${date}`,
+  visit: (title: string) => `Live page of ${title}`,
+}
+
+interface PageRow {
+  readonly id: number
+  readonly path: string
+  readonly title: string
+  readonly listings: readonly string[]
+  readonly savedAt: number
+  readonly publishedAt: number | null
+  readonly changed: boolean
+}
+
+const catalogue = useCatalogue()
+const pages = ref<readonly PageRow[]>([])
+const failure = ref<string | null>(null)
+useHead({ title: 'Pages · Bushel' })
+
+void load()
+
+async function load() {
+  try {
+    const [rows] = await Promise.all([request<readonly PageRow[]>('GET', '/api/bench/pages'), catalogue.load()])
+    pages.value = rows
+  } catch (error) {
+    failure.value = error instanceof RequestProblem ? error.message : String(error)
+  }
+}
+
+function stateOf(page: PageRow): string {
+  if (page.publishedAt === null) return words.never
+  return page.changed ? words.changed : words.live
+}
+</script>
+
+<template>
+  <TopLine />
+  <main class="pages">
+    <h1>{{ words.title }} <span>{{ catalogue.catalogue.siteName }}</span></h1>
+    <p v-if="failure" role="alert">{{ failure }}</p>
+    <ul>
+      <li v-for="page in pages" :key="page.id">
+        <NuxtLink class="open" :to="`/bench/pages/${page.id}`">
+          <span class="look" aria-hidden="true"><iframe :src="`/api/bench/pages/${page.id}/document`" tabindex="-1" loading="lazy" /></span>
+          <span class="title">{{ page.title }}</span>
+          <span class="path">{{ page.path }}</span>
+          <span class="listings">{{ words.listings(page.listings) }}</span>
+          <span class="state" :class="{ waiting: page.changed }">{{ stateOf(page) }}</span>
+          <span class="saved">{{ words.saved(formatDate(page.savedAt, catalogue.catalogue, 'minute')) }}</span>
+        </NuxtLink>
+        <v-btn :href="page.path" target="_blank" :icon="mdiOpenInNew" size="32" variant="text" :aria-label="words.visit(page.title)" class="visit" />
+      </li>
+    </ul>
+  </main>
+</template>
+
+<style scoped>
+.pages {
+  width: min(100% - 48px, 1120px);
+  margin: 0 auto;
+  padding: 30px 0 60px;
+}
+
+h1 {
+  font-size: 24px;
+  letter-spacing: -0.015em;
+}
+
+h1 span {
+  margin-left: 8px;
+  font-size: 15px;
+  font-weight: 500;
+  letter-spacing: 0;
+  color: var(--soft);
+}
+
+ul {
+  display: grid;
+  grid-template-columns: repeat(3, minmax(0, 1fr));
+  gap: 20px;
+  margin: 20px 0 0;
+  padding: 0;
+  list-style: none;
+}
+
+li {
+  position: relative;
+  background: #fff;
+  border: 1px solid var(--line);
+  border-radius: 9px;
+  overflow: hidden;
+}
+
+li:hover {
+  border-color: #a79f8a;
+}
+
+.open {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 2px 10px;
+  padding-bottom: 14px;
+  color: inherit;
+  text-decoration: none;
+}
+
+.open > :not(.look) {
+  padding-inline: 16px;
+}
+
+.look {
+  grid-column: 1 / -1;
+  position: relative;
+  aspect-ratio: 16 / 10;
+  margin-bottom: 12px;
+  overflow: hidden;
+  border-bottom: 1px solid var(--line);
+  container-type: inline-size;
+}
+
+iframe {
+  position: absolute;
+  inset: 0;
+  width: 1280px;
+  height: 800px;
+  border: 0;
+  pointer-events: none;
+  transform-origin: 0 0;
+  transform: scale(tan(atan2(100cqw, 1280px)));
+}
+
+.title {
+  font-size: 16px;
+  font-weight: 700;
+  padding-right: 0 !important;
+}
+
+.path {
+  align-self: center;
+  padding-right: 52px !important;
+  font-size: 13px;
+  color: var(--soft);
+}
+
+.listings {
+  grid-column: 1 / -1;
+  min-height: 21px;
+  color: #48544c;
+}
+
+.state {
+  margin-top: 10px;
+  font-size: 12.5px;
+  font-weight: 650;
+  color: var(--leaf);
+}
+
+.state.waiting {
+  color: #a8431f;
+}
+
+.saved {
+  margin-top: 10px;
+  font-size: 12.5px;
+  color: var(--soft);
+}
+
+.visit {
+  position: absolute;
+  right: 10px;
+  bottom: 62px;
+}
+</style>

@@ -1,0 +1,208 @@
+<script setup lang="ts">
+import { definePageMeta, useHead, useRoute } from '#imports'
+import { useEventListener } from '@vueuse/core'
+import { mdiArrowULeftTop, mdiArrowURightTop, mdiOpenInNew } from '@mdi/js'
+import { computed, ref } from 'vue'
+import { clauses } from '~~/core/listing/definition'
+import { formatTime } from '~~/core/time/format'
+import AreasList from '../../../bench/AreasList.vue'
+import DrawerPanel from '../../../bench/DrawerPanel.vue'
+import PagePreview from '../../../bench/PagePreview.vue'
+import PageRuler from '../../../bench/PageRuler.vue'
+import PageTitles from '../../../bench/PageTitles.vue'
+import SentenceStrip from '../../../bench/SentenceStrip.vue'
+import TallyStrip from '../../../bench/TallyStrip.vue'
+import { useDraftSaving } from '../../../bench/draft-saving'
+import { words } from '../../../bench/words'
+import { RequestProblem } from '../../../shared/http'
+import TopLine from '../../../shared/TopLine.vue'
+import { words as shared } from '../../../shared/words'
+import { useBench } from '../../../stores/bench'
+import { useCatalogue } from '../../../stores/catalogue'
+
+definePageMeta({ key: (route) => route.fullPath })
+
+const route = useRoute()
+const bench = useBench()
+const catalogue = useCatalogue()
+const saving = useDraftSaving()
+const width = ref(1280)
+const opened = ref(false)
+const failure = ref<string | null>(null)
+const publishing = ref(false)
+const told = ref<string | null>(null)
+
+useHead({ title: () => `${bench.page.title || words.page} · Bushel` })
+
+void open()
+
+async function open() {
+  try {
+    await Promise.all([catalogue.load(), saving.load(Number(route.params.id))])
+    opened.value = true
+  } catch (error) {
+    failure.value = error instanceof RequestProblem ? error.message : String(error)
+  }
+}
+
+const saveWords = computed(() => {
+  switch (saving.state.value) {
+    case 'saved':
+      return words.saved(formatTime(saving.savedAt.value, catalogue.catalogue))
+    case 'offline':
+      return words.offline
+    case 'refused':
+      return `${words.refused}: ${saving.message.value}`
+    default:
+      return words.waiting
+  }
+})
+const liveWords = computed(() =>
+  bench.publishedAt === null ? words.neverLive : bench.differsFromLive || saving.state.value !== 'saved' ? words.notLive : words.live,
+)
+
+async function publish() {
+  publishing.value = true
+  try {
+    if (await saving.publish()) told.value = `“${bench.page.title}” is live.`
+  } catch (error) {
+    if (!(error instanceof RequestProblem)) throw error
+    told.value = error.message
+  } finally {
+    publishing.value = false
+  }
+}
+
+function isTyping(event: KeyboardEvent): boolean {
+  const target = event.target as HTMLElement | null
+  return target?.closest?.('input, textarea, select, [contenteditable=true], [role=listbox], [role=menu]') != null
+}
+
+useEventListener(document, 'keydown', (event: KeyboardEvent) => {
+  if (event.ctrlKey || event.metaKey) {
+    if (event.key === 'Enter') return act(event, publish)
+    if (isTyping(event)) return
+    if (event.key.toLowerCase() === 'z') act(event, event.shiftKey ? bench.redo : bench.undo)
+    return
+  }
+  if (isTyping(event) || event.altKey) return
+  const clause = clauses[Number(event.key) - 1]
+  if (clause !== undefined) act(event, () => bench.openClause(clause))
+  else if (event.key === '0') act(event, () => bench.openClause(null))
+})
+
+function act(event: KeyboardEvent, action: () => unknown) {
+  event.preventDefault()
+  void action()
+}
+</script>
+
+<template>
+  <div class="bench">
+    <TopLine>
+      <template v-if="opened">
+        <span class="state" role="status">{{ saveWords }} · {{ liveWords }}</span>
+        <v-btn
+          :icon="mdiArrowULeftTop"
+          size="34"
+          variant="text"
+          :disabled="bench.nextUndo === null"
+          :aria-label="bench.nextUndo === null ? shared.undo : `${shared.undo}: ${bench.nextUndo}`"
+          @click="bench.undo"
+        />
+        <v-btn
+          :icon="mdiArrowURightTop"
+          size="34"
+          variant="text"
+          :disabled="bench.nextRedo === null"
+          :aria-label="bench.nextRedo === null ? shared.redo : `${shared.redo}: ${bench.nextRedo}`"
+          @click="bench.redo"
+        />
+        <v-btn :href="bench.path" target="_blank" height="34" :append-icon="mdiOpenInNew">{{ words.livePage }}</v-btn>
+        <v-btn variant="flat" color="primary" height="34" :loading="publishing" @click="publish">{{ words.publish }}</v-btn>
+      </template>
+    </TopLine>
+    <p v-if="failure" class="failure" role="alert">{{ failure }}</p>
+    <template v-if="opened">
+      <SentenceStrip />
+      <div class="work">
+        <div class="left">
+          <PageTitles />
+          <AreasList />
+        </div>
+        <main class="middle" aria-label="The page">
+          <PageRuler v-model="width" />
+          <PagePreview :width="width" />
+        </main>
+        <div class="right"><DrawerPanel /></div>
+        <TallyStrip class="bottom" />
+      </div>
+    </template>
+    <v-dialog :model-value="saving.state.value === 'overtaken'" persistent max-width="460">
+      <v-card :title="words.overtakenTitle">
+        <v-card-text>{{ saving.message.value }} {{ words.overtakenText }}</v-card-text>
+        <v-card-actions>
+          <v-btn height="36" @click="saving.settle('theirs')">{{ words.takeTheirs }}</v-btn>
+          <v-btn height="36" variant="flat" color="primary" @click="saving.settle('mine')">{{ words.keepMine }}</v-btn>
+        </v-card-actions>
+      </v-card>
+    </v-dialog>
+    <v-snackbar :model-value="told !== null" timeout="4000" @update:model-value="told = null">{{ told }}</v-snackbar>
+  </div>
+</template>
+
+<style scoped>
+.bench {
+  display: flex;
+  flex-direction: column;
+  height: 100vh;
+  min-width: 1000px;
+}
+
+.state {
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+  margin-right: 6px;
+  font-size: 12.5px;
+  color: var(--soft);
+}
+
+.failure {
+  padding: 40px;
+}
+
+.work {
+  flex: 1;
+  display: grid;
+  grid-template: minmax(0, 1fr) auto / 216px minmax(0, 1fr) 308px;
+  min-height: 0;
+}
+
+.left {
+  grid-row: 1 / 3;
+  padding: 12px 10px;
+  overflow-y: auto;
+  background: var(--paper);
+  border-right: 1px solid var(--line);
+}
+
+.middle {
+  display: flex;
+  flex-direction: column;
+  min-height: 0;
+}
+
+.middle > :last-child {
+  flex: 1;
+}
+
+.right {
+  min-height: 0;
+  border-left: 1px solid var(--line);
+}
+
+.bottom {
+  grid-column: 2 / 4;
+}
+</style>

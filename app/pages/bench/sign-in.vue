@@ -1,0 +1,145 @@
+<script setup lang="ts">
+import { navigateTo, useRoute } from '#imports'
+import { string } from 'yup'
+import BenchMark from '../../shared/BenchMark.vue'
+import { useForm } from '../../shared/form'
+import { useSession } from '../../stores/session'
+
+const words = {
+  title: 'Sign in',
+  email: 'Address',
+  password: 'Password',
+  send: 'Sign in',
+  demo: 'This is the demo site. Its account:',
+  fill: 'Fill in',
+}
+
+const session = useSession()
+const route = useRoute()
+const { values, faults, leave, send, sending, problem } = useForm(
+  { email: '', password: '' },
+  { email: string().required('Type your address.'), password: string().required('Type your password.') },
+)
+
+async function signIn() {
+  const done = await send(async () => {
+    await session.signIn(values.email, values.password)
+    return true
+  })
+  if (done) await navigateTo(nextPath(route.query.next))
+}
+
+/** Only ways within the bench: an address of another site must not be followed. */
+function nextPath(next: unknown): string {
+  return typeof next === 'string' && /^\/bench(?:[/?]|$)/.test(next) ? next : '/bench'
+}
+
+function fillIn() {
+  if (session.demo) Object.assign(values, session.demo)
+}
+</script>
+
+<template>
+  <main class="sign-in">
+    <div class="sheet">
+      <BenchMark />
+      <h1>{{ words.title }}</h1>
+      <form novalidate @submit.prevent="signIn">
+        <v-text-field
+          v-model="values.email"
+          :label="words.email"
+          type="email"
+          autocomplete="username"
+          autofocus
+          :error-messages="faults('email')"
+          @blur="values.email && leave('email')"
+        />
+        <v-text-field
+          v-model="values.password"
+          :label="words.password"
+          type="password"
+          autocomplete="current-password"
+          :error-messages="faults('password')"
+        />
+        <p v-if="problem" class="problem" role="alert">{{ problem.message }}</p>
+        <v-btn type="submit" variant="flat" color="primary" height="40" :loading="sending" block>{{ words.send }}</v-btn>
+      </form>
+      <div v-if="session.demo" class="demo">
+        <p>{{ words.demo }}</p>
+        <dl>
+          <dt>{{ words.email }}</dt>
+          <dd>{{ session.demo.email }}</dd>
+          <dt>{{ words.password }}</dt>
+          <dd>{{ session.demo.password }}</dd>
+        </dl>
+        <v-btn height="32" @click="fillIn">{{ words.fill }}</v-btn>
+      </div>
+    </div>
+  </main>
+</template>
+
+<style scoped>
+.sign-in {
+  min-height: 100vh;
+  display: grid;
+  place-items: center;
+  padding: 24px;
+  background: var(--kraft);
+}
+
+.sheet {
+  width: min(100%, 380px);
+  padding: 30px 32px 28px;
+  background: #fff;
+  border: 1px solid var(--line);
+  border-top: 4px solid var(--leaf);
+  border-radius: 9px;
+}
+
+h1 {
+  margin: 22px 0 16px;
+  font-size: 24px;
+  line-height: 1.2;
+  letter-spacing: -0.015em;
+}
+
+form {
+  display: grid;
+  gap: 14px;
+}
+
+.problem {
+  color: rgb(var(--v-theme-error));
+}
+
+.demo {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  align-items: end;
+  gap: 8px;
+  margin-top: 24px;
+  padding-top: 18px;
+  border-top: 1px solid var(--line);
+}
+
+.demo p {
+  grid-column: 1 / -1;
+  color: var(--soft);
+}
+
+dl {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  gap: 2px 12px;
+  font-size: 13px;
+}
+
+dt {
+  color: var(--soft);
+}
+
+dd {
+  margin: 0;
+  font-weight: 600;
+}
+</style>

@@ -1,0 +1,48 @@
+import '@fontsource-variable/hanken-grotesk/wght.css'
+import 'vuetify/styles'
+import '../shared/bench.css'
+import { defineNuxtPlugin } from '#imports'
+import { createVuetify } from 'vuetify'
+import { aliases, mdi } from 'vuetify/iconsets/mdi-svg'
+import { clauseColours, colours } from '../shared/theme'
+
+/** Vuetify in Bushel's colours. Every control is compact and outlined unless it says otherwise. */
+export default defineNuxtPlugin((nuxt) => {
+  const field = { variant: 'outlined', density: 'compact', color: colours.ink, hideDetails: 'auto' } as const
+  nuxt.vueApp.use(
+    createVuetify({
+      icons: { defaultSet: 'mdi', aliases, sets: { mdi } },
+      theme: {
+        defaultTheme: 'bushel',
+        themes: {
+          bushel: {
+            dark: false,
+            colors: {
+              background: colours.paper,
+              surface: '#ffffff',
+              primary: colours.ink,
+              secondary: colours.soft,
+              error: '#a3271c',
+              warning: clauseColours.card,
+              success: clauseColours.from,
+              info: clauseColours.order,
+              ...clauseColours,
+            },
+            variables: { 'border-color': '#1d2b24', 'border-opacity': 0.16, 'high-emphasis-opacity': 1, 'medium-emphasis-opacity': 0.76 },
+          },
+        },
+      },
+      defaults: {
+        VBtn: { variant: 'outlined', rounded: 'lg', ripple: false },
+        VTextField: field,
+        VTextarea: field,
+        VSelect: field,
+        VAutocomplete: field,
+        VNumberInput: { ...field, controlVariant: 'stacked' },
+        VSwitch: { color: clauseColours.from, density: 'compact', hideDetails: true, inset: true },
+        VCard: { rounded: 'lg', elevation: 0 },
+        VTooltip: { openDelay: 400 },
+      },
+    }),
+  )
+})

@@ -1,0 +1,101 @@
+<script setup lang="ts">
+import { NuxtLink } from '#components'
+import { navigateTo, useRoute } from '#imports'
+import { mdiAccountCircleOutline } from '@mdi/js'
+import { computed } from 'vue'
+import { useSession } from '../stores/session'
+import BenchMark from './BenchMark.vue'
+import { words } from './words'
+
+const session = useSession()
+const route = useRoute()
+const destinations = [
+  { title: words.destinations.pages, to: '/bench', matches: /^\/bench(\/pages.*)?$/ },
+  { title: words.destinations.content, to: '/bench/content', matches: /^\/bench\/content/ },
+]
+const here = computed(() => destinations.find((one) => one.matches.test(route.path)))
+
+async function leave() {
+  await session.signOut()
+  await navigateTo('/bench/sign-in')
+}
+</script>
+
+<template>
+  <header class="top-line">
+    <BenchMark />
+    <nav aria-label="Bushel">
+      <NuxtLink
+        v-for="one in destinations"
+        :key="one.to"
+        :to="one.to"
+        :class="{ here: one === here }"
+        :aria-current="one === here ? 'page' : undefined"
+        >{{ one.title }}</NuxtLink
+      >
+    </nav>
+    <div class="actions"><slot /></div>
+    <v-menu location="bottom end">
+      <template #activator="{ props: menu }">
+        <v-btn
+          v-bind="menu"
+          :icon="mdiAccountCircleOutline"
+          variant="text"
+          size="36"
+          :aria-label="`Account of ${session.account?.name ?? ''}`"
+        />
+      </template>
+      <v-list density="compact" min-width="200">
+        <v-list-item :title="session.account?.name" :subtitle="session.account?.email" />
+        <v-divider />
+        <v-list-item :title="words.signOut" @click="leave" />
+      </v-list>
+    </v-menu>
+  </header>
+</template>
+
+<style scoped>
+.top-line {
+  display: flex;
+  align-items: center;
+  gap: 26px;
+  height: 48px;
+  padding: 0 12px 0 14px;
+  background: #fff;
+  border-bottom: 1px solid var(--line);
+}
+
+nav {
+  display: flex;
+  gap: 4px;
+}
+
+nav a {
+  padding: 6px 11px;
+  border-radius: 7px;
+  color: var(--soft);
+  font-weight: 600;
+  text-decoration: none;
+}
+
+nav a:hover {
+  background: #f3efe3;
+}
+
+nav a.here {
+  background: #e2eee5;
+  color: var(--leaf);
+}
+
+.actions {
+  margin-left: auto;
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  min-width: 0;
+}
+
+.top-line > :last-child {
+  margin-left: -16px;
+}
+</style>

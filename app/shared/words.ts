@@ -1,0 +1,9 @@
+/** What every screen of the bench says. */
+export const words = {
+  destinations: { pages: 'Pages', content: 'Content' },
+  signOut: 'Sign out',
+  close: 'Close',
+  cancel: 'Cancel',
+  undo: 'Undo',
+  redo: 'Redo',
+} as const

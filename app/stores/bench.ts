@@ -1,0 +1,174 @@
+import { defineStore } from 'pinia'
+import { computed, ref, shallowRef } from 'vue'
+import { changedListings } from '~~/core/edits/document'
+import type { PageDocument } from '~~/core/edits/document'
+import { beginHistory, edited, redone, undone } from '~~/core/edits/history'
+import type { History } from '~~/core/edits/history'
+import type { Clause, Listing } from '~~/core/listing/definition'
+import { newListing, parseListing } from '~~/core/listing/definition'
+import {
+  placementsAt,
+  placementsOf,
+  spotOf,
+  withPlacementMoved,
+  withPlacementsAt,
+} from '~~/core/pages/definition'
+import type { Page, Placement, Spot } from '~~/core/pages/definition'
+import type { EditedPage } from '../bench/types'
+import { request } from '../shared/http'
+
+const emptyPage: Page = {
+  version: 1,
+  title: '',
+  introduction: '',
+  frame: 'main-side',
+  areas: { main: [], side: [] },
+  shelf: [],
+}
+
+/** The page in work: its document with every edit so far, and what is chosen on it. */
+export const useBench = defineStore('bench', () => {
+  const pageId = ref(0)
+  const path = ref('/')
+  const publishedAt = ref<number | null>(null)
+  const differsFromLive = ref(false)
+  const history = shallowRef<History<PageDocument>>(beginHistory({ page: emptyPage, listings: {} }))
+  const chosenId = ref<string | null>(null)
+  const pointedId = ref<string | null>(null)
+  const clause = ref<Clause | null>(null)
+  /** By listing: entries left after each step. */
+  const counts = ref<Record<string, readonly number[]>>({})
+
+  const document = computed(() => history.value.present)
+  const page = computed(() => document.value.page)
+  const chosen = computed<Placement | null>(
+    () => placementsOf(page.value).find((one) => one.id === chosenId.value) ?? null,
+  )
+  const listing = computed<Listing | null>(() =>
+    chosen.value === null ? null : (document.value.listings[chosen.value.listing] ?? null),
+  )
+  const nextUndo = computed(() => history.value.past.at(-1)?.title ?? null)
+  const nextRedo = computed(() => history.value.future[0]?.title ?? null)
+
+  function open(loaded: EditedPage, unsaved: PageDocument | null): void {
+    pageId.value = loaded.id
+    path.value = loaded.path
+    publishedAt.value = loaded.publishedAt
+    differsFromLive.value = loaded.changed
+    chosenId.value = null
+    clause.value = null
+    counts.value = {}
+    history.value = beginHistory(documentOf(loaded))
+    if (unsaved !== null) replaceDocument('Unsaved changes', unsaved)
+  }
+
+  /** Opens a clause of the chosen placement, or closes the drawer. */
+  function openClause(next: Clause | null): void {
+    clause.value = chosen.value === null ? null : next
+  }
+
+  function choose(placementId: string | null): void {
+    chosenId.value = placementId
+    if (placementId === null) clause.value = null
+    else clause.value ??= 'from'
+  }
+
+  /**
+   * Changes the chosen listing. A definition that is not valid is not taken: its first message is
+   * returned, for the control that caused it.
+   */
+  function editListing(title: string, change: (listing: Listing) => Listing, subject?: string): string | null {
+    const placement = chosen.value
+    if (placement === null || listing.value === null) return null
+    const parsed = parseListing(change(listing.value))
+    if (!parsed.ok) return parsed.faults[0]?.message ?? 'This cannot be set.'
+    const id = placement.listing
+    apply(title, subject === undefined ? null : `${id} ${subject}`, (draft) => ({
+      ...draft,
+      listings: { ...draft.listings, [id]: parsed.value },
+    }))
+    return null
+  }
+
+  function editPage(title: string, change: (page: Page) => Page, subject?: string): void {
+    apply(title, subject ?? null, (before) => ({ ...before, page: change(before.page) }))
+  }
+
+  /** Changes how the chosen listing stands on this page. */
+  function editPlacement(title: string, change: Partial<Pick<Placement, 'heading'>>, subject: string): void {
+    const id = chosenId.value
+    const spot = id === null ? null : spotOf(page.value, id)
+    if (id === null || spot === null) return
+    editPage(
+      title,
+      (before) =>
+        withPlacementsAt(before, spot, placementsAt(before, spot).map((one) => (one.id === id ? { ...one, ...change } : one))),
+      `${id} ${subject}`,
+    )
+  }
+
+  /** Places a new listing of a collection at a spot and chooses it. */
+  function placeListing(spot: Spot, name: string, collectionId: number): void {
+    const placement: Placement = { id: crypto.randomUUID(), listing: crypto.randomUUID(), heading: '' }
+    apply(`Place “${name}”`, null, (before) => ({
+      page: withPlacementsAt(before.page, spot, [...placementsAt(before.page, spot), placement]),
+      listings: { ...before.listings, [placement.listing]: newListing(name, collectionId) },
+    }))
+    choose(placement.id)
+  }
+
+  function movePlacement(id: string, spot: Spot, at: number): void {
+    editPage(spot === 'shelf' ? 'Keep on the shelf' : 'Move', (before) => withPlacementMoved(before, id, spot, at))
+  }
+
+  function replaceDocument(title: string, next: PageDocument): void {
+    apply(title, null, () => next)
+  }
+
+  function apply(title: string, subject: string | null, change: (before: PageDocument) => PageDocument): void {
+    const next = change(document.value)
+    history.value = edited(history.value, { title, subject, at: Date.now() }, (draft) => {
+      if (draft.page !== next.page) draft.page = next.page as typeof draft.page
+      for (const id of changedListings(document.value, next)) {
+        const changed = next.listings[id]
+        if (changed !== undefined) draft.listings[id] = changed as (typeof draft.listings)[string]
+      }
+    })
+  }
+
+  function undo(): void {
+    history.value = undone(history.value)
+    keepChoice()
+  }
+
+  function redo(): void {
+    history.value = redone(history.value)
+    keepChoice()
+  }
+
+  function keepChoice(): void {
+    if (chosen.value === null) choose(null)
+  }
+
+  async function publish(version: number): Promise<EditedPage> {
+    const done = await request<EditedPage>('POST', `/api/bench/pages/${pageId.value}/publish`, { version })
+    publishedAt.value = done.publishedAt
+    differsFromLive.value = done.changed
+    return done
+  }
+
+  return {
+    pageId, path, publishedAt, differsFromLive, history, chosenId, pointedId, clause, counts,
+    document, page, chosen, listing, nextUndo, nextRedo,
+    open, openClause, choose, editListing, editPage, editPlacement, placeListing, movePlacement,
+    replaceDocument, undo, redo, publish,
+  }
+})
+
+/** The document of a page as the server tells it. */
+export function documentOf(loaded: EditedPage): PageDocument {
+  return {
+    page: loaded.page,
+    listings: Object.fromEntries(loaded.listings.map((one) => [one.id, one.definition])),
+  }
+}

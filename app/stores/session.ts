@@ -1,0 +1,42 @@
+import { defineStore } from 'pinia'
+import { ref } from 'vue'
+import { request } from '../shared/http'
+
+export interface Account {
+  readonly id: string
+  readonly name: string
+  readonly email: string
+  readonly role: 'owner' | 'designer' | 'writer'
+}
+
+interface SessionAnswer {
+  readonly account: Account | null
+  readonly demo: { readonly email: string; readonly password: string } | null
+}
+
+/** Who is signed in. */
+export const useSession = defineStore('session', () => {
+  const account = ref<Account | null>(null)
+  const demo = ref<SessionAnswer['demo']>(null)
+  let asked = false
+
+  /** Asks the server once who is signed in. */
+  async function load(): Promise<void> {
+    if (asked) return
+    const answer = await request<SessionAnswer>('GET', '/api/session')
+    account.value = answer.account
+    demo.value = answer.demo
+    asked = true
+  }
+
+  async function signIn(email: string, password: string): Promise<void> {
+    account.value = await request<Account>('POST', '/api/session', { email, password })
+  }
+
+  async function signOut(): Promise<void> {
+    await request('DELETE', '/api/session')
+    account.value = null
+  }
+
+  return { account, demo, load, signIn, signOut }
+})

@@ -1,0 +1,51 @@
+import type { Words } from '../words'
+import type { Term } from './terms'
+
+export interface CollectionSummary {
+  readonly id: number
+  readonly slug: string
+  readonly name: string
+  readonly singular: string
+  readonly plural: string
+  /** Facets its entries are classified by, in order. */
+  readonly facets: readonly number[]
+}
+
+export interface Facet {
+  readonly id: number
+  readonly slug: string
+  readonly name: string
+}
+
+export interface Author {
+  readonly id: number
+  readonly name: string
+}
+
+/** The site and the names of everything that listings refer to. */
+export interface Catalogue {
+  readonly siteName: string
+  readonly locale: string
+  readonly zone: string
+  readonly collections: readonly CollectionSummary[]
+  readonly facets: readonly Facet[]
+  readonly terms: readonly Term[]
+  readonly authors: readonly Author[]
+}
+
+/** The names in a catalogue, by id. */
+export function wordsOf(catalogue: Catalogue): Words {
+  const collections = new Map(catalogue.collections.map((one) => [one.id, one]))
+  return {
+    locale: catalogue.locale,
+    collection: (id) => collections.get(id),
+    term: namesOf(catalogue.terms),
+    author: namesOf(catalogue.authors),
+    facet: namesOf(catalogue.facets),
+  }
+}
+
+function namesOf(list: readonly { readonly id: number; readonly name: string }[]): (id: number) => string | undefined {
+  const names = new Map(list.map((one) => [one.id, one.name]))
+  return (id) => names.get(id)
+}

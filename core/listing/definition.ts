@@ -1,0 +1,136 @@
+import { array, number, object, string } from 'yup'
+import { defaultCard, partSchema } from '../cards/parts'
+import type { Card } from '../cards/parts'
+import { faulty, parseWith } from '../parsing'
+import type { Parsed } from '../parsing'
+import { ruleSchema } from '../query/rules'
+import type { Rule } from '../query/rules'
+import { defaultShape, shapes, shapeSchema } from '../shapes'
+import type { ShapeChoice } from '../shapes'
+import { amountSchema, defaultAmount } from './amount'
+import type { Amount } from './amount'
+import { defaultOrder, orderSchema } from './order'
+import type { Order } from './order'
+import { upgraded } from './upgrade'
+
+/** The From clause: entries of a collection that meet every rule. */
+export interface From {
+  readonly by: 'rule'
+  readonly collection: number
+  readonly rules: readonly Rule[]
+}
+
+/** What to show, in what order, how many, and how: one key for each clause. */
+export interface Listing {
+  readonly version: 1
+  readonly name: string
+  readonly from: From
+  readonly order: Order
+  readonly amount: Amount
+  readonly shape: ShapeChoice
+  readonly card: Card
+}
+
+/** A listing as it is kept: what equals the default is left out. */
+export type StoredListing = Pick<Listing, 'version' | 'name'> & {
+  readonly from: { readonly collection: number } & Partial<From>
+} & { readonly [Clause in 'order' | 'amount' | 'shape' | 'card']?: Partial<Listing[Clause]> }
+
+export const listingVersion = 1
+export const clauses = ['from', 'order', 'amount', 'shape', 'card'] as const
+export type Clause = (typeof clauses)[number]
+
+const schema = object({
+  version: number().oneOf([listingVersion]).required(),
+  name: string()
+    .trim('A name has no spaces at its ends.')
+    .required('Give the listing a name.')
+    .max(120, 'Keep the name within 120 characters.'),
+  from: object({
+    by: string<'rule'>().oneOf(['rule']),
+    collection: number().integer().positive('Choose a collection.').required('Choose a collection.'),
+    rules: array(ruleSchema).max(40, 'Use at most 40 rules.'),
+  })
+    .noUnknown()
+    .required(),
+  order: orderSchema.optional().default(undefined),
+  amount: amountSchema.optional().default(undefined),
+  shape: shapeSchema,
+  card: object({ parts: array(partSchema).max(40) })
+    .noUnknown()
+    .optional()
+    .default(undefined),
+}).noUnknown()
+
+/** A new listing of a collection with everything at its default. */
+export function newListing(name: string, collection: number): Listing {
+  return {
+    version: listingVersion,
+    name,
+    from: { by: 'rule', collection, rules: [] },
+    order: defaultOrder,
+    amount: defaultAmount,
+    shape: defaultShape,
+    card: defaultCard,
+  }
+}
+
+/**
+ * Reads a listing, whole or with defaults left out, of this version or an older one. Faults carry
+ * the path of what is wrong (`amount.take`, `from.rules[0].days`).
+ */
+export function parseListing(input: unknown): Parsed<Listing> {
+  const current = upgraded(input, listingVersion)
+  if (!current.ok) return current
+  const checked = parseWith<unknown>(schema, current.value)
+  if (!checked.ok) return checked
+  const stored = checked.value as StoredListing
+  const listing = withDefaults(stored)
+  const repeated = repeatedPart(listing.card)
+  return repeated === null
+    ? { ok: true, value: listing }
+    : faulty('card.parts', `The card has the part “${repeated}” twice. Remove one.`)
+}
+
+function withDefaults(stored: StoredListing): Listing {
+  const fresh = newListing(stored.name, stored.from.collection)
+  const shape = shapes.get(stored.shape?.name ?? defaultShape.name)
+  return {
+    ...fresh,
+    from: { ...fresh.from, ...stored.from },
+    order: { ...fresh.order, ...stored.order },
+    amount: { ...fresh.amount, ...stored.amount },
+    shape: { ...shape.defaults, ...stored.shape, name: shape.name },
+    card: { ...fresh.card, ...stored.card },
+  }
+}
+
+function repeatedPart(card: Card): string | null {
+  const names = card.parts.map((part) => part.part)
+  return names.find((name, at) => names.indexOf(name) !== at) ?? null
+}
+
+/** The listing with everything left out that equals the default, ready to be stored. */
+export function storedListing(listing: Listing): StoredListing {
+  const fresh = newListing(listing.name, listing.from.collection)
+  const stored: Record<string, unknown> = { version: listing.version, name: listing.name }
+  for (const clause of clauses) {
+    const kept = Object.entries(listing[clause]).filter(
+      ([key, value]) => key === 'collection' || !same(value, Reflect.get(fresh[clause], key)),
+    )
+    if (kept.length > 0) stored[clause] = Object.fromEntries(kept)
+  }
+  return stored as unknown as StoredListing
+}
+
+/** Whether two plain values are equal, for telling what differs from a default. */
+export function same(a: unknown, b: unknown): boolean {
+  if (a === b) return true
+  if (typeof a !== 'object' || typeof b !== 'object' || a === null || b === null) return false
+  const keys = Object.keys(a)
+  return (
+    Array.isArray(a) === Array.isArray(b) &&
+    keys.length === Object.keys(b).length &&
+    keys.every((key) => Object.hasOwn(b, key) && same(Reflect.get(a, key), Reflect.get(b, key)))
+  )
+}

@@ -1,0 +1,31 @@
+import { faulty } from '../parsing'
+import type { Parsed } from '../parsing'
+
+/** Lifts a definition by one version. */
+export type UpgradeStep = (old: Readonly<Record<string, unknown>>) => Record<string, unknown>
+
+/** `steps[n]` lifts version n + 1 to version n + 2. */
+const listingSteps: readonly UpgradeStep[] = []
+
+/**
+ * Brings a definition of an older version up to `version`, step by step. Refuses what is no
+ * definition, has no version, or comes from a newer Bushel.
+ */
+export function upgraded(
+  input: unknown,
+  version: number,
+  steps: readonly UpgradeStep[] = listingSteps,
+): Parsed<Readonly<Record<string, unknown>>> {
+  if (typeof input !== 'object' || input === null || Array.isArray(input))
+    return faulty('', 'A definition is a JSON object.')
+  const from: unknown = Reflect.get(input, 'version')
+  if (typeof from !== 'number' || !Number.isInteger(from) || from < 1)
+    return faulty('version', 'Say which version of the definition this is: a whole number from 1.')
+  if (from > version)
+    return faulty('version', `This is version ${from}; the newest known here is ${version}. Update Bushel first.`)
+  let current = input as Record<string, unknown>
+  for (const step of steps.slice(from - 1, version - 1)) {
+    current = { ...step(current), version: (current.version as number) + 1 }
+  }
+  return { ok: true, value: current }
+}

@@ -1,0 +1,37 @@
+import type { Schema } from 'yup'
+import { ValidationError } from 'yup'
+
+/** One thing wrong with a piece of input: where it is, what is wrong, and what to do about it. */
+export interface Fault {
+  /** Dotted path from the root of the input, `''` for the input as a whole. */
+  readonly path: string
+  readonly message: string
+}
+
+/** The outcome of reading input that may be wrong. */
+export type Parsed<T> =
+  | { readonly ok: true; readonly value: T }
+  | { readonly ok: false; readonly faults: readonly Fault[] }
+
+/**
+ * Checks `input` against `schema` without converting anything: what comes out is what went in.
+ * All faults are reported, not only the first.
+ */
+export function parseWith<T>(schema: Schema<T>, input: unknown): Parsed<T> {
+  try {
+    return { ok: true, value: schema.validateSync(input, { abortEarly: false, strict: true }) }
+  } catch (error) {
+    if (error instanceof ValidationError) return { ok: false, faults: faultsOf(error) }
+    throw error
+  }
+}
+
+function faultsOf(error: ValidationError): readonly Fault[] {
+  const single = error.inner.length === 0 ? [error] : error.inner
+  return single.map((one) => ({ path: one.path ?? '', message: one.errors[0] ?? one.message }))
+}
+
+/** A parsed outcome of one fault. */
+export function faulty(path: string, message: string): Parsed<never> {
+  return { ok: false, faults: [{ path, message }] }
+}

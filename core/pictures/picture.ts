@@ -1,0 +1,24 @@
+/** A stored picture as a listing needs it. */
+export interface Picture {
+  /** Names the stored bytes; a changed picture has another. */
+  readonly hash: string
+  /** Size of the original in pixels. */
+  readonly width: number
+  readonly height: number
+  readonly alternative: string
+  /** `#rrggbb`, shown until the picture is there. */
+  readonly tint: string
+}
+
+/** The widths in which pictures are kept besides their own, in pixels. */
+export const renditionWidths = [160, 240, 320, 480, 640, 800, 1120, 1600] as const
+
+/** The widths in which this picture can be had, rising; none is larger than the original. */
+export function widthsOf(picture: Pick<Picture, 'width'>): readonly number[] {
+  return [...renditionWidths.filter((width) => width < picture.width), picture.width]
+}
+
+/** The address of a picture at one of its widths. */
+export function pictureAddress(picture: Pick<Picture, 'hash'>, width: number): string {
+  return `/media/${picture.hash}/${width}.webp`
+}

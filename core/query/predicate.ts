@@ -1,0 +1,34 @@
+import type { IndexedEntry } from '../content/entry'
+
+/** The typed values of an entry that ranges may be asked of. */
+export type RangeValue = 'publishedAt' | 'views'
+
+/** A condition in its plainest form. Engines know these and nothing of rules. */
+export type Predicate =
+  | {
+      /** Has any of the keys. No keys: nothing passes. */
+      readonly test: 'anyKey'
+      readonly keys: readonly number[]
+    }
+  | {
+      /** Lies between the limits, both included; null is no limit. */
+      readonly test: 'between'
+      readonly value: RangeValue
+      readonly from: number | null
+      readonly to: number | null
+    }
+
+/** Whether an entry passes. */
+export function passes(predicate: Predicate, entry: IndexedEntry): boolean {
+  switch (predicate.test) {
+    case 'anyKey':
+      return predicate.keys.some((key) => entry.keys.includes(key))
+    case 'between': {
+      const value = entry[predicate.value]
+      return (
+        (predicate.from === null || value >= predicate.from) &&
+        (predicate.to === null || value <= predicate.to)
+      )
+    }
+  }
+}

@@ -1,0 +1,47 @@
+import type { Listing } from '../listing/definition'
+import type { Words } from '../words'
+import { rules } from './rules'
+
+/** One step of the tally: how many entries are left, and after what. */
+export interface TallyStep {
+  readonly clause: 'from' | 'amount'
+  readonly label: string
+  readonly count: number
+  /** Why the count is what it is, where that needs saying. */
+  readonly note: string | null
+}
+
+/**
+ * The tally of a listing from the counts that an engine gave for its plan's steps: one step for
+ * the collection, one for each rule, then skipping (if any) and taking.
+ */
+export function tallyOf(listing: Listing, counts: readonly number[], words: Words): readonly TallyStep[] {
+  const collection = words.collection(listing.from.collection)
+  const labels = [
+    collection?.plural.toLowerCase() ?? 'entries',
+    ...listing.from.rules.map((rule) => rules.get(rule.rule).phrase(rule, words)),
+  ]
+  const steps = labels.map((label, at): TallyStep => ({
+    clause: 'from',
+    label,
+    count: counts[at] ?? 0,
+    note: at === 0 ? null : emptied(counts[at - 1] ?? 0, counts[at] ?? 0),
+  }))
+  const passed = counts.at(-1) ?? 0
+  const { skip, take } = listing.amount
+  const afterSkip = Math.max(0, passed - skip)
+  const shown = Math.min(take, afterSkip)
+  if (skip > 0)
+    steps.push({ clause: 'amount', label: `after skipping ${skip}`, count: afterSkip, note: emptied(passed, afterSkip) })
+  steps.push({
+    clause: 'amount',
+    label: 'shown',
+    count: shown,
+    note: shown < take && shown > 0 ? `${take} asked for, ${shown} there` : null,
+  })
+  return steps
+}
+
+function emptied(before: number, after: number): string | null {
+  return before > 0 && after === 0 ? 'nothing is left after this' : null
+}

@@ -1,0 +1,32 @@
+import { DateTime, IANAZone } from 'luxon'
+
+/** Whether `zone` is an IANA time zone that this platform knows. */
+export function isZone(zone: string): boolean {
+  return IANAZone.isValidZone(zone)
+}
+
+/**
+ * The first instant (epoch milliseconds) of the calendar day that lies `days` days before the day
+ * of `now` in `zone`. Counts calendar days, so a day of 23 or 25 hours is one day.
+ */
+export function startOfDayBefore(now: number, days: number, zone: string): number {
+  return DateTime.fromMillis(now, { zone }).startOf('day').minus({ days }).startOf('day').toMillis()
+}
+
+/** An instant as the wall clock of `zone` shows it, `2026-11-24T09:30`: what date fields edit. */
+export function toWallClock(instant: number, zone: string): string {
+  return DateTime.fromMillis(instant, { zone }).toFormat("yyyy-MM-dd'T'HH:mm")
+}
+
+/**
+ * The instant (epoch milliseconds) at which the wall clock of `zone` shows `text`, or null when
+ * `text` is no date and time. A time skipped by a clock change is moved forward; of a time that
+ * comes twice, the first is meant (as Temporal's disambiguation “compatible”).
+ */
+export function fromWallClock(text: string, zone: string): number | null {
+  const read = DateTime.fromFormat(text, "yyyy-MM-dd'T'HH:mm", { zone })
+  if (!read.isValid) return null
+  const hourBefore = read.minus({ hours: 1 })
+  const twice = hourBefore.toFormat("yyyy-MM-dd'T'HH:mm") === text
+  return (twice ? hourBefore : read).toMillis()
+}

@@ -1,0 +1,123 @@
+import type { Card, PartName, PartSetting } from '../core/cards/parts'
+import { defaultCard } from '../core/cards/parts'
+import { newListing } from '../core/listing/definition'
+import type { Listing } from '../core/listing/definition'
+import { newPage } from '../core/pages/definition'
+import type { Page, Placement } from '../core/pages/definition'
+import { randomFrom, seedOf } from '../core/random'
+
+/** What the pages of the demo refer to by id. */
+export interface DemoIds {
+  readonly fieldNotes: number
+  readonly topicFacet: number
+  readonly term: (slug: string) => number
+}
+
+export interface DemoPage {
+  readonly path: string
+  readonly page: Page
+  readonly listings: ReadonlyMap<string, Listing>
+}
+
+/** The pages of the demo site, in the order of its navigation. */
+export function demoPages(ids: DemoIds): readonly DemoPage[] {
+  return [homePage(ids), fieldNotesPage(ids), orchardPage(ids)]
+}
+
+function homePage(ids: DemoIds): DemoPage {
+  return assembled('/', newPage('From the hill', 'What the beds, the bees and the volunteers have been up to.'), {
+    main: [['', latest(ids, 'Latest notes', 6)]],
+    side: [
+      ['Most read', mostRead(ids)],
+      ['From the seed room', ofTerm(ids, 'Seed room', 'seed', 4, ['title', 'date'])],
+    ],
+    shelf: [['Frost notice', ofTerm(ids, 'Frost notice', 'orchard', 3, ['title', 'summary'])]],
+  })
+}
+
+function fieldNotesPage(ids: DemoIds): DemoPage {
+  const page = newPage('Field notes', 'Everything we have written down so that the next person need not find it out again.')
+  const all = latest(ids, 'All notes', 12)
+  return assembled('/field-notes', page, {
+    main: [['', { ...all, card: cardOf(['picture', 'topic', 'title', 'summary', 'date']) }]],
+    side: [['Most read', mostRead(ids)]],
+    shelf: [],
+  })
+}
+
+function orchardPage(ids: DemoIds): DemoPage {
+  const page = newPage('Orchard', 'Sixty-two trees, eleven of them still without a name.')
+  return assembled('/orchard', page, {
+    main: [['', ofTerm(ids, 'Orchard notes', 'orchard', 6, ['picture', 'topic', 'title', 'summary', 'author'])]],
+    side: [['Elsewhere on the hill', ofTerm(ids, 'Wildlife notes', 'wildlife', 5, ['title', 'date'])]],
+    shelf: [],
+  })
+}
+
+function latest(ids: DemoIds, name: string, take: number): Listing {
+  return {
+    ...newListing(name, ids.fieldNotes),
+    amount: { skip: 0, take },
+    card: cardOf(['picture', 'topic', 'title', 'date']),
+  }
+}
+
+function mostRead(ids: DemoIds): Listing {
+  return {
+    ...newListing('Most read', ids.fieldNotes),
+    order: { keys: [{ by: 'views', direction: 'down' }], pinned: 'ignored' },
+    amount: { skip: 0, take: 5 },
+    shape: narrow,
+    card: cardOf(['title', 'date']),
+  }
+}
+
+function ofTerm(ids: DemoIds, name: string, term: string, take: number, shown: readonly PartName[]): Listing {
+  const listing = newListing(name, ids.fieldNotes)
+  return {
+    ...listing,
+    from: { ...listing.from, rules: [{ rule: 'terms', facet: ids.topicFacet, any: [ids.term(term)] }] },
+    amount: { skip: 0, take },
+    shape: shown.includes('picture') ? listing.shape : narrow,
+    card: cardOf(shown),
+  }
+}
+
+/** One column for a side area, two where it has room because it stands below the main. */
+const narrow: Listing['shape'] = {
+  name: 'grid',
+  stops: [
+    { from: 0, columns: 1, columnGap: 22, rowGap: 16 },
+    { from: 560, columns: 2, columnGap: 28, rowGap: 18 },
+  ],
+}
+
+function cardOf(shown: readonly PartName[]): Card {
+  return { parts: defaultCard.parts.map((part): PartSetting => ({ ...part, on: shown.includes(part.part) })) }
+}
+
+function assembled(
+  path: string,
+  page: Page,
+  spots: Record<'main' | 'side' | 'shelf', readonly (readonly [heading: string, listing: Listing])[]>,
+): DemoPage {
+  const listings = new Map<string, Listing>()
+  const place = (spot: keyof typeof spots): readonly Placement[] =>
+    spots[spot].map(([heading, listing]) => {
+      const id = uuidOf(`${path} ${listing.name}`)
+      listings.set(id, listing)
+      return { id: uuidOf(`${path} ${spot} ${listing.name}`), listing: id, heading }
+    })
+  const placed = { ...page, areas: { main: place('main'), side: place('side') }, shelf: place('shelf') }
+  return { path, page: placed, listings }
+}
+
+/** A UUID (RFC 9562, version 8) that a text alone decides. */
+function uuidOf(text: string): string {
+  const random = randomFrom(seedOf(text))
+  const digits = Array.from({ length: 32 }, () => Math.floor(random() * 16).toString(16))
+  digits[12] = '8'
+  digits[16] = 'a'
+  const hex = digits.join('')
+  return [hex.slice(0, 8), hex.slice(8, 12), hex.slice(12, 16), hex.slice(16, 20), hex.slice(20)].join('-')
+}

@@ -1,0 +1,72 @@
+import { createHash } from 'node:crypto'
+import { mkdir, rm, writeFile } from 'node:fs/promises'
+import { basename, join } from 'node:path'
+import { defineNuxtModule } from '@nuxt/kit'
+import { build } from 'esbuild'
+
+/**
+ * Bundles what public pages load: one style sheet with the site's fonts, one small script. Their
+ * hashed addresses are handed to the server as `#bushel/site-assets`.
+ */
+export default defineNuxtModule({
+  meta: { name: 'site-assets' },
+  async setup(_, nuxt) {
+    const folder = join(nuxt.options.buildDir, 'site-assets')
+    const bundle = async () => virtualModule(await bundleAssets(nuxt.options.rootDir, folder))
+    const module = await bundle()
+    nuxt.hook('nitro:config', (nitro) => {
+      nitro.virtual = { ...nitro.virtual, '#bushel/site-assets': module }
+      nitro.publicAssets = [
+        ...(nitro.publicAssets ?? []),
+        { dir: folder, baseURL: '/_site', maxAge: 31_536_000, fallthrough: false },
+      ]
+    })
+    nuxt.hook('prepare:types', async ({ nodeReferences, references }) => {
+      const file = join(nuxt.options.buildDir, 'types/site-assets.d.ts')
+      await mkdir(join(nuxt.options.buildDir, 'types'), { recursive: true })
+      await writeFile(file, declaration)
+      references.push({ path: file })
+      nodeReferences.push({ path: file })
+    })
+    nuxt.options.watch.push(join(nuxt.options.rootDir, 'site/styles'), join(nuxt.options.rootDir, 'site/enhance'))
+  },
+})
+
+interface Assets {
+  readonly stylesheet: string
+  readonly script: string
+}
+
+async function bundleAssets(root: string, folder: string): Promise<Assets> {
+  await rm(folder, { recursive: true, force: true })
+  const { metafile } = await build({
+    entryPoints: { site: join(root, 'site/styles/index.css'), enhance: join(root, 'site/enhance/index.ts') },
+    outdir: folder,
+    entryNames: '[name]-[hash]',
+    assetNames: '[name]-[hash]',
+    bundle: true,
+    minify: true,
+    metafile: true,
+    format: 'esm',
+    target: ['chrome120', 'firefox120', 'safari17'],
+    loader: { '.woff2': 'file' },
+    logLevel: 'warning',
+  })
+  const named = (start: string, end: string) => {
+    const path = Object.keys(metafile.outputs).find((one) => basename(one).startsWith(start) && one.endsWith(end))
+    if (path === undefined) throw new Error(`Bundling left out ${start}${end}.`)
+    return `/_site/${basename(path)}`
+  }
+  return { stylesheet: named('site-', '.css'), script: named('enhance-', '.js') }
+}
+
+function virtualModule(assets: Assets): string {
+  const version = createHash('sha256').update(JSON.stringify(assets)).digest('hex').slice(0, 8)
+  return `export const assets = ${JSON.stringify({ ...assets, version })}`
+}
+
+const declaration = `declare module '#bushel/site-assets' {
+  /** Addresses of what public pages load. */
+  export const assets: { readonly stylesheet: string; readonly script: string; readonly version: string }
+}
+`

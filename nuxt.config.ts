@@ -1,0 +1,45 @@
+import vue from '@vitejs/plugin-vue'
+import { defineNuxtConfig } from 'nuxt/config'
+import vuetify from 'vite-plugin-vuetify'
+
+/** The bench is a Nuxt application without server rendering; public pages are rendered by server/ alone. */
+export default defineNuxtConfig({
+  compatibilityDate: '2026-06-01',
+  telemetry: false,
+  ssr: false,
+  devtools: { enabled: false },
+  modules: ['@pinia/nuxt', '~~/modules/site-assets'],
+  imports: { autoImport: false },
+  components: false,
+  experimental: { appManifest: false },
+  app: {
+    head: {
+      title: 'Bushel',
+      htmlAttrs: { lang: 'en-GB' },
+      link: [{ rel: 'icon', href: '/mark.svg', type: 'image/svg+xml' }],
+    },
+  },
+  spaLoadingTemplate: false,
+  build: { transpile: ['vuetify'] },
+  features: { inlineStyles: false },
+  vite: {
+    build: { cssMinify: 'lightningcss', target: 'es2022' },
+    worker: { format: 'es' },
+  },
+  hooks: {
+    'vite:extendConfig'(config) {
+      config.plugins?.push(vuetify({ autoImport: true }))
+    },
+  },
+  nitro: {
+    compressPublicAssets: { gzip: true, brotli: true },
+    imports: false,
+    rollupConfig: { output: {}, plugins: [vue()] },
+    esbuild: { options: { target: 'es2022' } },
+    typescript: { tsConfig: { compilerOptions: { lib: ['ESNext', 'DOM'] } } },
+  },
+  typescript: {
+    strict: true,
+    tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } },
+  },
+})

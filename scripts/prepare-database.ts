@@ -1,0 +1,18 @@
+import { openDatabase, databaseUrl } from '../server/db/client'
+import { migrate } from '../server/db/migrate'
+import { isEmpty, loadDemo } from '../server/demo/load-demo'
+
+/** Brings the database of DATABASE_URL up to date, and loads the demo site if it is empty. */
+const demoSeed = 20
+
+const db = openDatabase(databaseUrl(), 2)
+try {
+  const applied = await migrate(db)
+  if (applied.length > 0) console.log(`Database: ${applied.join(', ')}`)
+  if (await isEmpty(db)) {
+    const { entries } = await loadDemo(db, { now: Date.now(), seed: demoSeed })
+    console.log(`Demo site loaded: ${entries} field notes.`)
+  }
+} finally {
+  await db.destroy()
+}

@@ -1,0 +1,8 @@
+import { addEntry } from '../../../../content/entries'
+import { benchEndpoint, readJson } from '../../../../http/endpoint'
+import { numberParameter } from '../../../../http/parameters'
+
+/** Adds an entry to a collection. */
+export default benchEndpoint('writer', async ({ event, db, account }) =>
+  addEntry(db, numberParameter(event, 'id', 'The collection'), await readJson(event), account),
+)

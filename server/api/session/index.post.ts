@@ -1,0 +1,19 @@
+import { object, string } from 'yup'
+import { parseWith } from '../../../core/parsing'
+import { openEndpoint, readJson } from '../../http/endpoint'
+import { accepted } from '../../http/problem'
+import { accountOf, openSession } from '../../people/session'
+import { checkSignIn } from '../../people/sign-in'
+
+const schema = object({
+  email: string().required('Type your address.').max(254, 'An address has at most 254 characters.'),
+  password: string().required('Type your password.').max(1000, 'A password has at most 1,000 characters.'),
+}).noUnknown().required()
+
+/** Signs in. */
+export default openEndpoint(async ({ event, db }) => {
+  const input = accepted(parseWith(schema, await readJson(event)))
+  const accountId = await checkSignIn(db, input, Date.now())
+  await openSession(event, db, accountId)
+  return (await accountOf(event, db)) ?? null
+})

@@ -1,0 +1,119 @@
+import { sql } from 'kysely'
+import { number, object, string } from 'yup'
+import type { InferType } from 'yup'
+import { stateOf } from '../../core/content/entry'
+import type { EntryState } from '../../core/content/entry'
+import type { Db } from '../db/client'
+
+const sortable = ['title', 'author', 'publishedAt', 'updatedAt', 'views'] as const
+
+/** What the table of a collection's entries may be asked: a page of it, its order, words to find. */
+export const entryTableQuery = object({
+  page: number().integer().min(1).max(1_000_000).default(1),
+  perPage: number().integer().min(1).max(200).default(25),
+  sort: string().oneOf(sortable).default('publishedAt'),
+  direction: string().oneOf(['up', 'down']).default('down'),
+  search: string().trim().max(200).default(''),
+  state: string().oneOf(['all', 'draft', 'scheduled', 'published', 'archived']).default('all'),
+})
+export type EntryTableQuery = InferType<typeof entryTableQuery>
+
+export interface EntryRow {
+  readonly id: number
+  readonly title: string
+  readonly slug: string
+  readonly state: EntryState
+  readonly author: string | null
+  readonly terms: readonly string[]
+  readonly publishedAt: number | null
+  readonly updatedAt: number
+  readonly views: number
+  readonly pinned: boolean
+  readonly picture: { readonly hash: string; readonly width: number } | null
+}
+
+/** A page of a collection's entries, and how many there are in all. `now` is epoch milliseconds. */
+export async function entryTable(
+  db: Db,
+  collectionId: number,
+  query: EntryTableQuery,
+  now: number,
+): Promise<{ readonly rows: readonly EntryRow[]; readonly total: number }> {
+  const found = matching(db, collectionId, query, new Date(now))
+  const [{ total }, ids] = await Promise.all([
+    found.select(({ fn }) => fn.countAll<number>().as('total')).executeTakeFirstOrThrow(),
+    found
+      .select('e.id')
+      .orderBy(orderColumns[query.sort], query.direction === 'up' ? sql`asc nulls last` : sql`desc nulls last`)
+      .orderBy('e.id', 'desc')
+      .limit(query.perPage)
+      .offset((query.page - 1) * query.perPage)
+      .execute(),
+  ])
+  return { total, rows: await rowsOf(db, ids.map((row) => row.id), now) }
+}
+
+const orderColumns = {
+  title: sql`e.title collate "und-x-icu"`,
+  author: sql`a.name collate "und-x-icu"`,
+  publishedAt: sql`e.published_at`,
+  updatedAt: sql`e.updated_at`,
+  views: sql`e.view_count`,
+}
+
+function matching(db: Db, collectionId: number, query: EntryTableQuery, now: Date) {
+  let found = db
+    .selectFrom('entries as e')
+    .leftJoin('authors as a', 'a.id', 'e.author_id')
+    .where('e.collection_id', '=', collectionId)
+    .where('e.deleted_at', 'is', null)
+  if (query.search !== '') found = found.where('e.title', 'ilike', `%${query.search.replace(/[\\%_]/g, '\\$&')}%`)
+  if (query.state === 'draft' || query.state === 'archived') found = found.where('e.status', '=', query.state)
+  if (query.state === 'published') found = found.where('e.status', '=', 'published').where('e.published_at', '<=', now)
+  if (query.state === 'scheduled') found = found.where('e.status', '=', 'published').where('e.published_at', '>', now)
+  return found
+}
+
+async function rowsOf(db: Db, ids: readonly number[], now: number): Promise<readonly EntryRow[]> {
+  if (ids.length === 0) return []
+  const [rows, terms] = await Promise.all([
+    db
+      .selectFrom('entries as e')
+      .leftJoin('authors as a', 'a.id', 'e.author_id')
+      .leftJoin('media as m', 'm.id', 'e.picture_id')
+      .select([
+        'e.id', 'e.title', 'e.slug', 'e.status', 'e.published_at', 'e.updated_at', 'e.view_count', 'e.pinned',
+        'a.name as author', 'm.hash', 'm.width',
+      ])
+      .where('e.id', 'in', [...ids])
+      .execute(),
+    db
+      .selectFrom('entry_terms as et')
+      .innerJoin('terms as t', 't.id', 'et.term_id')
+      .select(['et.entry_id', 't.name'])
+      .where('et.entry_id', 'in', [...ids])
+      .orderBy('et.position')
+      .execute(),
+  ])
+  const byId = new Map(rows.map((row) => [row.id, row]))
+  return ids.flatMap((id): EntryRow[] => {
+    const row = byId.get(id)
+    if (!row) return []
+    const publishedAt = row.published_at?.getTime() ?? null
+    return [
+      {
+        id,
+        title: row.title,
+        slug: row.slug,
+        state: stateOf(row.status, publishedAt, now),
+        author: row.author,
+        terms: terms.filter((term) => term.entry_id === id).map((term) => term.name),
+        publishedAt,
+        updatedAt: row.updated_at.getTime(),
+        views: row.view_count,
+        pinned: row.pinned,
+        picture: row.hash !== null && row.width !== null ? { hash: row.hash, width: row.width } : null,
+      },
+    ]
+  })
+}

@@ -1,0 +1,26 @@
+import { defineEventHandler, getRequestURL, setResponseHeader, setResponseStatus } from 'h3'
+import { database } from '../db/client'
+import { publicDocument } from '../pages/public-document'
+
+/** What is not a public page: the bench, the API, files and streams. */
+const elsewhere = /^\/(?:bench|api|media|live|_[a-z]+)(?:[/?]|$)|^\/__|\.[a-z0-9]{2,5}$/
+
+/** Answers every other address with a public page, or the page that says there is none. */
+export default defineEventHandler(async (event) => {
+  const { pathname } = getRequestURL(event)
+  if ((event.method !== 'GET' && event.method !== 'HEAD') || elsewhere.test(pathname)) return
+  const path = decoded(pathname.length > 1 ? pathname.replace(/\/+$/, '') : pathname)
+  const { status, html } = await publicDocument(database(), path, Date.now())
+  setResponseStatus(event, status)
+  setResponseHeader(event, 'content-type', 'text/html; charset=utf-8')
+  setResponseHeader(event, 'cache-control', 'no-cache')
+  return html
+})
+
+function decoded(path: string): string {
+  try {
+    return decodeURIComponent(path)
+  } catch {
+    return path
+  }
+}

@@ -1,0 +1,24 @@
+import { array, boolean, mixed, number, object, string } from 'yup'
+import { parseWith } from '../../core/parsing'
+import { accepted } from '../http/problem'
+import type { DraftInput } from './pages'
+
+const schema = object({
+  version: number().integer().min(1).required(),
+  page: mixed().required(),
+  whole: boolean(),
+  listings: array(
+    object({
+      id: string().uuid('A listing has a UUID.').required(),
+      version: number().integer().min(0).required(),
+      definition: mixed().required(),
+    }).required(),
+  )
+    .max(400, 'A page holds at most 400 listings.')
+    .required(),
+}).required()
+
+/** The outer form of a draft as it comes in; its definitions are read by `parseDraft`. */
+export function draftInput(body: unknown): DraftInput {
+  return accepted(parseWith<unknown>(schema, body)) as DraftInput
+}

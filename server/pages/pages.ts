@@ -1,0 +1,279 @@
+import { sql } from 'kysely'
+import { parseListing, storedListing } from '../../core/listing/definition'
+import type { Listing, StoredListing } from '../../core/listing/definition'
+import { parsePage, placementsOf } from '../../core/pages/definition'
+import type { Page } from '../../core/pages/definition'
+import type { Db, Trx } from '../db/client'
+import { accepted, missing, overtaken, refused } from '../http/problem'
+import type { Problem } from '../http/problem'
+import { recordChange } from '../live/record-change'
+import type { Listings } from './view'
+
+/** A listing as the bench edits it. `version` is 0 for one that was never saved. */
+export interface EditedListing {
+  readonly id: string
+  readonly version: number
+  readonly definition: Listing
+}
+
+/** A page as the bench edits it, with the listings that stand on it or on its shelf. */
+export interface EditedPage {
+  readonly id: number
+  readonly path: string
+  readonly version: number
+  readonly page: Page
+  readonly listings: readonly EditedListing[]
+  /** Epoch milliseconds. */
+  readonly savedAt: number
+  readonly savedBy: string | null
+  readonly publishedAt: number | null
+  /** Whether the draft differs from what visitors see. */
+  readonly changed: boolean
+}
+
+export interface PageRow {
+  readonly id: number
+  readonly path: string
+  readonly title: string
+  readonly frame: Page['frame']
+  readonly listings: readonly string[]
+  readonly savedAt: number
+  readonly publishedAt: number | null
+  readonly changed: boolean
+}
+
+/** Reads a stored listing. Throws when what is stored is not valid: that is a fault of the program. */
+function stored(definition: unknown): Listing {
+  const parsed = parseListing(definition)
+  if (parsed.ok) return parsed.value
+  throw new Error(`A stored listing is not valid: ${JSON.stringify(parsed.faults)}`)
+}
+
+/** The page of visitors at a path, or null when nothing is published there. */
+export async function publishedPage(
+  db: Db,
+  path: string,
+): Promise<{ id: number; page: Page; listings: Listings } | null> {
+  const row = await db
+    .selectFrom('pages')
+    .select(['id', 'published'])
+    .where('path', '=', path)
+    .executeTakeFirst()
+  if (!row?.published) return null
+  const rows = await listingRows(db, row.published)
+  const found = rows.flatMap((one) => (one.published ? [[one.id, stored(one.published)] as const] : []))
+  return { id: row.id, page: row.published, listings: new Map(found) }
+}
+
+/** A page with its drafts. Throws 404 when it is not there. */
+export async function editedPage(db: Db, id: number): Promise<EditedPage> {
+  const row = await db
+    .selectFrom('pages as p')
+    .leftJoin('accounts as a', 'a.id', 'p.draft_by')
+    .selectAll('p')
+    .select('a.name as saved_by')
+    .where('p.id', '=', id)
+    .executeTakeFirst()
+  if (!row) throw missing('The page')
+  const rows = await listingRows(db, row.draft)
+  return {
+    id: row.id,
+    path: row.path,
+    version: row.draft_version,
+    page: row.draft,
+    listings: rows.map((one) => ({ id: one.id, version: one.draft_version, definition: stored(one.draft) })),
+    savedAt: row.draft_at.getTime(),
+    savedBy: row.saved_by,
+    publishedAt: row.published_at?.getTime() ?? null,
+    changed: row.published === null || differs(row.draft, row.published) || rows.some((one) => differs(one.draft, one.published)),
+  }
+}
+
+/** The address of a page. Throws 404 when it is not there. */
+export async function pagePath(db: Db, id: number): Promise<string> {
+  const row = await db.selectFrom('pages').select('path').where('id', '=', id).executeTakeFirst()
+  if (!row) throw missing('The page')
+  return row.path
+}
+
+/** Every page, in the site's order. */
+export async function pageRows(db: Db): Promise<readonly PageRow[]> {
+  const rows = await db.selectFrom('pages').select('id').orderBy('position').orderBy('id').execute()
+  const pages = await Promise.all(rows.map((row) => editedPage(db, row.id)))
+  return pages.map((one) => {
+    const names = new Map(one.listings.map((listing) => [listing.id, listing.definition.name]))
+    return {
+      id: one.id,
+      path: one.path,
+      title: one.page.title,
+      frame: one.page.frame,
+      listings: Object.values(one.page.areas).flat().map((placement) => names.get(placement.listing) ?? ''),
+      savedAt: one.savedAt,
+      publishedAt: one.publishedAt,
+      changed: one.changed,
+    }
+  })
+}
+
+/** Published pages for the site's navigation. */
+export async function navigation(db: Db): Promise<readonly { title: string; path: string }[]> {
+  const rows = await db
+    .selectFrom('pages')
+    .select(['path', 'published'])
+    .where('published', 'is not', null)
+    .orderBy('position')
+    .execute()
+  return rows.flatMap((row) => (row.published && row.path !== '/' ? [{ title: row.published.title, path: row.path }] : []))
+}
+
+/** A draft as the bench sends it. */
+export interface DraftInput {
+  readonly version: number
+  readonly page: unknown
+  /** For a preview: whether the whole document is wanted. */
+  readonly whole?: boolean
+  readonly listings: readonly { readonly id: string; readonly version: number; readonly definition: unknown }[]
+}
+
+/** Reads a draft's definitions. Throws 422 with paths under `page` and `listings[n].definition`. */
+export function parseDraft(input: DraftInput): { page: Page; listings: readonly EditedListing[] } {
+  const page = accepted(parsePage(input.page), 'page')
+  const listings = input.listings.map(({ id, version, definition }, at) => ({
+    id,
+    version,
+    definition: accepted(parseListing(definition), `listings[${at}].definition`),
+  }))
+  return { page, listings }
+}
+
+/**
+ * Saves the draft of a page with the listings that changed, all or nothing. Throws 409 with the
+ * page as it stands when it, or one of the listings, was saved by somebody else in between.
+ */
+export async function saveDraft(
+  db: Db,
+  id: number,
+  input: DraftInput,
+  writer: { readonly id: string },
+): Promise<EditedPage> {
+  const { page, listings } = parseDraft(input)
+  await db.transaction().execute(async (trx) => {
+    const row = await trx.selectFrom('pages').select('draft_version').where('id', '=', id).forUpdate().executeTakeFirst()
+    if (!row) throw missing('The page')
+    if (row.draft_version !== input.version) throw await overtakenPage(trx, id)
+    for (const listing of listings) {
+      if (!(await writeListing(trx, listing))) throw await overtakenPage(trx, id)
+    }
+    await refuseUnknownListings(trx, page)
+    await trx
+      .updateTable('pages')
+      .set({
+        draft: JSON.stringify(page),
+        draft_version: row.draft_version + 1,
+        draft_by: writer.id,
+        draft_at: new Date(),
+      })
+      .where('id', '=', id)
+      .execute()
+  })
+  return editedPage(db, id)
+}
+
+/** Makes the draft of a page and its listings what visitors see. Throws 409 when `version` is not the newest. */
+export async function publishPage(
+  db: Db,
+  id: number,
+  version: number,
+  writer: { readonly id: string },
+): Promise<EditedPage> {
+  await db.transaction().execute(async (trx) => {
+    const row = await trx
+      .selectFrom('pages')
+      .select(['draft', 'draft_version'])
+      .where('id', '=', id)
+      .forUpdate()
+      .executeTakeFirst()
+    if (!row) throw missing('The page')
+    if (row.draft_version !== version) throw await overtakenPage(trx, id)
+    const listings = await listingRows(trx, row.draft)
+    const now = new Date()
+    await trx
+      .updateTable('pages')
+      .set({ published: JSON.stringify(row.draft), published_at: now })
+      .where('id', '=', id)
+      .execute()
+    await trx
+      .updateTable('listings')
+      .set({ published: sql`draft` })
+      .where('id', 'in', [...listings.map((one) => one.id), nobody])
+      .execute()
+    await trx
+      .insertInto('page_versions')
+      .values({
+        page_id: id,
+        page: JSON.stringify(row.draft),
+        listings: JSON.stringify(Object.fromEntries(listings.map((one) => [one.id, one.draft]))),
+        published_at: now,
+        published_by: writer.id,
+      })
+      .execute()
+    await announceListings(trx, id, listings.map((one) => one.id))
+  })
+  return editedPage(db, id)
+}
+
+/** Keeps `in ()` lists from being empty, which SQL does not allow. */
+const nobody = '00000000-0000-0000-0000-000000000000'
+
+async function listingRows(db: Db | Trx, page: Page) {
+  const ids = [...new Set(placementsOf(page).map((placement) => placement.listing))]
+  return db.selectFrom('listings').selectAll().where('id', 'in', [...ids, nobody]).execute()
+}
+
+/** Writes a listing over the version its writer had seen; false when that is not the newest. */
+async function writeListing(trx: Trx, { id, version, definition }: EditedListing): Promise<boolean> {
+  const draft = JSON.stringify(storedListing(definition))
+  if (version === 0) {
+    const added = await trx
+      .insertInto('listings')
+      .values({ id, draft, published: null })
+      .onConflict((on) => on.column('id').doNothing())
+      .returning('id')
+      .executeTakeFirst()
+    return added !== undefined
+  }
+  const changed = await trx
+    .updateTable('listings')
+    .set({ draft, draft_version: version + 1 })
+    .where('id', '=', id)
+    .where('draft_version', '=', version)
+    .returning('id')
+    .executeTakeFirst()
+  return changed !== undefined
+}
+
+async function refuseUnknownListings(trx: Trx, page: Page): Promise<void> {
+  const known = new Set((await listingRows(trx, page)).map((row) => row.id))
+  const stray = placementsOf(page).find((placement) => !known.has(placement.listing))
+  if (stray)
+    throw refused([{ path: 'page.areas', message: `The placement ${stray.id} names a listing that is not there.` }])
+}
+
+/** A listing may stand on other pages too; all of them change. */
+async function announceListings(trx: Trx, pageId: number, listingIds: readonly string[]): Promise<void> {
+  const rows = await trx.selectFrom('pages').select(['id', 'published']).where('published', 'is not', null).execute()
+  for (const row of rows) {
+    const uses = row.published !== null && placementsOf(row.published).some((one) => listingIds.includes(one.listing))
+    if (uses || row.id === pageId) await recordChange(trx, { kind: 'page', subjectId: row.id })
+  }
+}
+
+async function overtakenPage(trx: Trx, id: number): Promise<Problem> {
+  const current = await editedPage(trx, id)
+  const who = current.savedBy ?? 'Somebody'
+  return overtaken(`${who} saved this page, or a listing on it, after you opened it.`, current)
+}
+
+function differs(a: Page | StoredListing, b: Page | StoredListing | null): boolean {
+  return JSON.stringify(a) !== JSON.stringify(b)
+}

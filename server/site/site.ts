@@ -1,0 +1,16 @@
+import type { Db } from '../db/client'
+
+/** The one website an installation serves. */
+export interface Site {
+  readonly name: string
+  readonly tagline: string
+  readonly locale: string
+  readonly zone: string
+}
+
+/** The site's settings. Throws when the database holds no site yet: load one first. */
+export async function loadSite(db: Db): Promise<Site> {
+  const row = await db.selectFrom('site').selectAll().executeTakeFirst()
+  if (!row) throw new Error('The database holds no site. Load the demo site with “npm start”.')
+  return { name: row.name, tagline: row.tagline, locale: row.locale, zone: row.time_zone }
+}

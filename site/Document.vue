@@ -1,0 +1,48 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import EntryPage from './EntryPage.vue'
+import ListingPage from './ListingPage.vue'
+import MissingPage from './MissingPage.vue'
+import SiteFoot from './SiteFoot.vue'
+import SiteHead from './SiteHead.vue'
+import type { DocumentView } from './view'
+import { words } from './words'
+
+const props = defineProps<{ view: DocumentView }>()
+const title = computed(() => {
+  const { page, site } = props.view
+  return page.title === site.name ? site.name : `${page.title} · ${site.name}`
+})
+const description = computed(() => {
+  const { page, site } = props.view
+  if (page.kind === 'entry') return page.summary
+  return page.kind === 'listings' && page.introduction !== '' ? page.introduction : site.tagline
+})
+</script>
+
+<template>
+  <html :lang="view.site.locale" :dir="view.site.direction">
+    <head>
+      <meta charset="utf-8" />
+      <meta name="viewport" content="width=device-width, initial-scale=1" />
+      <title>{{ title }}</title>
+      <meta name="description" :content="description" />
+      <link rel="icon" href="/mark.svg" type="image/svg+xml" />
+      <link rel="stylesheet" :href="view.stylesheet" />
+      <component :is="'style'" id="listing-styles" v-html="view.css" />
+      <component :is="'script'" v-if="view.script" type="module" :src="view.script" />
+    </head>
+    <body :data-page="view.pageId ?? undefined">
+      <a class="skip" href="#content">{{ words.skip }}</a>
+      <div class="site">
+        <SiteHead :site="view.site" />
+        <main id="content" tabindex="-1">
+          <ListingPage v-if="view.page.kind === 'listings'" :page="view.page" />
+          <EntryPage v-else-if="view.page.kind === 'entry'" :page="view.page" />
+          <MissingPage v-else :page="view.page" />
+        </main>
+        <SiteFoot :site="view.site" />
+      </div>
+    </body>
+  </html>
+</template>

@@ -1,0 +1,28 @@
+<script setup lang="ts">
+import { shapeComponents } from './shapes'
+import type { PlacementView } from './view'
+import { words } from './words'
+
+defineProps<{ placement: PlacementView }>()
+</script>
+
+<template>
+  <section
+    class="placement"
+    :data-placement="placement.id"
+    :aria-label="placement.heading ? undefined : placement.name"
+    :aria-labelledby="placement.heading ? `heading-${placement.id}` : undefined"
+  >
+    <h2 v-if="placement.heading" :id="`heading-${placement.id}`" class="placement-heading">
+      {{ placement.heading }}
+    </h2>
+    <div class="listing">
+      <component
+        :is="shapeComponents[placement.shape.name]"
+        v-if="placement.cards.length > 0"
+        :cards="placement.cards"
+      />
+      <p v-else class="listing-empty">{{ words.nothingHere }}</p>
+    </div>
+  </section>
+</template>

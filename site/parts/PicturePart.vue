@@ -1,0 +1,33 @@
+<script setup lang="ts">
+import type { PictureContent } from '../../core/cards/parts/picture'
+import type { CardView } from '../view'
+
+defineOptions({ inheritAttrs: false })
+defineProps<{ content: PictureContent; card: CardView; titled: boolean }>()
+</script>
+
+<template>
+  <a
+    class="picture"
+    :href="card.address"
+    :style="{ aspectRatio: content.ratio, backgroundColor: content.image?.tint }"
+    :tabindex="titled ? -1 : undefined"
+    :aria-hidden="titled ? 'true' : undefined"
+    :aria-label="titled ? undefined : card.title"
+  >
+    <img
+      v-if="content.image"
+      :src="content.image.source"
+      :srcset="content.image.sourceSet"
+      :sizes="content.image.sizes"
+      :width="content.image.width"
+      :height="content.image.height"
+      :alt="content.image.alternative"
+      loading="lazy"
+      decoding="async"
+    />
+    <svg v-else class="picture-none" viewBox="0 0 60 40" aria-hidden="true">
+      <path d="M30 33V16M30 24c-7 1-11-3-12-9 7-1 11 3 12 9Zm0-5c5 0 9-3 10-9-6-1-10 3-10 9Z" />
+    </svg>
+  </a>
+</template>

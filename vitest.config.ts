@@ -1,0 +1,39 @@
+import { fileURLToPath } from 'node:url'
+import { defineConfig } from 'vitest/config'
+
+const root = fileURLToPath(new URL('.', import.meta.url))
+const alias = { '~~': root.replace(/\/$/, '') }
+
+/** Unit tests need neither database nor browser; the other two share what their set-up starts. */
+export default defineConfig({
+  test: {
+    projects: [
+      {
+        resolve: { alias },
+        test: { name: 'unit', include: ['{core,site,demo,server,app}/**/*.test.ts'], environment: 'node' },
+      },
+      {
+        resolve: { alias },
+        test: {
+          name: 'database',
+          include: ['tests/database/**/*.test.ts'],
+          environment: 'node',
+          fileParallelism: false,
+          testTimeout: 60_000,
+          hookTimeout: 120_000,
+        },
+      },
+      {
+        resolve: { alias },
+        test: {
+          name: 'browser',
+          include: ['tests/browser/**/*.test.ts'],
+          environment: 'node',
+          fileParallelism: false,
+          testTimeout: 90_000,
+          hookTimeout: 180_000,
+        },
+      },
+    ],
+  },
+})
