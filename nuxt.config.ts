@@ -11,7 +11,7 @@ export default defineNuxtConfig({
   modules: ['@pinia/nuxt', '~~/modules/site-assets'],
   imports: { autoImport: false },
   components: false,
-  experimental: { appManifest: false },
+  experimental: { appManifest: false, viteEnvironmentApi: true },
   app: {
     head: {
       title: 'Bushel',
@@ -25,6 +25,10 @@ export default defineNuxtConfig({
   vite: {
     build: { cssMinify: 'lightningcss', target: 'es2022' },
     worker: { format: 'es' },
+    // Found only when a screen is first opened, they would make the development server reload it.
+    optimizeDeps: {
+      include: ['@mdi/js', '@vueuse/core', 'idiomorph', 'immer', 'luxon', 'vue-draggable-plus', 'yup'],
+    },
   },
   hooks: {
     'vite:extendConfig'(config) {

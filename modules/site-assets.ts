@@ -1,5 +1,4 @@
-import { createHash } from 'node:crypto'
-import { mkdir, rm, writeFile } from 'node:fs/promises'
+import { rm } from 'node:fs/promises'
 import { basename, join } from 'node:path'
 import { defineNuxtModule } from '@nuxt/kit'
 import { build } from 'esbuild'
@@ -12,21 +11,13 @@ export default defineNuxtModule({
   meta: { name: 'site-assets' },
   async setup(_, nuxt) {
     const folder = join(nuxt.options.buildDir, 'site-assets')
-    const bundle = async () => virtualModule(await bundleAssets(nuxt.options.rootDir, folder))
-    const module = await bundle()
+    const assets = await bundleAssets(nuxt.options.rootDir, folder)
     nuxt.hook('nitro:config', (nitro) => {
-      nitro.virtual = { ...nitro.virtual, '#bushel/site-assets': module }
+      nitro.virtual = { ...nitro.virtual, '#bushel/site-assets': `export const assets = ${JSON.stringify(assets)}` }
       nitro.publicAssets = [
         ...(nitro.publicAssets ?? []),
         { dir: folder, baseURL: '/_site', maxAge: 31_536_000, fallthrough: false },
       ]
-    })
-    nuxt.hook('prepare:types', async ({ nodeReferences, references }) => {
-      const file = join(nuxt.options.buildDir, 'types/site-assets.d.ts')
-      await mkdir(join(nuxt.options.buildDir, 'types'), { recursive: true })
-      await writeFile(file, declaration)
-      references.push({ path: file })
-      nodeReferences.push({ path: file })
     })
     nuxt.options.watch.push(join(nuxt.options.rootDir, 'site/styles'), join(nuxt.options.rootDir, 'site/enhance'))
   },
@@ -59,14 +50,3 @@ async function bundleAssets(root: string, folder: string): Promise<Assets> {
   }
   return { stylesheet: named('site-', '.css'), script: named('enhance-', '.js') }
 }
-
-function virtualModule(assets: Assets): string {
-  const version = createHash('sha256').update(JSON.stringify(assets)).digest('hex').slice(0, 8)
-  return `export const assets = ${JSON.stringify({ ...assets, version })}`
-}
-
-const declaration = `declare module '#bushel/site-assets' {
-  /** Addresses of what public pages load. */
-  export const assets: { readonly stylesheet: string; readonly script: string; readonly version: string }
-}
-`

@@ -1,13 +1,12 @@
 <script setup lang="ts">
 import { mdiClose } from '@mdi/js'
-import { computed, useId } from 'vue'
+import { useId } from 'vue'
 import { useBench } from '../stores/bench'
 import { drawers } from './drawers'
 import { words } from './words'
 
 const bench = useBench()
 const id = useId()
-const counts = computed(() => (bench.chosen === null ? [] : (bench.counts[bench.chosen.listing] ?? [])))
 
 function rename(name: string) {
   if (name.trim() !== '') bench.editListing('Name', (before) => ({ ...before, name: name.trim() }), 'name')
@@ -22,7 +21,7 @@ function rename(name: string) {
     </div>
     <p class="hint">{{ words.clauses[bench.clause].hint }}</p>
     <div class="settings">
-      <component :is="drawers[bench.clause]" :listing="bench.listing" :counts="counts" />
+      <component :is="drawers[bench.clause]" :listing="bench.listing" />
       <div v-if="bench.clause === 'from'" class="identity">
         <v-text-field
           :id="`${id}-name`"

@@ -17,7 +17,7 @@ const margin = 20
 const scale = computed(() => Math.min(1, Math.max(0.2, (roomWidth.value - 2 * margin) / props.width)))
 const frameStyle = computed(() => ({
   width: `${props.width}px`,
-  height: `${Math.max(0, roomHeight.value - margin) / scale.value}px`,
+  height: `${roomHeight.value / scale.value}px`,
   transform: `scale(${scale.value})`,
   marginLeft: `${Math.max(margin, (roomWidth.value - props.width * scale.value) / 2)}px`,
 }))

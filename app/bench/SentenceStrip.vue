@@ -28,10 +28,8 @@ const aboutPage = computed(() => {
           :aria-pressed="bench.clause === piece.clause"
           :aria-label="`${words.clauses[piece.clause].title}: ${piece.text}${piece.aside ? `, ${piece.aside}` : ''}`"
           @click="bench.openClause(bench.clause === piece.clause ? null : piece.clause)"
-        >
-          {{ piece.text }}<span v-if="piece.aside" class="aside"> · {{ piece.aside }}</span>
-        </button>
-        <template v-else>{{ piece.text }}</template>
+          >{{ piece.text }}<span v-if="piece.aside" class="aside"> · {{ piece.aside }}</span></button
+        >        <template v-else>{{ piece.text }}</template>
       </template>
     </p>
     <p v-else class="about">

@@ -1,28 +1,31 @@
 import { computed, reactive, ref } from 'vue'
 import type { Schema } from 'yup'
-import { ValidationError } from 'yup'
+import { ValidationError, object } from 'yup'
 import { RequestProblem } from './http'
+
+type Editable<Values> = { -readonly [Field in keyof Values]: Values[Field] }
 
 /**
  * The one way forms work here: values that are edited in place, a message per field from the
  * field's own schema once it was left or sending was tried, and the server's messages beside the
  * fields they name. Nothing typed is ever lost.
  */
-export function useForm<Values extends object>(initial: Values, schemas: Partial<Record<keyof Values & string, Schema>>) {
+export function useForm<Values extends object>(initial: Values, fields: Partial<Record<keyof Values & string, Schema>>) {
   type Field = keyof Values & string
-  const values = reactive({ ...initial }) as Values
+  const schema = object(fields as Record<string, Schema>)
+  const values = reactive({ ...initial }) as Editable<Values>
   const saved = ref(JSON.stringify(initial))
-  const left = reactive(new Set<Field>())
-  const refused = reactive(new Map<Field, { message: string; value: unknown }>())
+  const left = reactive(new Set<string>())
+  const refused = reactive(new Map<string, { message: string; value: unknown }>())
   const problem = ref<RequestProblem | null>(null)
   const sending = ref(false)
   const changed = computed(() => JSON.stringify(values) !== saved.value)
 
   function check(field: Field): string | null {
-    const schema = schemas[field]
-    if (schema === undefined) return null
+    if (fields[field] === undefined) return null
     try {
-      schema.validateSync(values[field], { strict: true, parent: values })
+      // Through the whole object, so that a field's rule may depend on another's value.
+      schema.validateSyncAt(field, values, { strict: true })
       return null
     } catch (error) {
       if (error instanceof ValidationError) return error.errors[0] ?? error.message
@@ -53,11 +56,11 @@ export function useForm<Values extends object>(initial: Values, schemas: Partial
 
   /** Runs `action` when every field is right; keeps what the server refuses beside its fields. */
   async function send<T>(action: () => Promise<T>): Promise<T | null> {
-    const fields = Object.keys(schemas) as Field[]
-    fields.forEach((field) => left.add(field))
+    const names = Object.keys(fields) as Field[]
+    names.forEach((field) => left.add(field))
     problem.value = null
     refused.clear()
-    if (fields.some((field) => check(field) !== null)) return null
+    if (names.some((field) => check(field) !== null)) return null
     sending.value = true
     try {
       return await action()
@@ -65,7 +68,7 @@ export function useForm<Values extends object>(initial: Values, schemas: Partial
       if (!(error instanceof RequestProblem)) throw error
       problem.value = error
       for (const { path, message } of error.details.faults)
-        if (path in values) refused.set(path as Field, { message, value: values[path as Field] })
+        if (path in values) refused.set(path, { message, value: values[path as Field] })
       return null
     } finally {
       sending.value = false

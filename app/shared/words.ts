@@ -6,4 +6,6 @@ export const words = {
   cancel: 'Cancel',
   undo: 'Undo',
   redo: 'Redo',
+  putBack: 'Put back',
+  putBackOf: (label: string) => `Put “${label}” back to its default`,
 } as const

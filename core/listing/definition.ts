@@ -115,12 +115,19 @@ export function storedListing(listing: Listing): StoredListing {
   const fresh = newListing(listing.name, listing.from.collection)
   const stored: Record<string, unknown> = { version: listing.version, name: listing.name }
   for (const clause of clauses) {
-    const kept = Object.entries(listing[clause]).filter(
-      ([key, value]) => key === 'collection' || !same(value, Reflect.get(fresh[clause], key)),
+    const differing = Object.entries(listing[clause]).filter(
+      ([key, value]) => !same(value, Reflect.get(fresh[clause], key)),
     )
-    if (kept.length > 0) stored[clause] = Object.fromEntries(kept)
+    if (differing.length > 0 || clause === 'from')
+      stored[clause] = { ...alwaysKept(listing, clause), ...Object.fromEntries(differing) }
   }
   return stored as unknown as StoredListing
+}
+
+/** What a stored clause can't be read without. */
+function alwaysKept(listing: Listing, clause: Clause): object {
+  if (clause === 'from') return { collection: listing.from.collection }
+  return clause === 'shape' ? { name: listing.shape.name } : {}
 }
 
 /** Whether two plain values are equal, for telling what differs from a default. */

@@ -2,6 +2,7 @@ import { array, number, object, string } from 'yup'
 import { faulty, parseWith } from '../parsing'
 import type { Parsed } from '../parsing'
 import { upgraded } from '../listing/upgrade'
+import { uuidPattern } from '../uuid'
 import { frames } from './frames'
 import type { AreaName, FrameName } from './frames'
 
@@ -33,8 +34,8 @@ export const pageVersion = 1
 
 const placements = array(
   object({
-    id: string().uuid('A placement has a UUID.').required(),
-    listing: string().uuid('A placement names a listing by its UUID.').required(),
+    id: string().matches(uuidPattern, 'A placement has a UUID.').required(),
+    listing: string().matches(uuidPattern, 'A placement names a listing by its UUID.').required(),
     heading: string().defined().max(160, 'Keep the heading within 160 characters.'),
   })
     .noUnknown()

@@ -1,5 +1,6 @@
 import { array, boolean, mixed, number, object, string } from 'yup'
 import { parseWith } from '../../core/parsing'
+import { uuidPattern } from '../../core/uuid'
 import { accepted } from '../http/problem'
 import type { DraftInput } from './pages'
 
@@ -9,7 +10,7 @@ const schema = object({
   whole: boolean(),
   listings: array(
     object({
-      id: string().uuid('A listing has a UUID.').required(),
+      id: string().matches(uuidPattern, 'A listing has a UUID.').required(),
       version: number().integer().min(0).required(),
       definition: mixed().required(),
     }).required(),

@@ -29,15 +29,16 @@ export async function listingPageView(
         placementView(db, site, page, area.name, placement, listings.get(placement.listing), now),
       )
       const views = await Promise.all(placed)
-      return [area.name, views.filter((view) => view !== null)] as const
+      return { name: area.name, views: views.filter((view) => view !== null) }
     }),
   )
+  const viewsIn = (name: AreaName) => areas.find((area) => area.name === name)?.views ?? []
   return {
     kind: 'listings',
     title: page.title,
     introduction: page.introduction,
     frame: page.frame,
-    areas: Object.fromEntries(areas) as Record<AreaName, readonly PlacementView[]>,
+    areas: { main: viewsIn('main'), side: viewsIn('side') },
   }
 }
 

@@ -3,7 +3,7 @@ import { defaultAmount } from '~~/core/listing/amount'
 import type { Amount } from '~~/core/listing/amount'
 import type { Listing } from '~~/core/listing/definition'
 import { useBench } from '../../stores/bench'
-import NumberSetting from '../settings/NumberSetting.vue'
+import NumberSetting from '../../shared/settings/NumberSetting.vue'
 import { words } from '../words'
 
 defineProps<{ listing: Listing }>()

@@ -7,15 +7,16 @@ import type { Rule } from '~~/core/query/rules'
 import { useBench } from '../../stores/bench'
 import { useCatalogue } from '../../stores/catalogue'
 import { freshRules, ruleComponents, ruleTitle } from '../rules'
-import SettingRow from '../settings/SettingRow.vue'
+import SettingRow from '../../shared/settings/SettingRow.vue'
 import { words } from '../words'
 
-const props = defineProps<{ listing: Listing; counts: readonly number[] }>()
+const props = defineProps<{ listing: Listing }>()
 const bench = useBench()
 const catalogue = useCatalogue()
 const id = useId()
 
 const offered = computed(() => freshRules(catalogue.catalogue, props.listing.from.collection))
+const counts = computed(() => (bench.chosen === null ? [] : (bench.counts[bench.chosen.listing] ?? [])))
 const format = computed(() => new Intl.NumberFormat(catalogue.catalogue.locale))
 
 function set(change: Partial<From>, title: string, subject?: string) {
@@ -36,7 +37,7 @@ function setCollection(collection: number) {
 }
 
 function passing(at: number): string {
-  const count = props.counts[at]
+  const count = counts.value[at]
   return count === undefined ? '' : words.pass(format.value.format(count))
 }
 </script>

@@ -6,8 +6,8 @@ import type { Listing } from '~~/core/listing/definition'
 import { defaultOrder, orderBys, orderKeyPhrase } from '~~/core/listing/order'
 import type { Order, OrderKey } from '~~/core/listing/order'
 import { useBench } from '../../stores/bench'
-import ChoiceSetting from '../settings/ChoiceSetting.vue'
-import SettingRow from '../settings/SettingRow.vue'
+import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
+import SettingRow from '../../shared/settings/SettingRow.vue'
 import { words } from '../words'
 
 const props = defineProps<{ listing: Listing }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { pictureRatios } from '~~/core/cards/parts/picture'
 import type { PictureSetting } from '~~/core/cards/parts/picture'
-import ChoiceSetting from '../settings/ChoiceSetting.vue'
+import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
 import { words } from '../words'
 
 defineProps<{ setting: PictureSetting; fallback: PictureSetting }>()

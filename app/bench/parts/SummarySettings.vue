@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { SummarySetting } from '~~/core/cards/parts/summary'
-import NumberSetting from '../settings/NumberSetting.vue'
+import NumberSetting from '../../shared/settings/NumberSetting.vue'
 import { words } from '../words'
 
 defineProps<{ setting: SummarySetting; fallback: SummarySetting }>()

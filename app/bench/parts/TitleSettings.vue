@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { TitleSetting } from '~~/core/cards/parts/title'
-import ChoiceSetting from '../settings/ChoiceSetting.vue'
+import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
 import { words } from '../words'
 
 defineProps<{ setting: TitleSetting; fallback: TitleSetting }>()

@@ -2,7 +2,7 @@
 import { computed, useId } from 'vue'
 import type { TopicSetting } from '~~/core/cards/parts/topic'
 import { useCatalogue } from '../../stores/catalogue'
-import SettingRow from '../settings/SettingRow.vue'
+import SettingRow from '../../shared/settings/SettingRow.vue'
 import { words } from '../words'
 
 const props = defineProps<{ setting: TopicSetting; fallback: TopicSetting; collection: number }>()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { PublishedWithinRule } from '~~/core/query/rules'
-import NumberSetting from '../settings/NumberSetting.vue'
+import NumberSetting from '../../shared/settings/NumberSetting.vue'
 import { words } from '../words'
 
 defineProps<{ rule: PublishedWithinRule }>()

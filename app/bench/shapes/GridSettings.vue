@@ -5,9 +5,9 @@ import { same } from '~~/core/listing/definition'
 import { grid, leastStopDistance, mostColumns, widestStop, withAddedGridStop, withGridStop } from '~~/core/shapes/grid'
 import type { GridSettings, GridStop } from '~~/core/shapes/grid'
 import type { ShapeChoice } from '~~/core/shapes'
-import ChoiceSetting from '../settings/ChoiceSetting.vue'
-import NumberSetting from '../settings/NumberSetting.vue'
-import SettingRow from '../settings/SettingRow.vue'
+import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
+import NumberSetting from '../../shared/settings/NumberSetting.vue'
+import SettingRow from '../../shared/settings/SettingRow.vue'
 import { words } from '../words'
 
 const props = defineProps<{ settings: ShapeChoice }>()

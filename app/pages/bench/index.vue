@@ -114,8 +114,8 @@ li:hover {
 
 .open {
   display: grid;
-  grid-template-columns: 1fr auto;
-  gap: 2px 10px;
+  grid-template-columns: auto 1fr;
+  gap: 2px 0;
   padding-bottom: 14px;
   color: inherit;
   text-decoration: none;
@@ -154,7 +154,7 @@ iframe {
 
 .path {
   align-self: center;
-  padding-right: 52px !important;
+  padding-left: 10px !important;
   font-size: 13px;
   color: var(--soft);
 }
@@ -177,6 +177,7 @@ iframe {
 }
 
 .saved {
+  text-align: right;
   margin-top: 10px;
   font-size: 12.5px;
   color: var(--soft);

@@ -19,6 +19,7 @@ import TopLine from '../../../shared/TopLine.vue'
 import { words as shared } from '../../../shared/words'
 import { useBench } from '../../../stores/bench'
 import { useCatalogue } from '../../../stores/catalogue'
+import { useNotices } from '../../../stores/notices'
 
 definePageMeta({ key: (route) => route.fullPath })
 
@@ -30,7 +31,7 @@ const width = ref(1280)
 const opened = ref(false)
 const failure = ref<string | null>(null)
 const publishing = ref(false)
-const told = ref<string | null>(null)
+const notices = useNotices()
 
 useHead({ title: () => `${bench.page.title || words.page} · Bushel` })
 
@@ -64,10 +65,10 @@ const liveWords = computed(() =>
 async function publish() {
   publishing.value = true
   try {
-    if (await saving.publish()) told.value = `“${bench.page.title}” is live.`
+    if (await saving.publish()) notices.tell({ text: words.isLive(bench.page.title) })
   } catch (error) {
     if (!(error instanceof RequestProblem)) throw error
-    told.value = error.message
+    notices.tell({ text: error.message })
   } finally {
     publishing.value = false
   }
@@ -147,7 +148,6 @@ function act(event: KeyboardEvent, action: () => unknown) {
         </v-card-actions>
       </v-card>
     </v-dialog>
-    <v-snackbar :model-value="told !== null" timeout="4000" @update:model-value="told = null">{{ told }}</v-snackbar>
   </div>
 </template>
 

@@ -58,6 +58,7 @@ button {
   flex: 1;
   min-height: 34px;
   padding: 0 6px;
+  text-align: center;
   font-size: 13px;
   font-weight: 600;
   color: #48544c;

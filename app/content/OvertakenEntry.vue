@@ -1,0 +1,78 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { EntryInput } from '~~/core/content/entry-input'
+import { same } from '~~/core/listing/definition'
+import { formatDate } from '~~/core/time/format'
+import { useCatalogue } from '../stores/catalogue'
+import type { EditedEntry } from './types'
+import { words } from './words'
+
+/** Somebody saved in between: what stands there now where it differs, and the two ways on. */
+const props = defineProps<{ message: string; mine: EntryInput; theirs: EditedEntry }>()
+const emit = defineEmits<{ keepMine: []; takeTheirs: [] }>()
+const catalogue = useCatalogue()
+
+const differing = computed(() =>
+  (Object.keys(words.fields) as (keyof typeof words.fields)[])
+    .filter((field) => !same(props.mine[field], props.theirs[field]))
+    .map((field) => ({ label: words.fields[field], text: textOf(field) })),
+)
+
+function textOf(field: keyof typeof words.fields): string {
+  const value = props.theirs[field]
+  if (field === 'publishedAt') return typeof value === 'number' ? formatDate(value, catalogue.catalogue, 'minute') : ''
+  if (field === 'authorId') return catalogue.words.author(Number(value)) ?? words.noAuthor
+  if (field === 'termIds') return props.theirs.termIds.map((id) => catalogue.words.term(id) ?? '').join(', ')
+  return String(value ?? '')
+}
+</script>
+
+<template>
+  <section class="overtaken" role="alert">
+    <p>{{ message }}</p>
+    <dl v-if="differing.length" :aria-label="words.theirs">
+      <template v-for="one in differing" :key="one.label">
+        <dt>{{ one.label }}</dt>
+        <dd>{{ one.text }}</dd>
+      </template>
+    </dl>
+    <div class="actions">
+      <v-btn height="34" @click="emit('takeTheirs')">{{ words.takeTheirs }}</v-btn>
+      <v-btn height="34" variant="flat" color="primary" @click="emit('keepMine')">{{ words.keepMine }}</v-btn>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.overtaken {
+  display: grid;
+  gap: 10px;
+  margin-bottom: 18px;
+  padding: 14px 16px;
+  border: 1px solid #dcb79d;
+  border-left: 4px solid #a8431f;
+  border-radius: 8px;
+  background: #fdf6ef;
+}
+
+dl {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  gap: 4px 16px;
+  max-height: 220px;
+  overflow-y: auto;
+}
+
+dt {
+  color: var(--soft);
+}
+
+dd {
+  white-space: pre-line;
+}
+
+.actions {
+  display: flex;
+  gap: 8px;
+}
+</style>

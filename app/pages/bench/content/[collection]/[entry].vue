@@ -1,0 +1,300 @@
+<script setup lang="ts">
+import { NuxtLink } from '#components'
+import { navigateTo, onBeforeRouteLeave, useHead, useRoute } from '#imports'
+import { mdiOpenInNew } from '@mdi/js'
+import { useEventListener } from '@vueuse/core'
+import { computed, ref, useId } from 'vue'
+import { stateOf } from '~~/core/content/entry'
+import { formatDate } from '~~/core/time/format'
+import { fromWallClock, toWallClock } from '~~/core/time/zones'
+import ContentFrame from '../../../../content/ContentFrame.vue'
+import EntryTerms from '../../../../content/EntryTerms.vue'
+import OvertakenEntry from '../../../../content/OvertakenEntry.vue'
+import PictureChoice from '../../../../content/PictureChoice.vue'
+import StateMark from '../../../../content/StateMark.vue'
+import { useEntryEditing } from '../../../../content/entry-editing'
+import { words } from '../../../../content/words'
+import ConfirmDialog from '../../../../shared/ConfirmDialog.vue'
+import { RequestProblem, request } from '../../../../shared/http'
+import ChoiceSetting from '../../../../shared/settings/ChoiceSetting.vue'
+import { words as shared } from '../../../../shared/words'
+import { useCatalogue } from '../../../../stores/catalogue'
+import { useNotices } from '../../../../stores/notices'
+
+const route = useRoute()
+const catalogue = useCatalogue()
+const notices = useNotices()
+const id = useId()
+const editing = useEntryEditing()
+const { values, faults, leave, changed, sending, problem, stored, theirs } = editing
+const deleting = ref(false)
+const failure = ref<string | null>(null)
+const frame = ref<InstanceType<typeof ContentFrame> | null>(null)
+let leaving = false
+
+const collection = computed(() => catalogue.catalogue.collections.find((one) => one.slug === route.params.collection))
+const back = computed(() => `/bench/content/${String(route.params.collection)}`)
+const heading = computed(() => stored.value?.title ?? words.newEntry(collection.value?.singular ?? ''))
+useHead({ title: () => `${heading.value} · Bushel` })
+
+const state = computed(() =>
+  stored.value === null ? null : stateOf(stored.value.status, stored.value.publishedAt, Date.now()),
+)
+const isAhead = computed(() => values.publishedAt !== null && values.publishedAt > Date.now())
+const statuses = (['draft', 'published', 'archived'] as const).map((value) => ({ value, title: words.states[value] }))
+const date = computed({
+  get: () => (values.publishedAt === null ? '' : toWallClock(values.publishedAt, catalogue.catalogue.zone)),
+  set: (text: string | null) => (values.publishedAt = fromWallClock(text ?? '', catalogue.catalogue.zone)),
+})
+const authors = computed(() => [
+  { id: null, name: words.noAuthor },
+  ...catalogue.catalogue.authors,
+])
+
+void open()
+
+async function open() {
+  try {
+    await catalogue.load()
+    if (route.params.entry !== 'new') await editing.load(Number(route.params.entry))
+  } catch (error) {
+    failure.value = error instanceof RequestProblem ? error.message : String(error)
+  }
+}
+
+async function save(publish: boolean) {
+  if (collection.value === undefined) return
+  const wasNew = stored.value === null
+  const saved = publish ? await editing.publish(collection.value.id, Date.now()) : await editing.save(collection.value.id)
+  if (saved === null) return
+  notices.tell({ text: `${words.states[stateOf(saved.status, saved.publishedAt, Date.now())]}: “${saved.title}”` })
+  void frame.value?.load()
+  if (wasNew) await navigateTo(`${back.value}/${saved.id}`, { replace: true })
+}
+
+async function remove() {
+  const entry = stored.value
+  if (entry === null) return
+  await request('DELETE', `/api/bench/entries/${entry.id}`)
+  leaving = true
+  await navigateTo(back.value)
+  notices.tell({
+    text: words.deleted(entry.title),
+    action: {
+      title: shared.undo,
+      run: async () => {
+        await request('POST', `/api/bench/entries/${entry.id}/restore`)
+        await navigateTo(`${back.value}/${entry.id}`)
+        notices.tell({ text: words.restored(entry.title) })
+      },
+    },
+  })
+}
+
+const asked = ref<string | null>(null)
+onBeforeRouteLeave((to) => {
+  if (!changed.value || leaving || to.fullPath.startsWith(`${back.value}/${stored.value?.id}`)) return true
+  asked.value = to.fullPath
+  return false
+})
+useEventListener(window, 'beforeunload', (event) => {
+  if (changed.value) event.preventDefault()
+})
+
+async function leaveAnyway() {
+  const to = asked.value
+  leaving = true
+  if (to !== null) await navigateTo(to)
+}
+</script>
+
+<template>
+  <ContentFrame ref="frame">
+    <template #actions>
+      <span class="saved" role="status">{{
+        changed ? words.unsaved : stored ? words.savedBy(formatDate(stored.updatedAt, catalogue.catalogue, 'minute'), stored.updatedBy) : ''
+      }}</span>
+      <v-btn
+        v-if="stored && state === 'published' && collection"
+        :href="`/${collection.slug}/${stored.slug}`"
+        target="_blank"
+        height="34"
+        :append-icon="mdiOpenInNew"
+        >{{ words.visit }}</v-btn
+      >
+      <v-btn height="34" :loading="sending" :variant="values.status === 'draft' ? 'outlined' : 'flat'" :color="values.status === 'draft' ? undefined : 'primary'" @click="save(false)">{{
+        words.save
+      }}</v-btn>
+      <v-btn v-if="values.status === 'draft'" height="34" variant="flat" color="primary" :loading="sending" @click="save(true)">{{
+        isAhead ? words.schedule : words.publish
+      }}</v-btn>
+    </template>
+    <p v-if="failure" role="alert">{{ failure }}</p>
+    <form v-else novalidate @submit.prevent="save(false)">
+      <div class="head">
+        <NuxtLink :to="back">{{ collection?.name }}</NuxtLink>
+        <h1>{{ heading }}</h1>
+        <StateMark v-if="state" :state="state" />
+      </div>
+      <OvertakenEntry
+        v-if="theirs && problem"
+        :message="problem.message"
+        :mine="values"
+        :theirs="theirs"
+        @keep-mine="editing.keepMine(), save(false)"
+        @take-theirs="editing.take(theirs)"
+      />
+      <p v-else-if="problem" class="problem" role="alert">{{ problem.message }}</p>
+      <div class="columns">
+        <div class="main">
+          <v-text-field
+            :label="words.fields.title"
+            :model-value="values.title"
+            :error-messages="faults('title')"
+            class="title"
+            @update:model-value="editing.setTitle"
+            @blur="leave('title')"
+          />
+          <v-text-field
+            :label="words.fields.slug"
+            :prefix="collection ? `/${collection.slug}/` : ''"
+            :model-value="values.slug"
+            :error-messages="faults('slug')"
+            @update:model-value="editing.setSlug"
+            @blur="leave('slug')"
+          />
+          <v-textarea
+            v-model="values.summary"
+            :label="words.fields.summary"
+            rows="2"
+            auto-grow
+            counter="600"
+            :error-messages="faults('summary')"
+            @blur="leave('summary')"
+          />
+          <v-textarea
+            v-model="values.body"
+            :label="words.fields.body"
+            :hint="words.bodyHint"
+            rows="14"
+            auto-grow
+            :error-messages="faults('body')"
+            @blur="leave('body')"
+          />
+        </div>
+        <div class="side">
+          <ChoiceSetting :label="words.fields.status" :value="values.status" :choices="statuses" @change="values.status = $event" />
+          <v-text-field
+            v-model="date"
+            type="datetime-local"
+            :label="words.fields.publishedAt"
+            :hint="words.zone(catalogue.catalogue.zone)"
+            :error-messages="faults('publishedAt')"
+            @blur="leave('publishedAt')"
+          />
+          <v-autocomplete
+            v-model="values.authorId"
+            :items="authors"
+            item-title="name"
+            item-value="id"
+            :label="words.fields.authorId"
+            :error-messages="faults('authorId')"
+          />
+          <EntryTerms v-model="values.termIds" :collection="collection" :faults="faults('termIds')" />
+          <section :aria-labelledby="`${id}-picture`" class="picture">
+            <h2 :id="`${id}-picture`">{{ words.fields.pictureId }}</h2>
+            <PictureChoice v-model="values.pictureId" />
+          </section>
+          <v-switch v-model="values.pinned" :label="words.fields.pinned" />
+          <v-btn v-if="stored" class="delete" height="34" color="error" variant="text" @click="deleting = true">{{ words.delete }}</v-btn>
+        </div>
+      </div>
+    </form>
+    <ConfirmDialog
+      v-model="deleting"
+      :title="words.deleteTitle(stored?.title ?? '')"
+      :text="words.deleteText"
+      :action="words.delete"
+      @confirm="remove"
+    />
+    <ConfirmDialog
+      :model-value="asked !== null"
+      :title="words.leaveTitle"
+      :text="words.leaveText"
+      :action="words.leave"
+      @update:model-value="asked = $event ? asked : null"
+      @confirm="leaveAnyway"
+    />
+  </ContentFrame>
+</template>
+
+<style scoped>
+.head {
+  display: flex;
+  align-items: baseline;
+  flex-wrap: wrap;
+  gap: 2px 14px;
+  margin-bottom: 18px;
+}
+
+.head a {
+  flex-basis: 100%;
+  color: var(--soft);
+  font-size: 13px;
+  font-weight: 600;
+  text-decoration: none;
+}
+
+.head a:hover {
+  text-decoration: underline;
+}
+
+h1 {
+  font-size: 24px;
+  line-height: 1.25;
+  letter-spacing: -0.015em;
+  overflow-wrap: anywhere;
+}
+
+.saved {
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+  font-size: 12.5px;
+  color: var(--soft);
+}
+
+.problem {
+  margin-bottom: 14px;
+  color: rgb(var(--v-theme-error));
+}
+
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 300px;
+  gap: 32px;
+}
+
+.main,
+.side {
+  display: grid;
+  gap: 18px;
+  align-content: start;
+}
+
+h2 {
+  margin-bottom: 4px;
+  font-size: 13px;
+  font-weight: 600;
+  color: #48544c;
+}
+
+.title :deep(input) {
+  font-size: 17px;
+  font-weight: 600;
+}
+
+.delete {
+  justify-self: start;
+}
+</style>

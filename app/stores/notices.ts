@@ -1,0 +1,22 @@
+import { defineStore } from 'pinia'
+import { ref } from 'vue'
+
+/** A short message at the foot of the screen, with at most one thing to do about it. */
+export interface Notice {
+  readonly text: string
+  readonly action?: { readonly title: string; readonly run: () => void | Promise<void> }
+}
+
+export const useNotices = defineStore('notices', () => {
+  const current = ref<Notice | null>(null)
+
+  function tell(notice: Notice): void {
+    current.value = notice
+  }
+
+  function clear(): void {
+    current.value = null
+  }
+
+  return { current, tell, clear }
+})
