@@ -10,7 +10,7 @@ import { build } from 'esbuild'
 export default defineNuxtModule({
   meta: { name: 'site-assets' },
   async setup(_, nuxt) {
-    const folder = join(nuxt.options.buildDir, 'site-assets')
+    const folder = join(nuxt.options.rootDir, '.site')
     const assets = await bundleAssets(nuxt.options.rootDir, folder)
     nuxt.hook('nitro:config', (nitro) => {
       nitro.virtual = { ...nitro.virtual, '#bushel/site-assets': `export const assets = ${JSON.stringify(assets)}` }

@@ -36,7 +36,7 @@ function textOf(field: keyof typeof words.fields): string {
         <dd>{{ one.text }}</dd>
       </template>
     </dl>
-    <div class="actions">
+    <div class="ways">
       <v-btn height="34" @click="emit('takeTheirs')">{{ words.takeTheirs }}</v-btn>
       <v-btn height="34" variant="flat" color="primary" @click="emit('keepMine')">{{ words.keepMine }}</v-btn>
     </div>
@@ -71,7 +71,7 @@ dd {
   white-space: pre-line;
 }
 
-.actions {
+.ways {
   display: flex;
   gap: 8px;
 }

@@ -33,7 +33,7 @@ function choose(id: number) {
       :style="{ aspectRatio: `${current.width} / ${current.height}`, backgroundColor: current.tint }"
     />
     <p v-else class="none">{{ words.noPicture }}</p>
-    <div class="actions">
+    <div class="picture-actions">
       <v-btn height="34" @click="open = true">{{ current ? words.changePicture : words.choosePicture }}</v-btn>
       <v-btn v-if="chosen !== null" height="34" variant="text" @click="chosen = null">{{ words.removePicture }}</v-btn>
       <span v-if="current" class="size tabular">{{ current.width }} × {{ current.height }} px</span>
@@ -82,7 +82,7 @@ function choose(id: number) {
   color: var(--soft);
 }
 
-.actions {
+.picture-actions {
   display: flex;
   align-items: center;
   gap: 6px;

@@ -76,7 +76,7 @@ async function publish() {
 
 function isTyping(event: KeyboardEvent): boolean {
   const target = event.target as HTMLElement | null
-  return target?.closest?.('input, textarea, select, [contenteditable=true], [role=listbox], [role=menu]') != null
+  return target?.closest?.('input:not([type=checkbox]), textarea, select, [contenteditable=true], [role=listbox], [role=menu]') != null
 }
 
 useEventListener(document, 'keydown', (event: KeyboardEvent) => {

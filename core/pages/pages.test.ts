@@ -1,0 +1,75 @@
+import { describe, expect, it } from 'vitest'
+import fc from 'fast-check'
+import { grid } from '../shapes/grid'
+import { newPage, parsePage, placementsOf, shownPlacementsOf, spotOf, withPlacementMoved } from './definition'
+import type { Page, Placement } from './definition'
+import { areaOf, areaWidthAt } from './frames'
+import { rulerStretches } from './ruler'
+
+const id = (at: number) => `00000000-0000-4000-8000-00000000000${at}`
+const placement = (at: number): Placement => ({ id: id(at), listing: id(9), heading: '' })
+const page: Page = { ...newPage('Home'), areas: { main: [placement(1), placement(2)], side: [placement(3)] }, shelf: [placement(4)] }
+
+describe('a page', () => {
+  it('is read as it is written', () => {
+    expect(parsePage(JSON.parse(JSON.stringify(page)))).toEqual({ ok: true, value: page })
+  })
+
+  it.each([
+    ['title', { ...page, title: ' ' }],
+    ['frame', { ...page, frame: 'spiral' }],
+    ['areas.main[0].id', { ...page, areas: { ...page.areas, main: [{ ...placement(1), id: 'one' }] } }],
+    ['areas', { ...page, shelf: [placement(1)] }],
+    ['version', { ...page, version: 9 }],
+  ])('is refused at %s', (path, input) => {
+    const parsed = parsePage(input)
+    expect(parsed.ok ? [] : parsed.faults.map((fault) => fault.path)).toContain(path)
+  })
+
+  it('keeps every placement with all its settings wherever it is moved', () => {
+    const spots = fc.constantFrom('main', 'side', 'shelf' as const)
+    fc.assert(
+      fc.property(fc.array(fc.tuple(fc.integer({ min: 1, max: 4 }), spots, fc.nat(4))), (moves) => {
+        const moved = moves.reduce((one, [which, spot, at]) => withPlacementMoved(one, id(which), spot, at), page)
+        const sorted = (one: Page) => placementsOf(one).toSorted((a, b) => a.id.localeCompare(b.id))
+        expect(sorted(moved)).toEqual(sorted(page))
+        expect(parsePage(moved).ok).toBe(true)
+      }),
+    )
+  })
+
+  it('shows nothing that is on the shelf', () => {
+    const shelved = withPlacementMoved(page, id(1), 'shelf', 0)
+    expect(spotOf(shelved, id(1))).toBe('shelf')
+    expect(shownPlacementsOf(shelved).map((one) => one.id)).toEqual([id(2), id(3)])
+  })
+})
+
+describe('the ruler', () => {
+  const main = areaOf('main-side', 'main')
+  if (!main) throw new Error('no main area')
+
+  it('covers every width once and tells the stop that is in force there', () => {
+    const stops = grid.stops(grid.defaults)
+    const stretches = rulerStretches(main, stops, 320, 1600)
+    expect(stretches[0]?.from).toBe(320)
+    expect(stretches.at(-1)?.to).toBe(1600)
+    stretches.forEach((stretch, at) => expect(stretches[at + 1]?.from ?? 1600).toBe(stretch.to))
+    for (const stretch of stretches) {
+      const box = areaWidthAt(main, stretch.from)
+      expect(stops[stretch.stop]?.from).toBeLessThanOrEqual(box)
+    }
+  })
+
+  it('lets a stop be dragged only where the page’s growing reaches it', () => {
+    const stretches = rulerStretches(main, grid.stops(grid.defaults), 320, 1600)
+    expect(stretches.map((one) => [one.label, one.movable])).toEqual([
+      ['1 column', false],
+      ['2 columns', true],
+      ['3 columns', true],
+      // At 1,000 pixels the side moves beside the main, which gets narrower.
+      ['2 columns', false],
+      ['3 columns', true],
+    ])
+  })
+})

@@ -1,0 +1,41 @@
+import { describe, expect, it } from 'vitest'
+import { wordsOf } from '../content/catalogue'
+import { newListing } from '../listing/definition'
+import { tallyOf } from './tally'
+
+const words = wordsOf({
+  siteName: '',
+  locale: 'en-GB',
+  zone: 'UTC',
+  collections: [{ id: 1, slug: 'notes', name: 'Notes', singular: 'Note', plural: 'Notes', facets: [] }],
+  facets: [],
+  terms: [],
+  authors: [],
+})
+const listing = {
+  ...newListing('Latest', 1),
+  from: { by: 'rule', collection: 1, rules: [{ rule: 'published-within', days: 90 }] },
+  amount: { skip: 1, take: 8 },
+} as const
+
+describe('the tally', () => {
+  it('counts down from the collection to what is shown', () => {
+    expect(tallyOf(listing, [214, 23], words)).toEqual([
+      { clause: 'from', label: 'notes', count: 214, note: null },
+      { clause: 'from', label: 'last 90 days', count: 23, note: null },
+      { clause: 'amount', label: 'after skipping 1', count: 22, note: null },
+      { clause: 'amount', label: 'shown', count: 8, note: null },
+    ])
+  })
+
+  it('says which step emptied the listing', () => {
+    const steps = tallyOf(listing, [214, 0], words)
+    expect(steps.filter((step) => step.note !== null).map((step) => [step.label, step.note])).toEqual([
+      ['last 90 days', 'nothing is left after this'],
+    ])
+  })
+
+  it('says when fewer are there than were asked for', () => {
+    expect(tallyOf(listing, [214, 6], words).at(-1)).toMatchObject({ count: 5, note: '8 asked for, 5 there' })
+  })
+})
