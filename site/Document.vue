@@ -29,7 +29,7 @@ const description = computed(() => {
       <meta name="description" :content="description" />
       <link rel="icon" href="/mark.svg" type="image/svg+xml" />
       <link rel="stylesheet" :href="view.stylesheet" />
-      <component :is="'style'" id="listing-styles" v-html="view.css" />
+      <component :is="'style'" id="listing-styles" :innerHTML="view.css" />
       <component :is="'script'" v-if="view.script" type="module" :src="view.script" />
     </head>
     <body :data-page="view.pageId ?? undefined">

@@ -10,11 +10,10 @@ defineProps<{ placement: PlacementView }>()
   <section
     class="placement"
     :data-placement="placement.id"
-    :aria-label="placement.heading ? undefined : placement.name"
-    :aria-labelledby="placement.heading ? `heading-${placement.id}` : undefined"
+    :aria-labelledby="`heading-${placement.id}`"
   >
-    <h2 v-if="placement.heading" :id="`heading-${placement.id}`" class="placement-heading">
-      {{ placement.heading }}
+    <h2 :id="`heading-${placement.id}`" :class="placement.heading ? 'placement-heading' : 'only-read'">
+      {{ placement.heading || placement.name }}
     </h2>
     <div class="listing">
       <component

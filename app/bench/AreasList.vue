@@ -5,6 +5,8 @@ import { VueDraggable } from 'vue-draggable-plus'
 import { placementsAt, spotOf } from '~~/core/pages/definition'
 import type { Placement, Spot } from '~~/core/pages/definition'
 import { frames } from '~~/core/pages/frames'
+import ActionMenu from '../shared/ActionMenu.vue'
+import type { MenuAction } from '../shared/ActionMenu.vue'
 import { useBench } from '../stores/bench'
 import { useCatalogue } from '../stores/catalogue'
 import { spotNames, words } from './words'
@@ -46,6 +48,22 @@ function add(spot: Spot, collection: { id: number; name: string }) {
   bench.placeListing(spot, name, collection.id)
 }
 
+function additions(spot: Spot): readonly MenuAction[] {
+  return catalogue.catalogue.collections.map((collection) => ({ title: collection.name, run: () => add(spot, collection) }))
+}
+
+function moves(placement: Placement, spot: Spot): readonly MenuAction[] {
+  const others = spots.value.filter((other) => other !== spot)
+  return [
+    { title: words.moveUp, run: () => shift(placement, -1) },
+    { title: words.moveDown, run: () => shift(placement, 1) },
+    ...others.map((other) => ({
+      title: other === 'shelf' ? words.keepOnShelf : words.moveTo(spotNames[other]),
+      run: () => bench.movePlacement(placement.id, other, placementsAt(bench.page, other).length),
+    })),
+  ]
+}
+
 function shift(placement: Placement, by: number) {
   const spot = spotOf(bench.page, placement.id)
   if (spot === null) return
@@ -60,20 +78,9 @@ function shift(placement: Placement, by: number) {
       <header>
         <h2>{{ spotNames[spot] }}</h2>
         <span v-if="spot === 'shelf'">{{ words.shelfNote }}</span>
-        <v-menu v-else location="bottom end">
-          <template #activator="{ props: menu }">
-            <v-btn v-bind="menu" :icon="mdiPlus" size="28" variant="text" :aria-label="`${words.addListing}: ${spotNames[spot]}`" />
-          </template>
-          <v-list density="compact" min-width="220" :aria-label="words.addListing">
-            <v-list-subheader>{{ words.addListing }}</v-list-subheader>
-            <v-list-item
-              v-for="collection in catalogue.catalogue.collections"
-              :key="collection.id"
-              :title="collection.name"
-              @click="add(spot, collection)"
-            />
-          </v-list>
-        </v-menu>
+        <ActionMenu v-else v-slot="{ opener }" :label="words.addListing" :actions="additions(spot)">
+          <v-btn v-bind="opener" :icon="mdiPlus" size="28" variant="text" :aria-label="`${words.addListing}: ${spotNames[spot]}`" />
+        </ActionMenu>
       </header>
       <VueDraggable
         tag="ul"
@@ -105,21 +112,9 @@ function shift(placement: Placement, by: number) {
             <span class="name">{{ nameOf(placement) }}</span>
             <span v-if="shownCount(placement) !== null" class="count tabular">{{ shownCount(placement) }}</span>
           </button>
-          <v-menu location="bottom end">
-            <template #activator="{ props: menu }">
-              <v-btn v-bind="menu" class="more" :icon="mdiDotsHorizontal" size="28" variant="text" :aria-label="words.more(nameOf(placement))" />
-            </template>
-            <v-list density="compact">
-              <v-list-item :title="words.moveUp" @click="shift(placement, -1)" />
-              <v-list-item :title="words.moveDown" @click="shift(placement, 1)" />
-              <v-list-item
-                v-for="other in spots.filter((one) => one !== spot)"
-                :key="other"
-                :title="other === 'shelf' ? words.keepOnShelf : words.moveTo(spotNames[other])"
-                @click="bench.movePlacement(placement.id, other, placementsAt(bench.page, other).length)"
-              />
-            </v-list>
-          </v-menu>
+          <ActionMenu v-slot="{ opener }" :label="words.more(nameOf(placement))" :actions="moves(placement, spot)">
+            <v-btn v-bind="opener" class="more" :icon="mdiDotsHorizontal" size="28" variant="text" :aria-label="words.more(nameOf(placement))" />
+          </ActionMenu>
         </li>
       </VueDraggable>
       <p v-if="placementsAt(bench.page, spot).length === 0" class="empty">

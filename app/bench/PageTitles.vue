@@ -13,7 +13,7 @@ function setTitle(title: string) {
   <details class="titles">
     <summary>
       <span class="what">{{ bench.path }}</span>
-      <span class="title">{{ bench.page.title }}</span>
+      <h1 class="title">{{ bench.page.title }}</h1>
     </summary>
     <div class="fields">
       <v-text-field :label="words.title" maxlength="160" :model-value="bench.page.title" @update:model-value="setTitle" />

@@ -4,6 +4,7 @@ import { navigateTo, useRoute } from '#imports'
 import { mdiAccountCircleOutline } from '@mdi/js'
 import { computed } from 'vue'
 import { useSession } from '../stores/session'
+import ActionMenu from './ActionMenu.vue'
 import BenchMark from './BenchMark.vue'
 import { words } from './words'
 
@@ -35,22 +36,15 @@ async function leave() {
       >
     </nav>
     <div class="actions"><slot /></div>
-    <v-menu location="bottom end">
-      <template #activator="{ props: menu }">
-        <v-btn
-          v-bind="menu"
-          :icon="mdiAccountCircleOutline"
-          variant="text"
-          size="36"
-          :aria-label="`Account of ${session.account?.name ?? ''}`"
-        />
-      </template>
-      <v-list density="compact" min-width="200">
-        <v-list-item :title="session.account?.name" :subtitle="session.account?.email" />
-        <v-divider />
-        <v-list-item :title="words.signOut" @click="leave" />
-      </v-list>
-    </v-menu>
+    <ActionMenu v-slot="{ opener }" :label="words.account(session.account?.name ?? '')" :actions="[{ title: words.signOut, run: leave }]">
+      <v-btn
+        v-bind="opener"
+        :icon="mdiAccountCircleOutline"
+        variant="text"
+        size="36"
+        :aria-label="words.account(session.account?.name ?? '')"
+      />
+    </ActionMenu>
   </header>
 </template>
 

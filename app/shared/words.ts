@@ -1,6 +1,7 @@
 /** What every screen of the bench says. */
 export const words = {
   destinations: { pages: 'Pages', content: 'Content' },
+  account: (name: string) => `Account of ${name}`,
   signOut: 'Sign out',
   close: 'Close',
   cancel: 'Cancel',

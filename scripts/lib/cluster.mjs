@@ -40,13 +40,17 @@ export function openData(folder = process.env.BUSHEL_DATA ?? join(root, '.data')
  * that still runs from a start that was killed is taken over; one that a living start owns is
  * used and left running.
  */
-export async function startCluster(data, { name = 'cluster', safe = true } = {}) {
+export async function startCluster(data, { name = 'cluster', safe = true, fresh = false } = {}) {
   const bin = await findPrograms()
   const home = clusterHome(data.folder, name)
   const pgdata = join(home, 'main')
   const asOwner = (program, args, options) => {
     const path = join(bin, program)
     return isRoot ? ['runuser', ['-u', 'postgres', '--', path, ...args], options] : [path, args, options]
+  }
+  if (fresh) {
+    stopServer(asOwner, home, pgdata)
+    rmSync(pgdata, { recursive: true, force: true })
   }
   if (!existsSync(pgdata)) await initialise(asOwner, home, pgdata, data.secrets.database)
   dropStalePid(pgdata)
@@ -72,11 +76,16 @@ export async function startCluster(data, { name = 'cluster', safe = true } = {})
     },
     stop() {
       if (shared) return
-      const [command, args] = asOwner('pg_ctl', ['-D', pgdata, '-w', '-m', 'fast', 'stop'])
-      ask(command, args, { cwd: home })
+      stopServer(asOwner, home, pgdata)
       rmSync(ownerFile, { force: true })
     },
   }
+}
+
+function stopServer(asOwner, home, pgdata) {
+  if (pidOf(pgdata) === null) return
+  const [command, args] = asOwner('pg_ctl', ['-D', pgdata, '-w', '-m', 'fast', 'stop'])
+  ask(command, args, { cwd: home })
 }
 
 /** Where the cluster lives: in the data folder, or, where the server's user can't reach that, in /var/lib. */

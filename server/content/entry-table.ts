@@ -44,7 +44,7 @@ export async function entryTable(
     found.select(({ fn }) => fn.countAll<number>().as('total')).executeTakeFirstOrThrow(),
     found
       .select('e.id')
-      .orderBy(orderColumns[query.sort], query.direction === 'up' ? sql`asc nulls last` : sql`desc nulls last`)
+      .orderBy(orderColumns[query.sort], (by) => (query.direction === 'up' ? by.asc() : by.desc()).nullsLast())
       .orderBy('e.id', 'desc')
       .limit(query.perPage)
       .offset((query.page - 1) * query.perPage)

@@ -44,6 +44,11 @@ export class ChangeFeed {
     this.lookTimer = setInterval(() => this.look(), lookEvery)
   }
 
+  /** Resolves when everything asked for so far is read. */
+  settled(): Promise<void> {
+    return this.reading
+  }
+
   async stop(): Promise<void> {
     this.stopped = true
     clearInterval(this.lookTimer)

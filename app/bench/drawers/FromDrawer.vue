@@ -4,6 +4,7 @@ import { computed, useId } from 'vue'
 import type { From, Listing } from '~~/core/listing/definition'
 import { rules as ruleKinds } from '~~/core/query/rules'
 import type { Rule } from '~~/core/query/rules'
+import ActionMenu from '../../shared/ActionMenu.vue'
 import { useBench } from '../../stores/bench'
 import { useCatalogue } from '../../stores/catalogue'
 import { freshRules, ruleComponents, ruleTitle } from '../rules'
@@ -15,7 +16,12 @@ const bench = useBench()
 const catalogue = useCatalogue()
 const id = useId()
 
-const offered = computed(() => freshRules(catalogue.catalogue, props.listing.from.collection))
+const additions = computed(() =>
+  freshRules(catalogue.catalogue, props.listing.from.collection).map(({ title, rule }) => ({
+    title,
+    run: () => set({ rules: [...props.listing.from.rules, rule] }, 'Add a rule'),
+  })),
+)
 const counts = computed(() => (bench.chosen === null ? [] : (bench.counts[bench.chosen.listing] ?? [])))
 const format = computed(() => new Intl.NumberFormat(catalogue.catalogue.locale))
 
@@ -67,19 +73,9 @@ function passing(at: number): string {
     <component :is="ruleComponents[rule.rule]" :rule="rule" :collection="listing.from.collection" @change="setRule(at, $event)" />
     <p v-if="ruleKinds.get(rule.rule).unfinished(rule)" class="rule-hint">{{ ruleKinds.get(rule.rule).unfinished(rule) }}</p>
   </fieldset>
-  <v-menu>
-    <template #activator="{ props: menu }">
-      <v-btn v-bind="menu" :prepend-icon="mdiPlus" height="34" class="add">{{ words.addRule }}</v-btn>
-    </template>
-    <v-list density="compact">
-      <v-list-item
-        v-for="one in offered"
-        :key="one.title"
-        :title="one.title"
-        @click="set({ rules: [...listing.from.rules, one.rule] }, 'Add a rule')"
-      />
-    </v-list>
-  </v-menu>
+  <ActionMenu v-slot="{ opener }" :label="words.addRule" :actions="additions">
+    <v-btn v-bind="opener" :prepend-icon="mdiPlus" height="34" class="add">{{ words.addRule }}</v-btn>
+  </ActionMenu>
 </template>
 
 <style scoped>

@@ -57,9 +57,9 @@ function stateOf(page: PageRow): string {
     <p v-if="failure" role="alert">{{ failure }}</p>
     <ul>
       <li v-for="page in pages" :key="page.id">
-        <NuxtLink class="open" :to="`/bench/pages/${page.id}`">
-          <span class="look" aria-hidden="true"><iframe :src="`/api/bench/pages/${page.id}/document`" tabindex="-1" loading="lazy" /></span>
-          <span class="title">{{ page.title }}</span>
+        <NuxtLink class="open" :to="`/bench/pages/${page.id}`" :aria-labelledby="`page-${page.id}`">
+          <span class="look" aria-hidden="true"><iframe :title="page.title" :src="`/api/bench/pages/${page.id}/document`" tabindex="-1" loading="lazy" /></span>
+          <span :id="`page-${page.id}`" class="title">{{ page.title }}</span>
           <span class="path">{{ page.path }}</span>
           <span class="listings">{{ words.listings(page.listings) }}</span>
           <span class="state" :class="{ waiting: page.changed }">{{ stateOf(page) }}</span>

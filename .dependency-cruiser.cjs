@@ -1,0 +1,42 @@
+/** The arrows of import: core ← site ← server, core ← app, core ← demo ← server. */
+const only = (from, ...to) => ({
+  name: `${from} imports only its own and ${to.join(', ') || 'packages'}`,
+  severity: 'error',
+  from: { path: `^${from}/`, pathNot: '\\.test\\.ts$' },
+  to: { path: '^(app|core|demo|server|site|scripts|tests|stand-ins)/', pathNot: `^(${[from, ...to].join('|')})/` },
+})
+
+module.exports = {
+  forbidden: [
+    only('core'),
+    only('site', 'core'),
+    only('demo', 'core'),
+    only('server', 'core', 'site', 'demo'),
+    only('app', 'core', 'site'),
+    {
+      name: 'the core uses small pure packages only',
+      severity: 'error',
+      from: { path: '^core/', pathNot: '\\.test\\.ts$' },
+      to: { path: 'node_modules/', pathNot: 'node_modules/(yup|luxon|immer|@types/luxon)/' },
+    },
+    {
+      name: 'the core uses nothing of node',
+      severity: 'error',
+      from: { path: '^core/', pathNot: '\\.test\\.ts$' },
+      to: { dependencyTypes: ['core'] },
+    },
+    {
+      name: 'public pages carry nothing of the bench',
+      severity: 'error',
+      from: { path: '^site/' },
+      to: { path: 'node_modules/(vuetify|pinia|nuxt)/' },
+    },
+    { name: 'no circles', severity: 'error', from: {}, to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } } },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.scripts.json' },
+    enhancedResolveOptions: { extensions: ['.ts', '.vue', '.mjs', '.js', '.json'] },
+  },
+}

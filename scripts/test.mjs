@@ -1,0 +1,71 @@
+import { existsSync, readFileSync, rmSync } from 'node:fs'
+import { join } from 'node:path'
+import { openData, startCluster } from './lib/cluster.mjs'
+import { checkNode, ensureBuild, ensurePackages } from './lib/install.mjs'
+import { installPackages, root, run, runMain } from './lib/system.mjs'
+
+/**
+ * Checks everything from nothing: types, lint, import arrows, then unit, database and browser tests
+ * on a database server of their own. Ends with the plain line “N passed, N failed”. Names of tests
+ * to run may follow: npm test -- unit database
+ */
+const asked = process.argv.slice(2)
+const projects = ['unit', 'database', 'browser'].filter((name) => asked.length === 0 || asked.includes(name))
+const bin = (name) => join(root, 'node_modules/.bin', name)
+const chromium = process.env.CHROMIUM ?? '/usr/bin/chromium'
+
+const checks = [
+  ['types', bin('vue-tsc'), ['-b', '--noEmit']],
+  ['types of scripts and tests', bin('tsc'), ['-p', 'tsconfig.scripts.json']],
+  ['lint', bin('eslint'), ['.', '--max-warnings', '0']],
+  ['import arrows', bin('depcruise'), ['--config', '.dependency-cruiser.cjs', '--output-type', 'err', 'app', 'core', 'demo', 'server', 'site', 'scripts']],
+]
+
+await runMain(async () => {
+  checkNode()
+  if (projects.includes('browser') && !existsSync(chromium)) await installPackages(['chromium'], 'The browser tests')
+  const data = openData(join(root, '.data/test'))
+  await ensurePackages()
+  const count = { passed: 0, failed: 0 }
+  await run(bin('nuxt'), ['prepare'], { stdio: ['ignore', 'ignore', 'inherit'] })
+  if (asked.length === 0) for (const check of checks) await runCheck(check, count)
+  if (projects.includes('browser')) await ensureBuild()
+  // Begun anew each time, so that nothing of an earlier run is tested by mistake.
+  const cluster = projects.some((name) => name !== 'unit') ? await startCluster(data, { safe: false, fresh: true }) : null
+  const stop = () => cluster?.stop()
+  process.once('SIGINT', stop)
+  process.once('SIGTERM', stop)
+  try {
+    for (const project of projects) await runProject(project, cluster?.address('postgres'), count)
+  } finally {
+    stop()
+  }
+  console.log(`${count.passed} passed, ${count.failed} failed`)
+  if (count.failed > 0) process.exitCode = 1
+})
+
+async function runCheck([name, command, args], count) {
+  const started = Date.now()
+  try {
+    await run(command, args)
+    count.passed += 1
+    console.log(`✓ ${name} (${Math.round((Date.now() - started) / 1000)} s)`)
+  } catch {
+    count.failed += 1
+    console.log(`✗ ${name}`)
+  }
+}
+
+async function runProject(project, database, count) {
+  const report = join(root, `.data/test/${project}.json`)
+  rmSync(report, { force: true })
+  const args = ['run', '--project', project, '--reporter=default', '--reporter=json', `--outputFile.json=${report}`]
+  const env = { ...process.env, ...(database ? { BUSHEL_TEST_DATABASE: database } : {}), CHROMIUM: chromium }
+  const failed = await run(bin('vitest'), args, { env }).then(
+    () => false,
+    () => true,
+  )
+  const result = existsSync(report) ? JSON.parse(readFileSync(report, 'utf8')) : null
+  count.passed += result?.numPassedTests ?? 0
+  count.failed += Math.max(result?.numFailedTests ?? 0, failed ? 1 : 0)
+}

@@ -1,0 +1,69 @@
+import { readFileSync } from 'node:fs'
+import { createRequire } from 'node:module'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import type { Page } from 'puppeteer-core'
+import { openInBench, signedIn, startApp, visitor } from './support/app'
+import type { App } from './support/app'
+import { press, waitFor } from './support/hands'
+
+// Referee: axe-core, the rules of WCAG 2.2 levels A and AA.
+const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8')
+const tags = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']
+
+let app: App
+beforeAll(async () => {
+  app = await startApp()
+})
+afterAll(() => app.stop())
+
+interface Violation {
+  readonly id: string
+  readonly nodes: readonly { readonly html: string; readonly failureSummary?: string }[]
+}
+
+async function violations(page: Page): Promise<readonly string[]> {
+  await page.evaluate(axe)
+  const found = await page.evaluate(async (chosen) => {
+    const tool = (window as unknown as { axe: { run: (context: object, options: object) => Promise<{ violations: Violation[] }> } }).axe
+    return (await tool.run({ exclude: ['iframe'] }, { runOnly: chosen, iframes: false })).violations
+  }, tags)
+  return found.flatMap((one) => one.nodes.map((node) => `${one.id}: ${node.html.slice(0, 160)} ${node.failureSummary ?? ''}`))
+}
+
+describe('nothing is in the way of anybody', () => {
+  it.each(['/', '/field-notes', '/field-notes/how-to-borrow-seed', '/nothing'])('on the public page %s', async (path) => {
+    const page = await visitor(app)
+    await page.goto(`${app.address}${path}`)
+    expect(await violations(page)).toEqual([])
+  })
+
+  it('on the sign-in page', async () => {
+    const page = await visitor(app)
+    await page.goto(`${app.address}/bench/sign-in`)
+    await waitFor(page, 'button', 'Sign in')
+    expect(await violations(page)).toEqual([])
+  })
+
+  it('on the screens of the bench, with each drawer open', async () => {
+    const page = await signedIn(app)
+    expect(await violations(page), 'pages').toEqual([])
+    await openInBench(page, 'Orchard')
+    await press(page, 'button', 'Orchard notes 6')
+    for (const [key, clause] of [['1', 'from'], ['2', 'order'], ['3', 'amount'], ['4', 'shape'], ['5', 'card']] as const) {
+      await page.waitForSelector('aside[data-clause]')
+      await page.keyboard.press(key)
+      await page.waitForSelector(`aside[data-clause=${clause}]`)
+      expect(await violations(page), clause).toEqual([])
+    }
+  })
+
+  it('on the content screens', async () => {
+    const page = await signedIn(app)
+    await press(page, 'link', 'Content')
+    await waitFor(page, 'link', 'How to borrow seed').catch(() => undefined)
+    expect(await violations(page), 'table').toEqual([])
+    await press(page, 'link', 'Add a field note')
+    await waitFor(page, 'textbox', 'Title')
+    expect(await violations(page), 'form').toEqual([])
+  })
+})

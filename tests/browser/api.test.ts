@@ -1,0 +1,103 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import fc from 'fast-check'
+import { demoAccount } from '~~/demo/account'
+import { hashPassword } from '~~/server/people/passwords'
+import { startApp } from './support/app'
+import type { App } from './support/app'
+
+let app: App
+let cookie: string
+let entryId: number
+let collectionId: number
+let pageId: number
+beforeAll(async () => {
+  app = await startApp()
+  cookie = await signIn(demoAccount.email, demoAccount.password)
+  entryId = (await app.db.selectFrom('entries').select('id').limit(1).executeTakeFirstOrThrow()).id
+  collectionId = (await app.db.selectFrom('collections').select('id').limit(1).executeTakeFirstOrThrow()).id
+  pageId = (await app.db.selectFrom('pages').select('id').limit(1).executeTakeFirstOrThrow()).id
+})
+afterAll(() => app.stop())
+
+async function signIn(email: string, password: string): Promise<string> {
+  const answer = await send('POST', '/api/session', { email, password }, {})
+  expect(answer.status).toBe(200)
+  return answer.headers.getSetCookie().map((one) => one.split(';')[0]).join('; ')
+}
+
+function send(method: string, path: string, body: unknown, headers: Record<string, string> = { cookie }): Promise<Response> {
+  return fetch(`${app.address}${path}`, {
+    method,
+    headers: { 'sec-fetch-site': 'same-origin', 'content-type': 'application/json', ...headers },
+    body: typeof body === 'string' ? body : JSON.stringify(body),
+  })
+}
+
+const writes = () => [
+  ['POST', `/api/bench/collections/${collectionId}/entries`],
+  ['PUT', `/api/bench/entries/${entryId}`],
+  ['PUT', `/api/bench/pages/${pageId}/draft`],
+  ['POST', `/api/bench/pages/${pageId}/publish`],
+  ['POST', `/api/bench/pages/${pageId}/preview`],
+] as const
+
+describe('the API', () => {
+  it('answers nobody who is not signed in', async () => {
+    const reads = ['catalogue', 'pages', `pages/${pageId}`, `pages/${pageId}/document`, 'collections', `collections/${collectionId}/entries`, `entries/${entryId}`, 'pictures']
+    for (const path of reads) expect((await fetch(`${app.address}/api/bench/${path}`)).status, path).toBe(401)
+    for (const [method, path] of writes()) expect((await send(method, path, {}, {})).status, path).toBe(401)
+    expect((await send('DELETE', `/api/bench/entries/${entryId}`, {}, {})).status).toBe(401)
+  })
+
+  it('takes no write that another site caused', async () => {
+    for (const [method, path] of [...writes(), ['POST', '/api/session'] as const]) {
+      expect((await send(method, path, {}, { cookie, 'sec-fetch-site': 'cross-site' })).status, path).toBe(403)
+      expect((await send(method, path, {}, { cookie, origin: 'http://elsewhere.example' })).status, path).toBe(403)
+    }
+  })
+
+  it('lets writers write entries and not publish pages', async () => {
+    const password_hash = await hashPassword('only words')
+    await app.db.insertInto('accounts').values({ email: 'writer@test.example', name: 'W', role: 'writer', password_hash }).execute()
+    const writer = { cookie: await signIn('writer@test.example', 'only words') }
+    expect((await send('POST', `/api/bench/pages/${pageId}/publish`, { version: 1 }, writer)).status).toBe(403)
+    expect((await send('PUT', `/api/bench/pages/${pageId}/draft`, {}, writer)).status).toBe(403)
+    expect((await send('POST', `/api/bench/collections/${collectionId}/entries`, {}, writer)).status).toBe(422)
+  })
+
+  it('answers bad input with 4xx, a message and the field, whatever comes', async () => {
+    await fc.assert(
+      fc.asyncProperty(fc.constantFrom(...writes()), fc.oneof(fc.jsonValue(), fc.string(), fc.record({ version: fc.jsonValue(), entry: fc.jsonValue(), page: fc.jsonValue(), listings: fc.jsonValue() })), async ([method, path], body) => {
+        const answer = await send(method, path, body as unknown)
+        const problem = (await answer.json()) as { detail?: string; faults?: unknown[] }
+        expect(answer.status).toBeGreaterThanOrEqual(400)
+        expect(answer.status).toBeLessThan(500)
+        expect(problem.detail).toBeTruthy()
+        if (answer.status === 422) expect(problem.faults?.length).toBeGreaterThan(0)
+      }),
+      { numRuns: 120 },
+    )
+  })
+
+  it.each([
+    ['perPage=0', 'perPage'], ['page=x', 'page'], ['sort=hat', 'sort'], ['direction=left', 'direction'], ['state=gone', 'state'],
+  ])('names what is wrong in a question: %s', async (query, field) => {
+    const answer = await fetch(`${app.address}/api/bench/collections/${collectionId}/entries?${query}`, { headers: { cookie } })
+    expect(answer.status).toBe(422)
+    expect(((await answer.json()) as { faults: { path: string }[] }).faults[0]?.path).toBe(field)
+  })
+
+  it('says 404 for what is not there, and for pictures nobody made', async () => {
+    for (const path of ['/api/nothing', '/api/bench/entries/999999', '/api/bench/entries/abc', '/api/bench/pages/999999'])
+      expect((await fetch(`${app.address}${path}`, { headers: { cookie } })).status, path).toBe(404)
+    for (const path of ['/media/0123456789abcdef/160.webp', '/media/..%2f..%2fetc/passwd', '/media/x/1.webp'])
+      expect((await fetch(`${app.address}${path}`)).status, path).toBe(404)
+  })
+
+  it('ends a session for good', async () => {
+    const mine = await signIn(demoAccount.email, demoAccount.password)
+    expect((await fetch(`${app.address}/api/bench/catalogue`, { headers: { cookie: mine } })).status).toBe(200)
+    await send('DELETE', '/api/session', {}, { cookie: mine })
+    expect((await fetch(`${app.address}/api/bench/catalogue`, { headers: { cookie: mine } })).status).toBe(401)
+  })
+})

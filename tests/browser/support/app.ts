@@ -1,0 +1,100 @@
+import { spawn } from 'node:child_process'
+import { createServer } from 'node:net'
+import { fileURLToPath } from 'node:url'
+import type { Browser, Page } from 'puppeteer-core'
+import { demoAccount } from '~~/demo/account'
+import type { Db } from '~~/server/db/client'
+import { demoDatabase } from '../../database/support/database'
+import { startBrowser } from './browser'
+import { fill, press, waitForText } from './hands'
+
+const built = fileURLToPath(new URL('../../../.output/server/index.mjs', import.meta.url))
+
+export interface App {
+  readonly address: string
+  readonly db: Db
+  readonly browser: Browser
+  readonly stop: () => Promise<void>
+}
+
+/** The built server on the demo site with a database of its own, and a browser. */
+export async function startApp(): Promise<App> {
+  const [database, { browser, stop: stopBrowser }] = await Promise.all([demoDatabase(), startBrowser()])
+  const port = await freePort()
+  const server = spawn(process.execPath, [built], {
+    env: {
+      ...process.env,
+      DATABASE_URL: database.url,
+      BUSHEL_SECRET: 'a secret of the tests that is long enough',
+      HOST: '127.0.0.1',
+      PORT: String(port),
+    },
+    stdio: ['ignore', 'ignore', 'inherit'],
+  })
+  const ended = new Promise<void>((resolve) => server.once('exit', () => resolve()))
+  const address = `http://127.0.0.1:${port}`
+  await answers(`${address}/api/session`)
+  return {
+    address,
+    db: database.db,
+    browser,
+    async stop() {
+      await stopBrowser()
+      server.kill('SIGTERM')
+      await ended
+      await database.drop()
+    },
+  }
+}
+
+/** A page of a signed-in designer in a browser context of their own. */
+export async function signedIn(app: App): Promise<Page> {
+  const page = await (await app.browser.createBrowserContext()).newPage()
+  page.setDefaultTimeout(20_000)
+  await page.goto(`${app.address}/bench`)
+  await fill(page, 'Address', demoAccount.email)
+  await fill(page, 'Password', demoAccount.password)
+  await press(page, 'button', 'Sign in')
+  await waitForText(page, 'main', 'Pages')
+  return page
+}
+
+/** A visitor's page, in a context of its own. */
+export async function visitor(app: App, options: { script: boolean } = { script: true }): Promise<Page> {
+  const page = await (await app.browser.createBrowserContext()).newPage()
+  page.setDefaultTimeout(20_000)
+  await page.setJavaScriptEnabled(options.script)
+  return page
+}
+
+/** Opens a page of the demo site in the bench and waits until it is shown. */
+export async function openInBench(page: Page, title: string): Promise<void> {
+  await press(page, 'link', 'Pages')
+  await press(page, 'link', title)
+  await page.waitForSelector(`::-p-aria([name="${title}, the page as visitors get it"])`)
+  await page.waitForFunction(() => performance.getEntriesByName('edit to page').length > 0)
+}
+
+async function answers(address: string): Promise<void> {
+  const last = Date.now() + 30_000
+  for (;;) {
+    const ok = await fetch(address).then(
+      (answer) => answer.ok,
+      () => false,
+    )
+    if (ok) return
+    if (Date.now() > last) throw new Error(`${address} does not answer.`)
+    await new Promise((resolve) => setTimeout(resolve, 50))
+  }
+}
+
+function freePort(): Promise<number> {
+  return new Promise((resolve, reject) => {
+    const server = createServer()
+    server.once('error', reject)
+    server.listen(0, '127.0.0.1', () => {
+      const found = server.address()
+      server.close(() => (found && typeof found === 'object' ? resolve(found.port) : reject(new Error('No port.'))))
+    })
+  })
+}

@@ -1,0 +1,85 @@
+import type { ElementHandle, Page } from 'puppeteer-core'
+
+/** How tests use the interface: by role and name, as people and screen readers find things. */
+
+function named(role: string, name: string): string {
+  return `::-p-aria([name="${name}"][role="${role}"])`
+}
+
+/** Presses what has the role and the name, once it is there and still. */
+export async function press(page: Page, role: string, name: string): Promise<void> {
+  await page.locator(named(role, name)).click()
+}
+
+/** Types into the field of that label, in place of what stands there. */
+export async function fill(page: Page, label: string, text: string): Promise<void> {
+  await page.locator(named('textbox', label)).fill(text)
+}
+
+/** Empties the field of that label. */
+export async function clear(page: Page, label: string): Promise<void> {
+  const field = await waitFor(page, 'textbox', label)
+  await field.click({ count: 3 })
+  await field.press('Backspace')
+}
+
+/** Sets the number of a number field. */
+export async function setNumber(page: Page, label: string, value: number | string): Promise<void> {
+  const field = await waitFor(page, 'spinbutton', label)
+  await field.click({ count: 3 })
+  await field.type(String(value))
+}
+
+/** Chooses from a field that finds by typing. */
+export async function choose(page: Page, label: string, option: string): Promise<void> {
+  const field = await waitFor(page, 'combobox', label)
+  await field.click()
+  await field.type(option)
+  await page.locator(named('option', option)).click()
+  await page.keyboard.press('Escape')
+}
+
+/** Waits for what has the role and the name. */
+export async function waitFor(page: Page, role: string, name: string): Promise<ElementHandle> {
+  const found = await page.waitForSelector(named(role, name))
+  if (found === null) throw new Error(`There is no ${role} “${name}”.`)
+  return found
+}
+
+/** Whether something of the role and the name is there now. */
+export async function isThere(page: Page, role: string, name: string): Promise<boolean> {
+  return (await page.$(named(role, name))) !== null
+}
+
+/** Waits until a place of the page holds a text. */
+export async function waitForText(page: Page, selector: string, text: string): Promise<void> {
+  await page.waitForFunction((where, what) => document.querySelector(where)?.textContent?.includes(what) === true, {}, selector, text)
+}
+
+/** Waits until a place of the page no longer holds a text. */
+export async function waitForNoText(page: Page, selector: string, text: string): Promise<void> {
+  await page.waitForFunction((where, what) => document.querySelector(where)?.textContent?.includes(what) !== true, {}, selector, text)
+}
+
+/** The text of the status line: how the draft stands. */
+export async function waitForStatus(page: Page, text: string): Promise<void> {
+  await waitForText(page, '[role=status]', text)
+}
+
+export interface ListedCard {
+  readonly title: string
+  readonly left: number
+  readonly dates: number
+}
+
+/** The cards of a listing, named as screen readers name it, in the order of the page. */
+export async function cardsOf(page: Page, listing: string): Promise<readonly ListedCard[]> {
+  const region = await waitFor(page, 'region', listing)
+  return region.$$eval('article', (cards) =>
+    cards.map((card) => ({
+      title: card.querySelector('h2, h3, h4, h5, h6')?.textContent?.trim() ?? '',
+      left: Math.round(card.getBoundingClientRect().left),
+      dates: card.querySelectorAll('time').length,
+    })),
+  )
+}

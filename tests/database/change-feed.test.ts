@@ -1,0 +1,94 @@
+import { sql } from 'kysely'
+import { afterAll, afterEach, beforeAll, describe, expect, it, vi } from 'vitest'
+import { addEntry, saveEntry } from '~~/server/content/entries'
+import { ChangeFeed } from '~~/server/live/change-feed'
+import { recordChange } from '~~/server/live/record-change'
+import type { Change } from '~~/server/live/record-change'
+import { blankEntry, smallSite } from './support/content'
+import { freshDatabase } from './support/database'
+import type { TestDatabase } from './support/database'
+
+let test: TestDatabase
+let site: Awaited<ReturnType<typeof smallSite>>
+const feeds: ChangeFeed[] = []
+beforeAll(async () => {
+  test = await freshDatabase()
+  site = await smallSite(test.db)
+})
+afterEach(async () => {
+  await Promise.all(feeds.splice(0).map((feed) => feed.stop()))
+})
+afterAll(() => test.drop())
+
+/** A feed as a server of its own would have, and what it has told. */
+async function listen(): Promise<Change[]> {
+  const told: Change[] = []
+  const feed = new ChangeFeed(test.db, test.url)
+  feeds.push(feed)
+  feed.subscribe((changes) => told.push(...changes))
+  await feed.start()
+  await feed.settled()
+  return told
+}
+
+const soon = { timeout: 4000, interval: 10 }
+
+describe('the change feed', () => {
+  it('tells every server of a write once it is committed, and of nothing before', async () => {
+    const one = await listen()
+    const two = await listen()
+    const entry = await addEntry(test.db, site.collectionId, { ...blankEntry, slug: 'feed-1' }, site.writer)
+    const expected = [{ kind: 'collection', subjectId: site.collectionId }]
+    await vi.waitFor(() => expect([one, two]).toEqual([expected, expected]), soon)
+    await saveEntry(test.db, entry.id, 1, { ...blankEntry, slug: 'feed-1', title: 'Two' }, site.writer)
+    await vi.waitFor(() => expect(one).toHaveLength(2), soon)
+  })
+
+  it('tells nothing of a write that is taken back', async () => {
+    const told = await listen()
+    await test.db
+      .transaction()
+      .execute(async (trx) => {
+        await recordChange(trx, { kind: 'page', subjectId: 1 })
+        throw new Error('taken back')
+      })
+      .catch(() => undefined)
+    await test.db.transaction().execute((trx) => recordChange(trx, { kind: 'page', subjectId: 2 }))
+    await vi.waitFor(() => expect(told).toEqual([{ kind: 'page', subjectId: 2 }]), soon)
+  })
+
+  it('skips no write that began early and committed late', async () => {
+    const told = await listen()
+    let finish: () => void = () => undefined
+    const held = new Promise<void>((resolve) => (finish = resolve))
+    let begun: () => void = () => undefined
+    const hasBegun = new Promise<void>((resolve) => (begun = resolve))
+    const early = test.db.transaction().execute(async (trx) => {
+      await recordChange(trx, { kind: 'page', subjectId: 10 })
+      begun()
+      await held
+    })
+    await hasBegun
+    await test.db.transaction().execute((trx) => recordChange(trx, { kind: 'page', subjectId: 11 }))
+    finish()
+    await early
+    await vi.waitFor(() => expect(told.map((change) => change.subjectId).toSorted()).toEqual([10, 11]), soon)
+  })
+
+  it('goes on after its connection was cut', async () => {
+    const told = await listen()
+    await sql`select pg_terminate_backend(pid) from pg_stat_activity
+      where datname = current_database() and query like 'listen%'`.execute(test.db)
+    await test.db.transaction().execute((trx) => recordChange(trx, { kind: 'page', subjectId: 20 }))
+    await vi.waitFor(() => expect(told).toEqual([{ kind: 'page', subjectId: 20 }]), soon)
+  })
+
+  it('tells when the clock alone publishes a scheduled entry', async () => {
+    const told = await listen()
+    const publishedAt = Date.now() + 700
+    await addEntry(test.db, site.collectionId, { ...blankEntry, slug: 'later', publishedAt }, site.writer)
+    await vi.waitFor(() => expect(told).toHaveLength(1), soon)
+    await vi.waitFor(() => expect(told).toHaveLength(2), soon)
+    expect(Date.now()).toBeGreaterThanOrEqual(publishedAt)
+  })
+})

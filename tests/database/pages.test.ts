@@ -1,0 +1,99 @@
+import { randomUUID } from 'node:crypto'
+import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest'
+import { newListing } from '~~/core/listing/definition'
+import { newPage } from '~~/core/pages/definition'
+import type { Page } from '~~/core/pages/definition'
+import { Problem } from '~~/server/http/problem'
+import { editedPage, parseDraft, publishPage, publishedPage, saveDraft } from '~~/server/pages/pages'
+import { smallSite } from './support/content'
+import { freshDatabase } from './support/database'
+import type { TestDatabase } from './support/database'
+
+let test: TestDatabase
+let site: Awaited<ReturnType<typeof smallSite>>
+let pageId: number
+beforeAll(async () => {
+  test = await freshDatabase()
+  site = await smallSite(test.db)
+})
+afterAll(() => test.drop())
+beforeEach(async () => {
+  await test.db.deleteFrom('pages').execute()
+  const row = await test.db
+    .insertInto('pages')
+    .values({ path: '/', position: 0, draft: JSON.stringify(newPage('Home')), draft_by: null, published: null })
+    .returning('id')
+    .executeTakeFirstOrThrow()
+  pageId = row.id
+})
+
+/** A page with one listing in Main, as the bench sends it. */
+function draft(version: number, listingVersion = 0, listing: string = randomUUID(), name = 'Latest') {
+  const placed: Page = { ...newPage('Home'), areas: { main: [{ id: randomUUID(), listing, heading: '' }], side: [] } }
+  return { version, page: placed, listings: [{ id: listing, version: listingVersion, definition: newListing(name, site.collectionId) }] }
+}
+
+describe('the draft of a page', () => {
+  it('is saved with its listings and counts its versions', async () => {
+    const input = draft(1)
+    const saved = await saveDraft(test.db, pageId, input, site.writer)
+    expect(saved).toMatchObject({ version: 2, page: input.page, changed: true, savedBy: 'Writer' })
+    expect(saved.listings).toEqual([{ id: input.listings[0]?.id, version: 1, definition: input.listings[0]?.definition }])
+  })
+
+  it('is refused over a newer one, with what stands there, and nothing of it is kept', async () => {
+    await saveDraft(test.db, pageId, draft(1), site.writer)
+    const late = draft(1)
+    const refused = await saveDraft(test.db, pageId, late, site.writer).catch((error: unknown) => error)
+    expect(refused).toBeInstanceOf(Problem)
+    expect((refused as Problem).status).toBe(409)
+    expect((refused as Problem).details.current).toMatchObject({ version: 2 })
+    const rows = await test.db.selectFrom('listings').select('id').where('id', '=', late.listings[0]?.id ?? '').execute()
+    expect(rows).toEqual([])
+  })
+
+  it('is refused when a listing was changed from another page', async () => {
+    const first = draft(1)
+    await saveDraft(test.db, pageId, first, site.writer)
+    const id = first.listings[0]?.id ?? ''
+    await test.db.updateTable('listings').set({ draft_version: 5 }).where('id', '=', id).execute()
+    const refused = await saveDraft(test.db, pageId, draft(2, 1, id), site.writer).catch((error: unknown) => error)
+    expect((refused as Problem).status).toBe(409)
+    expect((await editedPage(test.db, pageId)).version).toBe(2)
+  })
+
+  it('must name listings that are there, and valid definitions', async () => {
+    const stray = await saveDraft(test.db, pageId, { ...draft(1), listings: [] }, site.writer).catch((error: unknown) => error)
+    expect((stray as Problem).status).toBe(422)
+    const bad = { ...draft(1), listings: [{ id: randomUUID(), version: 0, definition: { version: 1, name: '' } }] }
+    const parse = () => parseDraft(bad)
+    expect(parse).toThrow(Problem)
+    try {
+      parse()
+    } catch (error) {
+      expect((error as Problem).details.faults.map((fault) => fault.path)).toContain('listings[0].definition.name')
+    }
+  })
+})
+
+describe('publishing', () => {
+  it('shows visitors the draft as it was, and not what is changed after', async () => {
+    expect(await publishedPage(test.db, '/')).toBeNull()
+    const first = draft(1)
+    const listing = first.listings[0]?.id ?? ''
+    await saveDraft(test.db, pageId, first, site.writer)
+    expect((await publishPage(test.db, pageId, 2, site.writer)).changed).toBe(false)
+    const later = { ...draft(2, 1, listing, 'Renamed'), page: first.page }
+    expect((await saveDraft(test.db, pageId, later, site.writer)).changed).toBe(true)
+    const live = await publishedPage(test.db, '/')
+    expect(live?.listings.get(listing)?.name).toBe('Latest')
+  })
+
+  it('keeps every published version, and needs the newest draft', async () => {
+    await saveDraft(test.db, pageId, draft(1), site.writer)
+    await publishPage(test.db, pageId, 2, site.writer)
+    const versions = await test.db.selectFrom('page_versions').select('page').where('page_id', '=', pageId).execute()
+    expect(versions).toHaveLength(1)
+    await expect(publishPage(test.db, pageId, 1, site.writer)).rejects.toMatchObject({ status: 409 })
+  })
+})

@@ -1,0 +1,104 @@
+import { sql } from 'kysely'
+import type { EntryInput } from '~~/core/content/entry-input'
+import type { IndexedEntry } from '~~/core/content/entry'
+import type { Db } from '~~/server/db/client'
+
+/** Puts index rows in place of whatever was there, as if entries had been written. */
+export async function fillIndex(db: Db, entries: readonly IndexedEntry[]): Promise<void> {
+  await sql`truncate entries, entry_index cascade`.execute(db)
+  for (const id of new Set(entries.map((entry) => entry.collectionId))) await addCollection(db, id)
+  const batch = 500
+  for (let from = 0; from < entries.length; from += batch) {
+    const rows = entries.slice(from, from + batch)
+    await db
+      .insertInto('entries')
+      .values(
+        rows.map((entry) => ({
+          id: entry.id,
+          collection_id: entry.collectionId,
+          slug: `entry-${entry.id}`,
+          title: entry.title,
+          summary: '',
+          body: '',
+          status: 'published' as const,
+          published_at: new Date(entry.publishedAt),
+          author_id: null,
+          picture_id: null,
+          updated_by: null,
+        })),
+      )
+      .execute()
+    await db
+      .insertInto('entry_index')
+      .values(
+        rows.map((entry) => ({
+          entry_id: entry.id,
+          collection_id: entry.collectionId,
+          title: entry.title,
+          published_at: new Date(entry.publishedAt),
+          views: entry.views,
+          pinned: entry.pinned,
+          keys: [...entry.keys],
+        })),
+      )
+      .execute()
+  }
+}
+
+async function addCollection(db: Db, id: number): Promise<void> {
+  await db
+    .insertInto('collections')
+    .values({ id, slug: `collection-${id}`, name: 'Notes', singular: 'Note', plural: 'Notes', icon: 'leaf', kind: 'article' })
+    .onConflict((on) => on.doNothing())
+    .execute()
+}
+
+/** A small site to write to: a collection with a nested facet, an author and a writer. */
+export async function smallSite(db: Db) {
+  await db.insertInto('site').values({ id: 1, name: 'Test', tagline: '', locale: 'en-GB', time_zone: 'UTC' }).execute()
+  const collection = await db
+    .insertInto('collections')
+    .values({ slug: 'notes', name: 'Notes', singular: 'Note', plural: 'Notes', icon: 'leaf', kind: 'article' })
+    .returning('id')
+    .executeTakeFirstOrThrow()
+  const facet = await db
+    .insertInto('facets')
+    .values({ slug: 'topic', name: 'Topic', plural: 'Topics' })
+    .returning('id')
+    .executeTakeFirstOrThrow()
+  await db.insertInto('collection_facets').values({ collection_id: collection.id, facet_id: facet.id, position: 0 }).execute()
+  const addTerm = async (slug: string, parent: number | null) =>
+    (
+      await db
+        .insertInto('terms')
+        .values({ facet_id: facet.id, parent_id: parent, slug, name: slug, position: 0 })
+        .returning('id')
+        .executeTakeFirstOrThrow()
+    ).id
+  const soil = await addTerm('soil', null)
+  const compost = await addTerm('compost', soil)
+  const author = await db
+    .insertInto('authors')
+    .values({ slug: 'maud', name: 'Maud Ferris' })
+    .returning('id')
+    .executeTakeFirstOrThrow()
+  const writer = await db
+    .insertInto('accounts')
+    .values({ email: 'writer@test.example', name: 'Writer', role: 'owner', password_hash: 'none' })
+    .returning('id')
+    .executeTakeFirstOrThrow()
+  return { collectionId: collection.id, facetId: facet.id, soil, compost, authorId: author.id, writer }
+}
+
+export const blankEntry: EntryInput = {
+  title: 'Rain',
+  slug: 'rain',
+  summary: '',
+  body: '',
+  status: 'published',
+  publishedAt: Date.UTC(2026, 0, 1),
+  authorId: null,
+  pictureId: null,
+  pinned: false,
+  termIds: [],
+}

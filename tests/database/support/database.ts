@@ -1,0 +1,71 @@
+import { randomUUID } from 'node:crypto'
+import { sql } from 'kysely'
+import { openDatabase } from '~~/server/db/client'
+import type { Db } from '~~/server/db/client'
+import { migrate } from '~~/server/db/migrate'
+import { isEmpty, loadDemo } from '~~/server/demo/load-demo'
+
+/** The address of the server that tests may make databases on; scripts/test.mjs starts it. */
+function serverAddress(): string {
+  const address = process.env.BUSHEL_TEST_DATABASE
+  if (!address) throw new Error('BUSHEL_TEST_DATABASE is not set. Run the tests with “npm test”.')
+  return address
+}
+
+export interface TestDatabase {
+  readonly db: Db
+  readonly url: string
+  readonly drop: () => Promise<void>
+}
+
+/** A database of its own, migrated and empty. */
+export async function freshDatabase(): Promise<TestDatabase> {
+  const test = await ownDatabase('template1')
+  await migrate(test.db)
+  return test
+}
+
+const demoTemplate = 'bushel_demo'
+
+/** A database of its own with the demo site, copied from one that is loaded once a run. */
+export async function demoDatabase(): Promise<TestDatabase> {
+  const url = addressOf(demoTemplate)
+  await onServer(serverAddress(), `create database ${demoTemplate}`).catch((error: { code?: string }) => {
+    const exists = '42P04'
+    if (error.code !== exists) throw error
+  })
+  const db = openDatabase(url, 2)
+  await migrate(db)
+  if (await isEmpty(db)) await loadDemo(db, { now: Date.now(), seed: 20 })
+  await db.destroy()
+  return ownDatabase(demoTemplate)
+}
+
+function addressOf(name: string): string {
+  return Object.assign(new URL(serverAddress()), { pathname: `/${name}` }).toString()
+}
+
+async function ownDatabase(template: string): Promise<TestDatabase> {
+  const server = serverAddress()
+  const name = `test_${randomUUID().replaceAll('-', '')}`
+  await onServer(server, `create database ${name} template ${template}`)
+  const url = addressOf(name)
+  const db = openDatabase(url, 6)
+  return {
+    db,
+    url,
+    async drop() {
+      await db.destroy()
+      await onServer(server, `drop database ${name} with (force)`)
+    },
+  }
+}
+
+async function onServer(address: string, statement: string): Promise<void> {
+  const db = openDatabase(address, 1)
+  try {
+    await sql.raw(statement).execute(db)
+  } finally {
+    await db.destroy()
+  }
+}
