@@ -35,7 +35,7 @@ export function useDraftSaving() {
     const backup = readBackup(pageId)
     takeOver(loaded)
     const unsaved = backup === null ? null : backup.document
-    bench.open(loaded, backup?.version === loaded.version ? unsaved : null)
+    bench.open(loaded, saved, backup?.version === loaded.version ? unsaved : null)
     state.value = 'saved'
     theirs.value = null
     if (backup !== null && backup.version !== loaded.version) {

@@ -102,7 +102,7 @@ ul {
   list-style: none;
 }
 
-button {
+li button {
   display: grid;
   gap: 4px;
   width: 100%;
@@ -111,14 +111,14 @@ button {
   color: var(--soft);
 }
 
-button img {
+li button img {
   width: 100%;
   aspect-ratio: 3 / 2;
   object-fit: cover;
   border-radius: 6px;
 }
 
-button[aria-pressed='true'] img {
+li button[aria-pressed='true'] img {
   outline: 3px solid var(--leaf);
   outline-offset: 2px;
 }

@@ -44,6 +44,7 @@ export const words = {
   save: 'Save',
   publish: 'Publish',
   schedule: 'Schedule',
+  deleteThis: 'Delete this entry',
   delete: 'Delete',
   deleteTitle: (title: string) => `Delete “${title}”?`,
   deleteText: 'It leaves every listing at once. You can undo this right after.',

@@ -50,7 +50,8 @@ export const useBench = defineStore('bench', () => {
   const nextUndo = computed(() => history.value.past.at(-1)?.title ?? null)
   const nextRedo = computed(() => history.value.future[0]?.title ?? null)
 
-  function open(loaded: EditedPage, unsaved: PageDocument | null): void {
+  /** Begins with the saved document; what was not saved yet is its first edit. */
+  function open(loaded: EditedPage, saved: PageDocument, unsaved: PageDocument | null): void {
     pageId.value = loaded.id
     path.value = loaded.path
     publishedAt.value = loaded.publishedAt
@@ -58,7 +59,7 @@ export const useBench = defineStore('bench', () => {
     chosenId.value = null
     clause.value = null
     counts.value = {}
-    history.value = beginHistory(documentOf(loaded))
+    history.value = beginHistory(saved)
     if (unsaved !== null) replaceDocument('Unsaved changes', unsaved)
   }
 

@@ -90,8 +90,10 @@ describe('the bench', () => {
       await press(page, 'button', 'All notes 12')
       await press(page, 'button', 'How many: 12 of them')
     }
+    await one.bringToFront()
     await setNumber(one, 'Show', 3)
     await expect.poll(() => savedAmount('All notes'), { timeout: 10_000 }).toBe(3)
+    await two.bringToFront()
     await setNumber(two, 'Show', 4)
     await press(two, 'button', 'Go on with mine')
     await waitForCards(two, 'All notes', 4)
@@ -111,7 +113,7 @@ describe('the bench', () => {
     await page.setOfflineMode(false)
     await waitForStatus(page, 'Saved')
     await page.reload()
-    await press(page, 'button', 'Orchard notes 6')
+    await press(page, 'button', 'Orchard notes 5')
     await waitForText(page, sentence, 'skip 2, then 6')
   })
 

@@ -43,9 +43,11 @@ describe('the entry form', () => {
   it('refuses to save over somebody else’s newer version and loses nothing typed', async () => {
     const mine = await openEntry('Rainwater, counted')
     const theirs = await openEntry('Rainwater, counted')
+    await theirs.bringToFront()
     await fill(theirs, 'Summary', 'Their summary.')
     await press(theirs, 'button', 'Save')
     await waitForText(theirs, '[role=status]', 'Saved')
+    await mine.bringToFront()
     await fill(mine, 'Title', 'Rainwater, counted twice')
     await press(mine, 'button', 'Save')
     await waitForText(mine, '[role=alert]', 'saved this entry after you opened it')
@@ -57,10 +59,9 @@ describe('the entry form', () => {
 
   it('deletes after asking once, and can be undone', async () => {
     const page = await openEntry('A pond in a sink, and who came to it')
-    await press(page, 'button', 'Delete')
+    await press(page, 'button', 'Delete this entry')
     await waitForText(page, '[role=dialog]', 'Delete “A pond in a sink, and who came to it”?')
-    const dialog = await page.waitForSelector('[role=dialog]')
-    await (await dialog?.waitForSelector('::-p-aria([name="Delete"][role="button"])'))?.click()
+    await press(page, 'button', 'Delete')
     await press(page, 'button', 'Undo')
     await waitFor(page, 'heading', 'A pond in a sink, and who came to it')
     const row = await app.db.selectFrom('entries').select('deleted_at').where('slug', '=', 'a-pond-in-a-sink-and-who-came-to-it').executeTakeFirstOrThrow()

@@ -65,6 +65,7 @@ describe('the main job', () => {
     await open.waitForRequest((request) => request.url().includes('/live')).catch(() => undefined)
 
     const title = 'A medlar nobody remembers planting'
+    await bench.bringToFront()
     await press(bench, 'link', 'Content')
     await press(bench, 'link', 'Add a field note')
     await fill(bench, 'Title', title)

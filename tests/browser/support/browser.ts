@@ -12,6 +12,10 @@ const flags = [
   '--disable-background-networking',
   '--disable-component-update',
   '--disable-sync',
+  // Tests look at several pages in turn; those behind must go on as if they were seen.
+  '--disable-background-timer-throttling',
+  '--disable-backgrounding-occluded-windows',
+  '--disable-renderer-backgrounding',
   '--hide-scrollbars',
   '--font-render-hinting=none',
   '--lang=en-GB',

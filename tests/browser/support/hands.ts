@@ -13,14 +13,18 @@ export async function press(page: Page, role: string, name: string): Promise<voi
 
 /** Types into the field of that label, in place of what stands there. */
 export async function fill(page: Page, label: string, text: string): Promise<void> {
-  await page.locator(named('textbox', label)).fill(text)
+  await clear(page, label)
+  await page.keyboard.type(text)
 }
 
 /** Empties the field of that label. */
 export async function clear(page: Page, label: string): Promise<void> {
   const field = await waitFor(page, 'textbox', label)
-  await field.click({ count: 3 })
-  await field.press('Backspace')
+  await field.focus()
+  await page.keyboard.down('Control')
+  await page.keyboard.press('KeyA')
+  await page.keyboard.up('Control')
+  await page.keyboard.press('Backspace')
 }
 
 /** Sets the number of a number field. */

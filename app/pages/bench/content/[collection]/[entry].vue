@@ -206,7 +206,7 @@ async function leaveAnyway() {
             <PictureChoice v-model="values.pictureId" />
           </section>
           <v-switch v-model="values.pinned" :label="words.fields.pinned" />
-          <v-btn v-if="stored" class="delete" height="34" color="error" variant="text" @click="deleting = true">{{ words.delete }}</v-btn>
+          <v-btn v-if="stored" class="delete" height="34" color="error" variant="text" @click="deleting = true">{{ words.deleteThis }}</v-btn>
         </div>
       </div>
     </form>

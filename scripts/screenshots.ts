@@ -1,0 +1,55 @@
+import { mkdir } from 'node:fs/promises'
+import { fileURLToPath } from 'node:url'
+import type { Page } from 'puppeteer-core'
+import { demoAccount } from '../demo/account'
+import { startBrowser } from '../tests/browser/support/browser'
+import { fill, press, waitFor, waitForText } from '../tests/browser/support/hands'
+
+/** Takes docs/screenshots from a running demo: `npm start`, then `node --import tsx scripts/screenshots.ts`. */
+const address = `http://127.0.0.1:${process.env.PORT ?? 4310}`
+const folder = fileURLToPath(new URL('../docs/screenshots/', import.meta.url))
+
+const { browser, stop } = await startBrowser()
+try {
+  await mkdir(folder, { recursive: true })
+  const page = await browser.newPage()
+  await page.emulateMediaFeatures([{ name: 'prefers-reduced-motion', value: 'reduce' }])
+  await publicPages(page)
+  await bench(page)
+} finally {
+  await stop()
+}
+
+async function shot(page: Page, name: string): Promise<void> {
+  await page.evaluate(() => document.fonts.ready)
+  await page.waitForNetworkIdle({ idleTime: 300, concurrency: 3 })
+  await page.screenshot({ path: `${folder}${name}.png` as `${string}.png` })
+}
+
+async function publicPages(page: Page): Promise<void> {
+  await page.goto(address)
+  await shot(page, 'public')
+  await page.goto(`${address}/field-notes/leaf-mould-the-eighteen-month-recipe`)
+  await shot(page, 'public-entry')
+}
+
+async function bench(page: Page): Promise<void> {
+  await page.goto(`${address}/bench`)
+  await waitFor(page, 'button', 'Sign in')
+  await shot(page, 'sign-in')
+  await fill(page, 'Address', demoAccount.email)
+  await fill(page, 'Password', demoAccount.password)
+  await press(page, 'button', 'Sign in')
+  await waitForText(page, 'main', 'Orchard')
+  await shot(page, 'pages')
+  await press(page, 'link', 'Orchard')
+  await press(page, 'button', 'Orchard notes 6')
+  await waitForText(page, '[aria-label=Tally]', 'in Orchard')
+  await shot(page, 'bench')
+  await press(page, 'link', 'Content')
+  await waitForText(page, 'table', 'Published')
+  await shot(page, 'content')
+  await press(page, 'link', 'Leaf mould: the eighteen-month recipe')
+  await waitFor(page, 'heading', 'Leaf mould: the eighteen-month recipe')
+  await shot(page, 'entry')
+}
