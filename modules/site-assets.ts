@@ -19,6 +19,10 @@ export default defineNuxtModule({
         { dir: folder, baseURL: '/_site', maxAge: 31_536_000, fallthrough: false },
       ]
     })
+    // The types of the server's routes reach the bench's project too, and with them this module.
+    nuxt.hook('prepare:types', ({ references }) => {
+      references.push({ path: join(nuxt.options.rootDir, 'server/render/site-assets.d.ts') })
+    })
     nuxt.options.watch.push(join(nuxt.options.rootDir, 'site/styles'), join(nuxt.options.rootDir, 'site/enhance'))
   },
 })

@@ -105,7 +105,7 @@ onBeforeUnmount(() => stream.close())
   position: relative;
   height: 100%;
   padding-top: 20px;
-  overflow: hidden;
+  overflow: clip;
   background: #e7e4da;
 }
 

@@ -4,7 +4,8 @@ import { changedListings } from '~~/core/edits/document'
 import type { PageDocument } from '~~/core/edits/document'
 import { RequestProblem, request } from '../shared/http'
 import { documentOf, useBench } from '../stores/bench'
-import type { EditedPage, SaveState } from './types'
+import type { EditedPage } from '~~/core/pages/answers'
+import type { SaveState } from './types'
 
 const saveAfter = 400
 const retryAfter = 2500

@@ -3,7 +3,7 @@ import { changedListings } from '~~/core/edits/document'
 import type { PageDocument } from '~~/core/edits/document'
 import { request } from '../shared/http'
 import { useBench } from '../stores/bench'
-import type { Preview } from './types'
+import type { Preview } from '~~/core/pages/answers'
 
 /**
  * Keeps the page in the frame equal to the document: asks the server for what an edit changes,

@@ -5,7 +5,7 @@ import { computed, ref } from 'vue'
 import { request } from '../shared/http'
 import TopLine from '../shared/TopLine.vue'
 import { useCatalogue } from '../stores/catalogue'
-import type { CollectionRow } from './types'
+import type { CollectionRow } from '~~/core/content/answers'
 import { words } from './words'
 
 /** The Content screens' frame: the collections at the side, what is open beside them. */

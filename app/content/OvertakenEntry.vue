@@ -4,7 +4,7 @@ import type { EntryInput } from '~~/core/content/entry-input'
 import { same } from '~~/core/listing/definition'
 import { formatDate } from '~~/core/time/format'
 import { useCatalogue } from '../stores/catalogue'
-import type { EditedEntry } from './types'
+import type { EditedEntry } from '~~/core/content/answers'
 import { words } from './words'
 
 /** Somebody saved in between: what stands there now where it differs, and the two ways on. */

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { pictureAddress, widthsOf } from '~~/core/pictures/picture'
 import { request } from '../shared/http'
-import type { PictureRow } from './types'
+import type { PictureRow } from '~~/core/content/answers'
 import { words } from './words'
 
 /** The lead picture of an entry, chosen from those there are. */

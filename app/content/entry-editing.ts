@@ -4,7 +4,7 @@ import type { EntryInput } from '~~/core/content/entry-input'
 import { slugOf } from '~~/core/content/slug'
 import { useForm } from '../shared/form'
 import { request } from '../shared/http'
-import type { EditedEntry } from './types'
+import type { EditedEntry } from '~~/core/content/answers'
 
 const blank: EntryInput = {
   title: '',

@@ -14,7 +14,7 @@ import {
   withPlacementsAt,
 } from '~~/core/pages/definition'
 import type { Page, Placement, Spot } from '~~/core/pages/definition'
-import type { EditedPage } from '../bench/types'
+import type { EditedPage } from '~~/core/pages/answers'
 import { request } from '../shared/http'
 
 const emptyPage: Page = {

@@ -5,16 +5,7 @@ import type { Db, Trx } from '../db/client'
 import { accepted, missing, overtaken, refused } from '../http/problem'
 import { recordChange } from '../live/record-change'
 import { indexEntries } from './entry-index'
-
-/** An entry as its form edits it, with the version that the next save must name. */
-export interface EditedEntry extends EntryInput {
-  readonly id: number
-  readonly collectionId: number
-  readonly version: number
-  /** Epoch milliseconds. */
-  readonly updatedAt: number
-  readonly updatedBy: string | null
-}
+import type { EditedEntry } from '../../core/content/answers'
 
 /** The entry. Throws 404 when it is not there. */
 export async function loadEntry(db: Db, id: number): Promise<EditedEntry> {

@@ -2,8 +2,8 @@ import { sql } from 'kysely'
 import { number, object, string } from 'yup'
 import type { InferType } from 'yup'
 import { stateOf } from '../../core/content/entry'
-import type { EntryState } from '../../core/content/entry'
 import type { Db } from '../db/client'
+import type { EntryRow } from '../../core/content/answers'
 
 const sortable = ['title', 'author', 'publishedAt', 'updatedAt', 'views'] as const
 
@@ -17,20 +17,6 @@ export const entryTableQuery = object({
   state: string().oneOf(['all', 'draft', 'scheduled', 'published', 'archived']).default('all'),
 })
 export type EntryTableQuery = InferType<typeof entryTableQuery>
-
-export interface EntryRow {
-  readonly id: number
-  readonly title: string
-  readonly slug: string
-  readonly state: EntryState
-  readonly author: string | null
-  readonly terms: readonly string[]
-  readonly publishedAt: number | null
-  readonly updatedAt: number
-  readonly views: number
-  readonly pinned: boolean
-  readonly picture: { readonly hash: string; readonly width: number } | null
-}
 
 /** A page of a collection's entries, and how many there are in all. `now` is epoch milliseconds. */
 export async function entryTable(

@@ -8,39 +8,7 @@ import { accepted, missing, overtaken, refused } from '../http/problem'
 import type { Problem } from '../http/problem'
 import { recordChange } from '../live/record-change'
 import type { Listings } from './view'
-
-/** A listing as the bench edits it. `version` is 0 for one that was never saved. */
-export interface EditedListing {
-  readonly id: string
-  readonly version: number
-  readonly definition: Listing
-}
-
-/** A page as the bench edits it, with the listings that stand on it or on its shelf. */
-export interface EditedPage {
-  readonly id: number
-  readonly path: string
-  readonly version: number
-  readonly page: Page
-  readonly listings: readonly EditedListing[]
-  /** Epoch milliseconds. */
-  readonly savedAt: number
-  readonly savedBy: string | null
-  readonly publishedAt: number | null
-  /** Whether the draft differs from what visitors see. */
-  readonly changed: boolean
-}
-
-export interface PageRow {
-  readonly id: number
-  readonly path: string
-  readonly title: string
-  readonly frame: Page['frame']
-  readonly listings: readonly string[]
-  readonly savedAt: number
-  readonly publishedAt: number | null
-  readonly changed: boolean
-}
+import type { EditedListing, EditedPage, PageRow } from '../../core/pages/answers'
 
 /** Reads a stored listing. Throws when what is stored is not valid: that is a fault of the program. */
 function stored(definition: unknown): Listing {

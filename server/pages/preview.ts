@@ -8,22 +8,7 @@ import type { Site } from '../site/site'
 import { draftDocument } from './public-document'
 import { placementCss, placementView } from './view'
 import type { Listings } from './view'
-
-/** One placement of the page in the bench: its markup and styles, as visitors would get them. */
-export interface PreviewedPlacement {
-  readonly id: string
-  readonly html: string
-  readonly css: string
-}
-
-/** What an edit changes on the page. */
-export interface Preview {
-  readonly placements: readonly PreviewedPlacement[]
-  /** By listing: how many entries each step of its plan leaves. */
-  readonly counts: Readonly<Record<string, readonly number[]>>
-  /** The whole document, where more than the listings changed; then no placements are told apart. */
-  readonly document: string | null
-}
+import type { Preview, PreviewedPlacement } from '../../core/pages/answers'
 
 /**
  * Renders a draft by the renderer of the public pages: the placements that show one of `listings`,

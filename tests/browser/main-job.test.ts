@@ -61,8 +61,9 @@ describe('the main job', () => {
     expect(new Set(cards.map((card) => card.left)).size).toBe(3)
 
     const open = await visitor(app)
-    await open.goto(`${app.address}/field-notes`, { waitUntil: 'load' })
-    await open.waitForRequest((request) => request.url().includes('/live')).catch(() => undefined)
+    const listening = open.waitForRequest((request) => request.url().includes('/live'))
+    await open.goto(`${app.address}/field-notes`)
+    await listening
 
     const title = 'A medlar nobody remembers planting'
     await bench.bringToFront()

@@ -3,6 +3,7 @@ import { NuxtLink } from '#components'
 import { useHead } from '#imports'
 import { mdiOpenInNew } from '@mdi/js'
 import { ref } from 'vue'
+import type { PageRow } from '~~/core/pages/answers'
 import { formatDate } from '~~/core/time/format'
 import { RequestProblem, request } from '../../shared/http'
 import TopLine from '../../shared/TopLine.vue'
@@ -16,16 +17,6 @@ const words = {
   never: 'Not live yet',
   saved: (date: string) => `Changed ${date}`,
   visit: (title: string) => `Live page of ${title}`,
-}
-
-interface PageRow {
-  readonly id: number
-  readonly path: string
-  readonly title: string
-  readonly listings: readonly string[]
-  readonly savedAt: number
-  readonly publishedAt: number | null
-  readonly changed: boolean
 }
 
 const catalogue = useCatalogue()

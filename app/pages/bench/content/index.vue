@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { navigateTo, useHead } from '#imports'
 import ContentFrame from '../../../content/ContentFrame.vue'
-import type { CollectionRow } from '../../../content/types'
+import type { CollectionRow } from '~~/core/content/answers'
 import { words } from '../../../content/words'
 import { request } from '../../../shared/http'
 

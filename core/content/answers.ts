@@ -1,5 +1,7 @@
-import type { EntryState } from '~~/core/content/entry'
-import type { EntryInput } from '~~/core/content/entry-input'
+import type { EntryInput } from './entry-input'
+import type { EntryState } from './entry'
+
+/** What the server answers about content; the screens read the same types. */
 
 export interface CollectionRow {
   readonly id: number
@@ -10,6 +12,7 @@ export interface CollectionRow {
   readonly entries: number
 }
 
+/** A row of the table of entries. Instants are epoch milliseconds. */
 export interface EntryRow {
   readonly id: number
   readonly title: string
@@ -24,10 +27,12 @@ export interface EntryRow {
   readonly picture: { readonly hash: string; readonly width: number } | null
 }
 
+/** An entry as its form edits it, with the version that the next save must name. */
 export interface EditedEntry extends EntryInput {
   readonly id: number
   readonly collectionId: number
   readonly version: number
+  /** Epoch milliseconds. */
   readonly updatedAt: number
   readonly updatedBy: string | null
 }

@@ -1,0 +1,53 @@
+import type { Listing } from '../listing/definition'
+import type { Page } from './definition'
+
+/** What the server answers about pages; the bench reads the same types. Instants are epoch milliseconds. */
+
+/** A listing as the bench edits it. `version` is 0 for one that was never saved. */
+export interface EditedListing {
+  readonly id: string
+  readonly version: number
+  readonly definition: Listing
+}
+
+/** A page as the bench edits it, with the listings that stand on it or on its shelf. */
+export interface EditedPage {
+  readonly id: number
+  readonly path: string
+  readonly version: number
+  readonly page: Page
+  readonly listings: readonly EditedListing[]
+  readonly savedAt: number
+  readonly savedBy: string | null
+  readonly publishedAt: number | null
+  /** Whether the draft differs from what visitors see. */
+  readonly changed: boolean
+}
+
+export interface PageRow {
+  readonly id: number
+  readonly path: string
+  readonly title: string
+  readonly frame: Page['frame']
+  /** Names of the listings that visitors see on it. */
+  readonly listings: readonly string[]
+  readonly savedAt: number
+  readonly publishedAt: number | null
+  readonly changed: boolean
+}
+
+/** One placement of the page in the bench: its markup and styles, as visitors would get them. */
+export interface PreviewedPlacement {
+  readonly id: string
+  readonly html: string
+  readonly css: string
+}
+
+/** What an edit changes on the page. */
+export interface Preview {
+  readonly placements: readonly PreviewedPlacement[]
+  /** By listing: how many entries each step of its plan leaves. */
+  readonly counts: Readonly<Record<string, readonly number[]>>
+  /** The whole document, where more than the listings changed; then no placements are told apart. */
+  readonly document: string | null
+}
