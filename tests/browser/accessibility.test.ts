@@ -46,6 +46,7 @@ describe('nothing is in the way of anybody', () => {
 
   it('on the screens of the bench, with each drawer open', async () => {
     const page = await signedIn(app)
+    await waitFor(page, 'link', 'Orchard')
     expect(await violations(page), 'pages').toEqual([])
     await openInBench(page, 'Orchard')
     await press(page, 'button', 'Orchard notes 6')

@@ -48,14 +48,14 @@ function stateOf(page: PageRow): string {
     <p v-if="failure" role="alert">{{ failure }}</p>
     <ul>
       <li v-for="page in pages" :key="page.id">
-        <NuxtLink class="open" :to="`/bench/pages/${page.id}`" :aria-labelledby="`page-${page.id}`">
+        <div class="card">
           <span class="look" aria-hidden="true"><iframe :title="page.title" :src="`/api/bench/pages/${page.id}/document`" tabindex="-1" loading="lazy" /></span>
-          <span :id="`page-${page.id}`" class="title">{{ page.title }}</span>
+          <NuxtLink class="title" :to="`/bench/pages/${page.id}`">{{ page.title }}</NuxtLink>
           <span class="path">{{ page.path }}</span>
           <span class="listings">{{ words.listings(page.listings) }}</span>
           <span class="state" :class="{ waiting: page.changed }">{{ stateOf(page) }}</span>
           <span class="saved">{{ words.saved(formatDate(page.savedAt, catalogue.catalogue, 'minute')) }}</span>
-        </NuxtLink>
+        </div>
         <v-btn :href="page.path" target="_blank" :icon="mdiOpenInNew" size="32" variant="text" :aria-label="words.visit(page.title)" class="visit" />
       </li>
     </ul>
@@ -103,16 +103,14 @@ li:hover {
   border-color: #a79f8a;
 }
 
-.open {
+.card {
   display: grid;
   grid-template-columns: auto 1fr;
   gap: 2px 0;
   padding-bottom: 14px;
-  color: inherit;
-  text-decoration: none;
 }
 
-.open > :not(.look) {
+.card > :not(.look) {
   padding-inline: 16px;
 }
 
@@ -141,6 +139,25 @@ iframe {
   font-size: 16px;
   font-weight: 700;
   padding-right: 0 !important;
+  color: inherit;
+  text-decoration: none;
+}
+
+/* The whole card is the link's. */
+.title::after {
+  content: '';
+  position: absolute;
+  inset: 0;
+  border-radius: 9px;
+}
+
+.title:focus-visible {
+  outline: none;
+}
+
+.title:focus-visible::after {
+  outline: 2px solid var(--ink);
+  outline-offset: -2px;
 }
 
 .path {
@@ -176,6 +193,7 @@ iframe {
 
 .visit {
   position: absolute;
+  z-index: 1;
   right: 10px;
   bottom: 62px;
 }
