@@ -103,7 +103,6 @@ onBeforeUnmount(() => stream.close())
 <style scoped>
 .room {
   position: relative;
-  height: 100%;
   padding-top: 20px;
   overflow: clip;
   background: #e7e4da;

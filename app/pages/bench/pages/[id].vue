@@ -195,6 +195,7 @@ function act(event: KeyboardEvent, action: () => unknown) {
 
 .middle > :last-child {
   flex: 1;
+  min-height: 0;
 }
 
 .right {
