@@ -4,7 +4,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Page } from 'puppeteer-core'
 import { openInBench, signedIn, startApp, visitor } from './support/app'
 import type { App } from './support/app'
-import { press, waitFor, waitForText } from './support/hands'
+import { press, waitFor } from './support/hands'
 
 // Referee: axe-core, the rules of WCAG 2.2 levels A and AA.
 const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8')
@@ -61,7 +61,9 @@ describe('nothing is in the way of anybody', () => {
   it('on the content screens', async () => {
     const page = await signedIn(app)
     await press(page, 'link', 'Content')
-    await waitForText(page, 'table', 'Published')
+    await waitFor(page, 'heading', 'Field notes')
+    expect(await violations(page), 'table, whether its rows are there yet or not').toEqual([])
+    await waitFor(page, 'link', 'Soup from the bottom of the shelf')
     expect(await violations(page), 'table').toEqual([])
     await press(page, 'link', 'Add a field note')
     await waitFor(page, 'textbox', 'Title')

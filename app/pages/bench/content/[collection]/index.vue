@@ -116,10 +116,10 @@ function thumbnail(picture: { readonly hash: string; readonly width: number }): 
       :headers="headers"
       :items="[...rows]"
       :items-length="total"
-      :loading="loading"
+      :aria-busy="loading"
       :items-per-page-options="[10, 25, 50, 100]"
       :items-per-page-text="words.perPage"
-      :no-data-text="words.noRows"
+      :no-data-text="loading ? words.loading : words.noRows"
       density="comfortable"
       must-sort
       fixed-header
