@@ -17,10 +17,30 @@ export const facetId = 10
 export const now = Date.UTC(2026, 2, 1, 12)
 const day = 24 * 3600_000
 
-/** Titles with accents, cases, digits, other scripts and emoji; none that PostgreSQL can't keep. */
+/**
+ * Characters in daily use in Unicode's recommended scripts (UAX #31, table 5), by ranges of code
+ * points. ICU weighs newly encoded characters and archaic numerals differently from version to
+ * version, and the database's ICU is another than Node's; these stand alike in both.
+ */
+const everydayRanges = [
+  [0x20, 0x24f], [0x391, 0x3c9], [0x400, 0x4ff], [0x531, 0x556], [0x5d0, 0x5ea], [0x621, 0x64a], [0x904, 0x939],
+  [0xe01, 0xe2e], [0x10d0, 0x10f0], [0x2010, 0x2027], [0x300, 0x345], [0x3041, 0x3096], [0x30a1, 0x30fa],
+  [0xac00, 0xd7a3], [0x1f300, 0x1f5ff],
+] as const
+/** Han by radical and stroke, whose counts Unicode corrects now and then: these have not moved. */
+const everydayHan = '一二三山川子女小人水田木本林火花草雨月日年春夏秋冬東西南北種根葉実果菜豆米'
+const everydayCharacter = fc.oneof(
+  fc
+    .oneof(...everydayRanges.map(([min, max]) => fc.integer({ min, max })))
+    .map((codePoint) => String.fromCodePoint(codePoint))
+    .filter((character) => /\p{L}|\p{M}|\p{Nd}|\p{P}|\p{Zs}|\p{Emoji_Presentation}/u.test(character)),
+  fc.constantFrom(...everydayHan),
+)
+
+/** Titles with accents, cases, digits, several scripts at once and emoji. */
 export const titles = fc.oneof(
   fc.constantFrom('Éclair', 'eclair', 'Eclair', 'zebra', 'Zebra', 'äpple', 'apple', 'Øre', '10 beans', '9 beans', 'straße', 'strasse', 'a-b', 'ab', '種子', '🌱 sprout', 'ابجد'),
-  fc.string({ unit: 'grapheme', minLength: 1, maxLength: 12 }).filter((text) => !/\0|\p{Surrogate}/u.test(text)),
+  fc.string({ unit: everydayCharacter, minLength: 1, maxLength: 12 }),
 )
 
 export const indexedEntries: fc.Arbitrary<readonly IndexedEntry[]> = fc
