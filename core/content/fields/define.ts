@@ -1,0 +1,54 @@
+import type { Schema } from 'yup'
+import { faulty } from '../../parsing'
+import type { Parsed } from '../../parsing'
+
+/** Where and in which language a value is read and shown. */
+export interface FieldPlace {
+  /** BCP 47 language tag. */
+  readonly locale: string
+  /** IANA time zone. */
+  readonly zone: string
+}
+
+/** Something outside the entry that a value points at. */
+export interface FieldReference {
+  readonly to: 'media' | 'entry'
+  readonly id: number
+}
+
+/** How entries can be narrowed by a field: by one of its keys, or by where its sort key lies. */
+export type FilterKind = 'key' | 'range'
+
+/** A kind of field: what can be set, what a value is, and how values are read, written and ordered. */
+export interface FieldType<Name extends string = string, Settings = never, Value = never> {
+  readonly name: Name
+  readonly title: string
+  /** What it is for, in a few words. */
+  readonly about: string
+  readonly settings: Schema<Settings>
+  readonly defaults: Settings
+  /**
+   * Checks a value as a form or a program gives it. What comes out is what is stored, and is
+   * accepted again unchanged. Paths of faults start inside the value.
+   */
+  readonly parse: (input: unknown, settings: Settings) => Parsed<Value>
+  /** Reads a text, as a file or a field of another type gives it. */
+  readonly read: (text: string, settings: Settings, place: FieldPlace) => Parsed<Value>
+  /** The value as one text that `read` understands. */
+  readonly write: (value: Value, settings: Settings, place: FieldPlace) => string
+  /** The value for people. */
+  readonly format: (value: Value, settings: Settings, place: FieldPlace) => string
+  readonly filter: FilterKind | null
+  /** What “is one of” may ask for; each is interned as an integer for the index. */
+  readonly keys?: (value: Value) => readonly (string | number)[]
+  /** A number or text that orders as the values do; null where no order makes sense. */
+  readonly sortKey: ((value: Value, settings: Settings) => number | string) | null
+  /** Whether sort keys are numbers or texts. */
+  readonly sort: 'number' | 'text' | null
+  readonly refersTo?: (value: Value) => readonly FieldReference[]
+}
+
+/** A fault of the value as a whole. */
+export function refusal(message: string): Parsed<never> {
+  return faulty('', message)
+}
