@@ -17,7 +17,7 @@ module.exports = {
       name: 'the core uses small pure packages only',
       severity: 'error',
       from: { path: '^core/', pathNot: '\\.test\\.ts$' },
-      to: { path: 'node_modules/', pathNot: 'node_modules/(yup|luxon|immer|@types/luxon)/' },
+      to: { path: 'node_modules/', pathNot: 'node_modules/(yup|luxon|immer|rrule|@types/luxon)/' },
     },
     {
       name: 'the core uses nothing of node',

@@ -30,7 +30,7 @@ export default defineConfig({
           include: ['tests/browser/**/*.test.ts'],
           environment: 'node',
           fileParallelism: false,
-          testTimeout: 90_000,
+          testTimeout: 300_000,
           hookTimeout: 180_000,
         },
       },

@@ -21,14 +21,19 @@ export function parseWith<T>(schema: Schema<T>, input: unknown): Parsed<T> {
   try {
     return { ok: true, value: schema.validateSync(input, { abortEarly: false, strict: true }) }
   } catch (error) {
-    if (error instanceof ValidationError) return { ok: false, faults: faultsOf(error) }
+    if (error instanceof ValidationError) return { ok: false, faults: validationFaults(error) }
     throw error
   }
 }
 
-function faultsOf(error: ValidationError): readonly Fault[] {
+function validationFaults(error: ValidationError): readonly Fault[] {
   const single = error.inner.length === 0 ? [error] : error.inner
   return single.map((one) => ({ path: one.path ?? '', message: one.errors[0] ?? one.message }))
+}
+
+/** What is wrong in a parsed outcome; empty when nothing is. */
+export function faultsOf(parsed: Parsed<unknown>): readonly Fault[] {
+  return parsed.ok ? [] : parsed.faults
 }
 
 /** A parsed outcome of one fault. */

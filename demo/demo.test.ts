@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { fieldNotes } from './content/field-notes'
+import { demoCollections } from './collections'
+import { entriesOf } from './entry'
 import { fieldNoteEntries } from './field-note-entries'
 import { draw } from './pictures/draw'
 import { motifs } from './pictures/motifs'
@@ -44,5 +46,23 @@ describe('the demo site', () => {
       expect(draw(picture)).toBe(draw(picture))
       expect(draw(picture)).not.toMatch(/NaN|undefined|Infinity/)
     }
+  })
+
+  it.each(demoCollections.map((collection) => [collection.slug, collection] as const))('has entries of its own in %s, the same for one day and seed', (_, collection) => {
+    const entries = entriesOf(collection, on)
+    expect(entries).toEqual(entriesOf(collection, on))
+    expect(entries.length).toBeGreaterThanOrEqual(20)
+    expect(entries.length).toBeLessThanOrEqual(120)
+    expect(new Set(entries.map((one) => one.slug)).size).toBe(entries.length)
+    expect(new Set(entries.map((one) => one.summary)).size).toBe(entries.length)
+    expect(entries.filter((one) => one.status === 'draft')).toHaveLength(1)
+    expect(entries.filter((one) => one.publishedAt !== null && one.publishedAt > on.now)).toHaveLength(1)
+  })
+
+  it('has swap days to come and gone by, whenever it is loaded', () => {
+    const days = demoCollections.find((one) => one.slug === 'swap-days')
+    const starts = days === undefined ? [] : entriesOf(days, { ...on, now: Date.UTC(2029, 5, 1) }).map((one) => one.values.starts)
+    expect(starts.filter((start) => Number(start) > Date.UTC(2029, 5, 1)).length).toBeGreaterThan(10)
+    expect(starts.filter((start) => Number(start) < Date.UTC(2029, 5, 1)).length).toBeGreaterThan(3)
   })
 })

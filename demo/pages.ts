@@ -8,9 +8,10 @@ import { randomFrom, seedOf } from '../core/random'
 
 /** What the pages of the demo refer to by id. */
 export interface DemoIds {
-  readonly fieldNotes: number
-  readonly topicFacet: number
-  readonly term: (slug: string) => number
+  readonly collection: (slug: string) => number
+  readonly facet: (slug: string) => number
+  /** By `facet/term`. */
+  readonly term: (path: string) => number
 }
 
 export interface DemoPage {
@@ -21,7 +22,31 @@ export interface DemoPage {
 
 /** The pages of the demo site, in the order of its navigation. */
 export function demoPages(ids: DemoIds): readonly DemoPage[] {
-  return [homePage(ids), fieldNotesPage(ids), orchardPage(ids)]
+  return [homePage(ids), fieldNotesPage(ids), orchardPage(ids), ...indexes.map((index) => indexPage(ids, index))]
+}
+
+/** A page of everything in a collection: its words, how many at once, and what its cards carry. */
+interface Index {
+  readonly slug: string
+  readonly title: string
+  readonly introduction: string
+  readonly take: number
+  readonly shown: readonly PartName[]
+}
+
+const indexes: readonly Index[] = [
+  { slug: 'seed-shelf', title: 'Seed shelf', introduction: 'Seeds, saplings and mended tools. Borrow a packet, bring one back.', take: 12, shown: ['picture', 'topic', 'title', 'summary'] },
+  { slug: 'plots', title: 'Plots', introduction: 'Beds to let, from the gate to the quarry shelf.', take: 12, shown: ['picture', 'topic', 'title', 'summary'] },
+  { slug: 'swap-days', title: 'Swap days', introduction: 'Come with a full pocket and go home with another.', take: 12, shown: ['picture', 'title', 'summary'] },
+  { slug: 'gardens-we-made', title: 'Gardens we made', introduction: 'Roofs, shelters, yards and steps, and whom we made them with.', take: 12, shown: ['picture', 'topic', 'title', 'summary'] },
+  { slug: 'lessons', title: 'Lessons', introduction: 'Short films from the beds and the bench.', take: 12, shown: ['picture', 'topic', 'title', 'summary', 'author'] },
+  { slug: 'growers-words', title: 'Growers’ words', introduction: 'What people say over the gate.', take: 12, shown: ['picture', 'title', 'summary'] },
+  { slug: 'our-years', title: 'Our years', introduction: 'From a tin on a wall to a door three metres down.', take: 12, shown: ['picture', 'title', 'summary'] },
+]
+
+function indexPage(ids: DemoIds, { slug, title, introduction, take, shown }: Index): DemoPage {
+  const listing = { ...newListing(`All ${title.toLowerCase()}`, ids.collection(slug)), amount: { skip: 0, take }, card: cardOf(shown) }
+  return assembled(`/${slug}`, newPage(title, introduction), { main: [['', listing]], side: [['Most read', mostRead(ids)]], shelf: [] })
 }
 
 function homePage(ids: DemoIds): DemoPage {
@@ -56,7 +81,7 @@ function orchardPage(ids: DemoIds): DemoPage {
 
 function latest(ids: DemoIds, name: string, take: number): Listing {
   return {
-    ...newListing(name, ids.fieldNotes),
+    ...newListing(name, ids.collection('field-notes')),
     amount: { skip: 0, take },
     card: cardOf(['picture', 'topic', 'title', 'date']),
   }
@@ -64,7 +89,7 @@ function latest(ids: DemoIds, name: string, take: number): Listing {
 
 function mostRead(ids: DemoIds): Listing {
   return {
-    ...newListing('Most read', ids.fieldNotes),
+    ...newListing('Most read', ids.collection('field-notes')),
     order: { keys: [{ by: 'views', direction: 'down' }], pinned: 'ignored' },
     amount: { skip: 0, take: 5 },
     shape: narrow,
@@ -73,10 +98,10 @@ function mostRead(ids: DemoIds): Listing {
 }
 
 function ofTerm(ids: DemoIds, name: string, term: string, take: number, shown: readonly PartName[]): Listing {
-  const listing = newListing(name, ids.fieldNotes)
+  const listing = newListing(name, ids.collection('field-notes'))
   return {
     ...listing,
-    from: { ...listing.from, rules: [{ rule: 'terms', facet: ids.topicFacet, any: [ids.term(term)] }] },
+    from: { ...listing.from, rules: [{ rule: 'terms', facet: ids.facet('topic'), any: [ids.term(`topic/${term}`)] }] },
     amount: { skip: 0, take },
     shape: shown.includes('picture') ? listing.shape : narrow,
     card: cardOf(shown),

@@ -1,3 +1,5 @@
+import type { DemoCollection } from './content/item'
+
 /** The invented site of the demo. */
 export const demoSite = {
   name: 'Sorrel Hill Seed Library',
@@ -6,11 +8,12 @@ export const demoSite = {
   zone: 'Europe/London',
 } as const
 
-export const fieldNotesCollection = {
+/** The field notes; their entries have a calendar of their own. */
+export const fieldNotesCollection: DemoCollection = {
   slug: 'field-notes',
-  name: 'Field notes',
-  singular: 'Field note',
-  plural: 'Field notes',
-  icon: 'leaf',
-  kind: 'article',
-} as const
+  definition: { name: 'Field notes', singular: 'Field note', plural: 'Field notes', icon: 'leaf', kind: 'article', address: '/field-notes/{slug}' },
+  facets: ['topic', 'season'],
+  fields: [],
+  items: [],
+  daysApart: 0,
+}

@@ -11,7 +11,7 @@ try {
   if (applied.length > 0) console.log(`Database: ${applied.join(', ')}`)
   if (await isEmpty(db)) {
     const { entries } = await loadDemo(db, { now: Date.now(), seed: demoSeed })
-    console.log(`Demo site loaded: ${entries} field notes.`)
+    console.log(`Demo site loaded: ${entries} entries.`)
   }
 } finally {
   await db.destroy()

@@ -46,10 +46,22 @@ async function bench(page: Page): Promise<void> {
   await press(page, 'button', 'Orchard notes 6')
   await waitForText(page, '[aria-label=Tally]', 'in Orchard')
   await shot(page, 'bench')
-  await press(page, 'link', 'Content')
-  await waitForText(page, 'table', 'Published')
+  await page.goto(`${address}/bench/content/field-notes`)
+  await waitFor(page, 'link', 'Soup from the bottom of the shelf')
   await shot(page, 'content')
-  await press(page, 'link', 'Leaf mould: the eighteen-month recipe')
-  await waitFor(page, 'heading', 'Leaf mould: the eighteen-month recipe')
+  await press(page, 'link', 'Seed shelf')
+  await press(page, 'link', 'Hillfoot broad bean')
+  await waitFor(page, 'heading', 'Hillfoot broad bean')
   await shot(page, 'entry')
+  for (const [name, path, text] of [
+    ['set-up', '/bench/content/seed-shelf/set-up', 'Growers’ rating'],
+    ['facets', '/bench/content/facets', 'Compost'],
+    ['media', '/bench/content/media', 'used once'],
+    ['authors', '/bench/content/people', 'Maud Ferris'],
+    ['site', '/bench/site', 'Wren Hollis'],
+  ] as const) {
+    await page.goto(`${address}${path}`)
+    await waitForText(page, 'main', text)
+    await shot(page, name)
+  }
 }

@@ -38,7 +38,7 @@ const description = computed(() => {
         <SiteHead :site="view.site" />
         <main id="content" tabindex="-1">
           <ListingPage v-if="view.page.kind === 'listings'" :page="view.page" />
-          <EntryPage v-else-if="view.page.kind === 'entry'" :page="view.page" />
+          <EntryPage v-else-if="view.page.kind === 'entry'" :page="view.page" :language="view.site.locale" />
           <MissingPage v-else :page="view.page" />
         </main>
         <SiteFoot :site="view.site" />

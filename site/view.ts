@@ -44,15 +44,33 @@ export interface ListingPageView {
   readonly areas: Readonly<Record<AreaName, readonly PlacementView[]>>
 }
 
+/** A picture ready for an img element. */
+export type ShownPicture = Picture & { readonly sourceSet: string; readonly source: string; readonly sizes: string }
+
+/** A film or a sound with its captions. */
+export interface ShownFilm {
+  readonly name: string
+  readonly kind: 'video' | 'sound'
+  readonly source: string
+  readonly captions: string | null
+}
+
 export interface EntryPageView {
   readonly kind: 'entry'
   readonly title: string
   readonly summary: string
-  readonly paragraphs: readonly string[]
+  /** The fields that say something in words. */
+  readonly facts: readonly { readonly name: string; readonly text: string; readonly html: string | null; readonly address: string | null }[]
+  /** The body, made by the core's own writer from a checked document; empty for none. */
+  readonly html: string
   readonly date: { readonly text: string; readonly instant: string }
   readonly author: string | null
-  readonly terms: readonly string[]
-  readonly picture: (Picture & { readonly sourceSet: string; readonly source: string; readonly sizes: string }) | null
+  readonly terms: readonly NavigationLink[]
+  readonly picture: ShownPicture | null
+  readonly films: readonly ShownFilm[]
+  readonly gallery: readonly ShownPicture[]
+  /** Entries that fields refer to, and files to fetch, under the name of the field. */
+  readonly links: readonly { readonly name: string; readonly to: readonly NavigationLink[] }[]
   readonly collection: NavigationLink
 }
 

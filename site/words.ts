@@ -7,4 +7,5 @@ export const words = {
   missingText: 'It may have moved, or the address has a slip in it.',
   backTo: 'Back to',
   by: 'By',
+  captions: 'Captions',
 } as const

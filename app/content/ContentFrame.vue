@@ -1,23 +1,32 @@
 <script setup lang="ts">
 import { NuxtLink } from '#components'
 import { useRoute } from '#imports'
-import { computed, ref } from 'vue'
-import { request } from '../shared/http'
+import { mdiAccountEditOutline, mdiFileTreeOutline, mdiImageMultipleOutline, mdiPlus } from '@mdi/js'
+import { computed } from 'vue'
+import { attempt } from '../shared/attempt'
 import TopLine from '../shared/TopLine.vue'
 import { useCatalogue } from '../stores/catalogue'
-import type { CollectionRow } from '~~/core/content/answers'
+import { useCollections } from '../stores/collections'
+import { useSession } from '../stores/session'
+import { collectionIconPaths } from './collections/icons'
 import { words } from './words'
 
 /** The Content screens' frame: the collections at the side, what is open beside them. */
 const route = useRoute()
 const catalogue = useCatalogue()
-const collections = ref<readonly CollectionRow[]>([])
+const session = useSession()
+const collections = useCollections()
 const format = computed(() => new Intl.NumberFormat(catalogue.catalogue.locale))
 
 async function load() {
-  const [rows] = await Promise.all([request<readonly CollectionRow[]>('GET', '/api/bench/collections'), catalogue.load()])
-  collections.value = rows
+  await attempt(() => Promise.all([collections.load(), catalogue.load()]))
 }
+
+const others = [
+  { path: '/bench/content/facets', title: words.facets.title, icon: mdiFileTreeOutline },
+  { path: '/bench/content/media', title: words.media.title, icon: mdiImageMultipleOutline },
+  { path: '/bench/content/people', title: words.people.title, icon: mdiAccountEditOutline },
+]
 
 void load()
 defineExpose({ load })
@@ -29,13 +38,30 @@ defineExpose({ load })
     <nav :aria-label="words.collections">
       <h2>{{ words.collections }}</h2>
       <NuxtLink
-        v-for="one in collections"
+        v-for="one in collections.rows"
         :key="one.id"
         :to="`/bench/content/${one.slug}`"
         :class="{ here: route.params.collection === one.slug }"
         :aria-current="route.params.collection === one.slug ? 'page' : undefined"
+        :aria-description="words.people.entries(format.format(one.entries))"
       >
-        {{ one.name }}<span class="tabular">{{ format.format(one.entries) }}</span>
+        <v-icon :icon="collectionIconPaths[one.icon]" size="18" />
+        <span class="name">{{ one.name }}</span>
+        <span class="count tabular" aria-hidden="true">{{ format.format(one.entries) }}</span>
+      </NuxtLink>
+      <NuxtLink v-if="session.account?.role !== 'writer'" class="add" to="/bench/content/new">
+        <v-icon :icon="mdiPlus" size="18" />{{ words.collection.add }}
+      </NuxtLink>
+      <h2 class="second">{{ words.shared }}</h2>
+      <NuxtLink
+        v-for="one in others"
+        :key="one.path"
+        :to="one.path"
+        :class="{ here: route.path.startsWith(one.path) }"
+        :aria-current="route.path.startsWith(one.path) ? 'page' : undefined"
+      >
+        <v-icon :icon="one.icon" size="18" />
+        <span class="name">{{ one.title }}</span>
       </NuxtLink>
     </nav>
     <main><slot /></main>
@@ -63,8 +89,9 @@ h2 {
 }
 
 nav a {
-  display: flex;
-  justify-content: space-between;
+  display: grid;
+  grid-template-columns: 18px minmax(0, 1fr) auto;
+  gap: 9px;
   align-items: center;
   min-height: 34px;
   padding: 0 8px;
@@ -84,7 +111,21 @@ nav a.here {
   font-weight: 650;
 }
 
-nav a span {
+nav a.add {
+  color: var(--soft);
+}
+
+.second {
+  margin-top: 22px;
+}
+
+.name {
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+
+.count {
   font-size: 12.5px;
   font-weight: 500;
   color: var(--soft);

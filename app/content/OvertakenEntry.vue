@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { formatValue } from '~~/core/content/field'
+import type { Field } from '~~/core/content/field'
 import type { EntryInput } from '~~/core/content/entry-input'
+import { textOfDocument } from '~~/core/content/rich-text/text'
 import { same } from '~~/core/listing/definition'
 import { formatDate } from '~~/core/time/format'
 import { useCatalogue } from '../stores/catalogue'
@@ -8,19 +11,23 @@ import type { EditedEntry } from '~~/core/content/answers'
 import { words } from './words'
 
 /** Somebody saved in between: what stands there now where it differs, and the two ways on. */
-const props = defineProps<{ message: string; mine: EntryInput; theirs: EditedEntry }>()
+const props = defineProps<{ message: string; mine: EntryInput; theirs: EditedEntry; fields: readonly Field[] }>()
 const emit = defineEmits<{ keepMine: []; takeTheirs: [] }>()
 const catalogue = useCatalogue()
 
-const differing = computed(() =>
-  (Object.keys(words.fields) as (keyof typeof words.fields)[])
+const differing = computed(() => [
+  ...(Object.keys(words.fields) as (keyof typeof words.fields)[])
     .filter((field) => !same(props.mine[field], props.theirs[field]))
     .map((field) => ({ label: words.fields[field], text: textOf(field) })),
-)
+  ...props.fields
+    .filter((field) => !same(props.mine.values[field.id] ?? null, props.theirs.values[field.id] ?? null))
+    .map((field) => ({ label: field.name, text: formatValue(field, props.theirs.values[field.id], catalogue.catalogue) })),
+])
 
 function textOf(field: keyof typeof words.fields): string {
   const value = props.theirs[field]
-  if (field === 'publishedAt') return typeof value === 'number' ? formatDate(value, catalogue.catalogue, 'minute') : ''
+  if (field === 'body') return textOfDocument(props.theirs.body)
+  if (field === 'publishedAt' || field === 'expiresAt') return typeof value === 'number' ? formatDate(value, catalogue.catalogue, 'minute') : ''
   if (field === 'authorId') return catalogue.words.author(Number(value)) ?? words.noAuthor
   if (field === 'termIds') return props.theirs.termIds.map((id) => catalogue.words.term(id) ?? '').join(', ')
   return String(value ?? '')

@@ -43,6 +43,14 @@ defineProps<{ state: EntryState }>()
   background: linear-gradient(90deg, currentcolor 50%, transparent 50%);
 }
 
+[data-state='expired'] {
+  color: #7b3d6b;
+}
+
+[data-state='expired']::before {
+  background: linear-gradient(0deg, currentcolor 50%, transparent 50%);
+}
+
 [data-state='draft'] {
   color: #8a4a12;
 }

@@ -1,27 +1,18 @@
 import { computed, ref } from 'vue'
-import { entryInputFields } from '~~/core/content/entry-input'
+import type { EditedEntry } from '~~/core/content/answers'
+import { blankEntry, entryInputOf, parseEntryInput } from '~~/core/content/entry-input'
 import type { EntryInput } from '~~/core/content/entry-input'
+import { fallbackValues } from '~~/core/content/field'
+import type { Field } from '~~/core/content/field'
 import { slugOf } from '~~/core/content/slug'
+import { faultsOf } from '~~/core/parsing'
 import { useForm } from '../shared/form'
 import { request } from '../shared/http'
-import type { EditedEntry } from '~~/core/content/answers'
-
-const blank: EntryInput = {
-  title: '',
-  slug: '',
-  summary: '',
-  body: '',
-  status: 'draft',
-  publishedAt: null,
-  authorId: null,
-  pictureId: null,
-  pinned: false,
-  termIds: [],
-}
 
 /** An entry in work: its form, and saving it over the version that was seen. */
 export function useEntryEditing() {
-  const form = useForm<EntryInput>(blank, entryInputFields)
+  const fields = ref<readonly Field[]>([])
+  const form = useForm<EntryInput>(blankEntry, (values) => faultsOf(parseEntryInput(entryInputOf(values), fields.value)))
   const stored = ref<EditedEntry | null>(null)
   /** Until the address is typed by hand, or was published, it follows the title. */
   const slugFollows = ref(true)
@@ -34,10 +25,15 @@ export function useEntryEditing() {
     take(await request<EditedEntry>('GET', `/api/bench/entries/${id}`))
   }
 
+  /** Begins an entry that is not stored yet, with what its fields start with. */
+  function begin(): void {
+    form.reset({ ...blankEntry, values: fallbackValues(fields.value) })
+  }
+
   function take(entry: EditedEntry): void {
     stored.value = entry
     slugFollows.value = entry.status === 'draft' && entry.slug === slugOf(entry.title)
-    form.reset(inputOf(entry))
+    form.reset(entryInputOf(entry))
   }
 
   function setTitle(title: string): void {
@@ -50,10 +46,14 @@ export function useEntryEditing() {
     form.values.slug = slug
   }
 
+  function setValue(fieldId: number, value: unknown): void {
+    form.values.values = { ...form.values.values, [fieldId]: value }
+  }
+
   /** Saves; the stored entry, or null when something in it is not right. */
   async function save(collectionId: number): Promise<EditedEntry | null> {
     const before = stored.value
-    const entry = inputOf(form.values)
+    const entry = entryInputOf(form.values)
     const answer = await form.send(() =>
       before === null
         ? request<EditedEntry>('POST', `/api/bench/collections/${collectionId}/entries`, entry)
@@ -76,10 +76,5 @@ export function useEntryEditing() {
     form.problem.value = null
   }
 
-  return { ...form, stored, theirs, load, take, setTitle, setSlug, save, publish, keepMine }
-}
-
-function inputOf(entry: EntryInput): EntryInput {
-  const { title, slug, summary, body, status, publishedAt, authorId, pictureId, pinned, termIds } = entry
-  return { title, slug, summary, body, status, publishedAt, authorId, pictureId, pinned, termIds: [...termIds] }
+  return { ...form, fields, stored, theirs, load, begin, take, setTitle, setSlug, setValue, save, publish, keepMine }
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import SheetDialog from './SheetDialog.vue'
 import { words } from './words'
 
 /** Asks once before something goes: what will go, and the press that does it. */
@@ -13,13 +14,11 @@ function confirm() {
 </script>
 
 <template>
-  <v-dialog v-model="open" max-width="420">
-    <v-card :title="title">
-      <v-card-text>{{ text }}</v-card-text>
-      <v-card-actions>
-        <v-btn height="36" @click="open = false">{{ words.cancel }}</v-btn>
-        <v-btn height="36" variant="flat" color="error" @click="confirm">{{ action }}</v-btn>
-      </v-card-actions>
-    </v-card>
-  </v-dialog>
+  <SheetDialog v-model="open" :width="420" :title="title">
+    {{ text }}
+    <template #actions>
+      <v-btn height="36" @click="open = false">{{ words.cancel }}</v-btn>
+      <v-btn height="36" variant="flat" color="error" @click="confirm">{{ action }}</v-btn>
+    </template>
+  </SheetDialog>
 </template>

@@ -2,19 +2,27 @@
 import { NuxtLink } from '#components'
 import { navigateTo, useRoute } from '#imports'
 import { mdiAccountCircleOutline } from '@mdi/js'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { useSession } from '../stores/session'
 import ActionMenu from './ActionMenu.vue'
 import BenchMark from './BenchMark.vue'
+import PasswordDialog from './PasswordDialog.vue'
 import { words } from './words'
 
 const session = useSession()
 const route = useRoute()
-const destinations = [
+const destinations = computed(() => [
   { title: words.destinations.pages, to: '/bench', matches: /^\/bench(\/pages.*)?$/ },
   { title: words.destinations.content, to: '/bench/content', matches: /^\/bench\/content/ },
+  ...(session.account?.role === 'owner' ? [{ title: words.destinations.site, to: '/bench/site', matches: /^\/bench\/site/ }] : []),
+])
+const here = computed(() => destinations.value.find((one) => one.matches.test(route.path)))
+
+const changing = ref(false)
+const accountActions = [
+  { title: words.changePassword, run: () => (changing.value = true) },
+  { title: words.signOut, run: leave },
 ]
-const here = computed(() => destinations.find((one) => one.matches.test(route.path)))
 
 async function leave() {
   await session.signOut()
@@ -36,7 +44,7 @@ async function leave() {
       >
     </nav>
     <div class="actions"><slot /></div>
-    <ActionMenu v-slot="{ opener }" :label="words.account(session.account?.name ?? '')" :actions="[{ title: words.signOut, run: leave }]">
+    <ActionMenu v-slot="{ opener }" :label="words.account(session.account?.name ?? '')" :actions="accountActions">
       <v-btn
         v-bind="opener"
         :icon="mdiAccountCircleOutline"
@@ -45,6 +53,7 @@ async function leave() {
         :aria-label="words.account(session.account?.name ?? '')"
       />
     </ActionMenu>
+    <PasswordDialog v-model="changing" />
   </header>
 </template>
 
@@ -89,7 +98,7 @@ nav a.here {
   min-width: 0;
 }
 
-.top-line > :last-child {
+.top-line > :nth-child(4) {
   margin-left: -16px;
 }
 </style>

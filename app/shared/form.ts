@@ -1,48 +1,36 @@
-import { computed, reactive, ref } from 'vue'
-import type { Schema } from 'yup'
-import { ValidationError, object } from 'yup'
+import { computed, nextTick, reactive, ref } from 'vue'
+import type { Fault } from '~~/core/parsing'
 import { RequestProblem } from './http'
 
 type Editable<Values> = { -readonly [Field in keyof Values]: Values[Field] }
 
 /**
- * The one way forms work here: values that are edited in place, a message per field from the
- * field's own schema once it was left or sending was tried, and the server's messages beside the
- * fields they name. Nothing typed is ever lost.
+ * The one way forms work here: values that are edited in place; a message per field from the core's
+ * own check once the field was left or sending was tried; and the server's messages beside the
+ * fields they name. Fields are named by path, `title` or `values.12`. Nothing typed is ever lost.
  */
-export function useForm<Values extends object>(initial: Values, fields: Partial<Record<keyof Values & string, Schema>>) {
-  type Field = keyof Values & string
-  const schema = object(fields as Record<string, Schema>)
+export function useForm<Values extends object>(initial: Values, check: (values: Values) => readonly Fault[]) {
   const values = reactive({ ...initial }) as Editable<Values>
   const saved = ref(JSON.stringify(initial))
   const left = reactive(new Set<string>())
-  const refused = reactive(new Map<string, { message: string; value: unknown }>())
+  const tried = ref(false)
+  const refused = reactive(new Map<string, { message: string; value: string }>())
   const problem = ref<RequestProblem | null>(null)
   const sending = ref(false)
   const changed = computed(() => JSON.stringify(values) !== saved.value)
+  const found = computed(() => check(values as Values))
 
-  function check(field: Field): string | null {
-    if (fields[field] === undefined) return null
-    try {
-      // Through the whole object, so that a field's rule may depend on another's value.
-      schema.validateSyncAt(field, values, { strict: true })
-      return null
-    } catch (error) {
-      if (error instanceof ValidationError) return error.errors[0] ?? error.message
-      throw error
-    }
+  /** The messages of a field and of what lies in it, for Vuetify's error-messages. */
+  function faults(path: string): string[] {
+    const shown = tried.value || left.has(path)
+    const own = shown ? found.value.find((fault) => isWithin(fault.path, path)) : undefined
+    if (own !== undefined) return [own.message]
+    const server = [...refused].find(([at]) => isWithin(at, path))?.[1]
+    return server !== undefined && server.value === textAt(values, path) ? [server.message] : []
   }
 
-  /** The messages of a field, for Vuetify's error-messages. */
-  function faults(field: Field): string[] {
-    const own = left.has(field) ? check(field) : null
-    if (own !== null) return [own]
-    const server = refused.get(field)
-    return server !== undefined && server.value === values[field] ? [server.message] : []
-  }
-
-  function leave(field: Field): void {
-    left.add(field)
+  function leave(path: string): void {
+    left.add(path)
   }
 
   /** Replaces all values, as after loading or saving. */
@@ -50,30 +38,54 @@ export function useForm<Values extends object>(initial: Values, fields: Partial<
     Object.assign(values, next)
     saved.value = JSON.stringify(values)
     left.clear()
+    tried.value = false
     refused.clear()
     problem.value = null
   }
 
   /** Runs `action` when every field is right; keeps what the server refuses beside its fields. */
   async function send<T>(action: () => Promise<T>): Promise<T | null> {
-    const names = Object.keys(fields) as Field[]
-    names.forEach((field) => left.add(field))
+    tried.value = true
     problem.value = null
     refused.clear()
-    if (names.some((field) => check(field) !== null)) return null
+    if (found.value.length > 0) {
+      void showFirstFault()
+      return null
+    }
     sending.value = true
     try {
       return await action()
     } catch (error) {
       if (!(error instanceof RequestProblem)) throw error
       problem.value = error
-      for (const { path, message } of error.details.faults)
-        if (path in values) refused.set(path, { message, value: values[path as Field] })
+      for (const { path, message } of error.details.faults) refused.set(path, { message, value: textAt(values, path) })
+      void showFirstFault()
       return null
     } finally {
       sending.value = false
     }
   }
 
-  return { values, changed, faults, leave, reset, send, sending, problem }
+  return { values, changed, faults, leave, reset, send, sending, problem, tried }
+}
+
+/** Brings the first field that is wrong into sight, and the typing into it. */
+async function showFirstFault(): Promise<void> {
+  await nextTick()
+  const first = document.querySelector<HTMLElement>('.v-input--error, [data-fault]')
+  first?.scrollIntoView({ block: 'center' })
+  first?.querySelector<HTMLElement>('input, textarea')?.focus({ preventScroll: true })
+}
+
+/** `values.12.latitude` lies within `values.12`. */
+function isWithin(path: string, field: string): boolean {
+  return path === field || path.startsWith(`${field}.`) || path.startsWith(`${field}[`)
+}
+
+/** What stands at a path now, as text, for telling whether it was changed since it was refused. */
+function textAt(values: object, path: string): string {
+  const [first = '', second] = path.split(/[.[]/)
+  const outer: unknown = Reflect.get(values, first)
+  const inner: unknown = second !== undefined && typeof outer === 'object' && outer !== null ? Reflect.get(outer, second) : undefined
+  return JSON.stringify(inner === undefined ? outer : inner) ?? ''
 }

@@ -47,3 +47,21 @@ async function send(method: Method, path: string, body: unknown, signal: AbortSi
 function isProblem(content: unknown): content is ProblemDetails {
   return typeof content === 'object' && content !== null && 'detail' in content && 'faults' in content
 }
+
+/** Sends a file's bytes; `tell` hears how far it is, 0 to 1. Throws RequestProblem for everything but a good answer. */
+export function uploadFile<T>(path: string, file: File, tell: (done: number) => void): Promise<T> {
+  return new Promise((resolve, reject) => {
+    const sending = new XMLHttpRequest()
+    sending.open('POST', path)
+    sending.responseType = 'json'
+    sending.setRequestHeader('content-type', 'application/octet-stream')
+    sending.upload.onprogress = (event) => event.lengthComputable && tell(event.loaded / event.total)
+    sending.onerror = () => reject(new RequestProblem(unreachable))
+    sending.onload = () => {
+      const content: unknown = sending.response
+      if (sending.status >= 200 && sending.status < 300) resolve(content as T)
+      else reject(new RequestProblem(isProblem(content) ? content : { ...unreachable, status: sending.status }))
+    }
+    sending.send(file)
+  })
+}

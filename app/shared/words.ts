@@ -1,8 +1,17 @@
 /** What every screen of the bench says. */
 export const words = {
-  destinations: { pages: 'Pages', content: 'Content' },
+  destinations: { pages: 'Pages', content: 'Content', site: 'Site' },
   account: (name: string) => `Account of ${name}`,
   signOut: 'Sign out',
+  changePassword: 'Change my password',
+  password: {
+    title: 'Change my password',
+    current: 'Present password',
+    next: 'New password',
+    hint: 'At least 10 characters. A few words in a row do well.',
+    save: 'Change it',
+    done: 'Your password is changed. You stay signed in here and are signed out everywhere else.',
+  },
   close: 'Close',
   cancel: 'Cancel',
   undo: 'Undo',

@@ -1,12 +1,13 @@
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
+import type { Role } from '~~/core/people'
 import { request } from '../shared/http'
 
 export interface Account {
   readonly id: string
   readonly name: string
   readonly email: string
-  readonly role: 'owner' | 'designer' | 'writer'
+  readonly role: Role
 }
 
 interface SessionAnswer {
@@ -33,10 +34,15 @@ export const useSession = defineStore('session', () => {
     account.value = await request<Account>('POST', '/api/session', { email, password })
   }
 
+  /** Takes over an account that was signed in to by another way than the password. */
+  function take(signedIn: Account): void {
+    account.value = signedIn
+  }
+
   async function signOut(): Promise<void> {
     await request('DELETE', '/api/session')
     account.value = null
   }
 
-  return { account, demo, load, signIn, signOut }
+  return { account, demo, load, signIn, take, signOut }
 })

@@ -1,5 +1,9 @@
+import type { CollectionIcon } from './collection'
 import type { EntryInput } from './entry-input'
-import type { EntryState } from './entry'
+import type { EntryState, EntryStatus } from './entry'
+import type { FieldValues } from './field'
+import type { FacetInput, TermInput } from './term-input'
+import type { MediaInput, MediaKind } from './media'
 
 /** What the server answers about content; the screens read the same types. */
 
@@ -9,6 +13,7 @@ export interface CollectionRow {
   readonly name: string
   readonly singular: string
   readonly plural: string
+  readonly icon: CollectionIcon
   readonly entries: number
 }
 
@@ -24,6 +29,7 @@ export interface EntryRow {
   readonly updatedAt: number
   readonly views: number
   readonly pinned: boolean
+  readonly values: FieldValues
   readonly picture: { readonly hash: string; readonly width: number } | null
 }
 
@@ -37,12 +43,77 @@ export interface EditedEntry extends EntryInput {
   readonly updatedBy: string | null
 }
 
-export interface PictureRow {
+/** A kept version of an entry. */
+export interface EntryVersion {
+  readonly version: number
+  /** Epoch milliseconds. */
+  readonly savedAt: number
+  readonly savedBy: string | null
+  readonly action: 'found' | 'added' | 'copied' | 'saved' | 'restored' | 'bulk'
+  readonly title: string
+  readonly status: EntryStatus
+}
+
+/** What changing a field's type would do to the values there are. */
+export interface FieldConversion {
+  /** Entries that have a value. */
+  readonly total: number
+  readonly converted: number
+  readonly refusedCount: number
+  /** The first of those that cannot be converted, each with the reason. */
+  readonly refused: readonly { readonly entryId: number; readonly title: string; readonly text: string; readonly message: string }[]
+}
+
+export interface BulkOutcome {
+  /** Names the change, for undoing it. */
+  readonly id: string
+  readonly changed: number
+}
+
+export interface BulkUndoOutcome {
+  readonly undone: number
+  /** Changed by somebody since, and therefore left as they are. */
+  readonly kept: number
+}
+
+/** A facet as its screen lists it. */
+export interface FacetRow extends FacetInput {
+  readonly id: number
+  readonly slug: string
+  readonly terms: number
+}
+
+/** A term as its screen lists it. */
+export interface TermRow extends TermInput {
+  readonly id: number
+  readonly parentId: number | null
+  /** Entries that have it or a term nested under it. */
+  readonly entries: number
+}
+
+/** A stored file. */
+export interface MediaRow extends MediaInput {
   readonly id: number
   readonly hash: string
+  readonly kind: MediaKind
+  /** MIME type. */
+  readonly type: string
+  readonly bytes: number
+  /** Pixels; 0 for what is no picture. */
   readonly width: number
   readonly height: number
-  readonly alternative: string
+  /** `#rrggbb`, shown until the picture is there. */
   readonly tint: string
-  readonly fileName: string
+  readonly moves: boolean
+  /** In how many places it is used. */
+  readonly uses: number
+}
+
+/** A place in which a file is used. */
+export interface MediaUse {
+  readonly kind: 'entry' | 'author' | 'term'
+  readonly id: number
+  readonly name: string
+  /** The slug of an entry's collection. */
+  readonly collection: string | null
 }

@@ -1,20 +1,21 @@
 import type { Words } from '../words'
+import type { CollectionInput } from './collection'
+import type { Field } from './field'
 import type { Term } from './terms'
 
-export interface CollectionSummary {
+export interface CollectionSummary extends CollectionInput {
   readonly id: number
+  /** Names the collection in the bench's own addresses. */
   readonly slug: string
-  readonly name: string
-  readonly singular: string
-  readonly plural: string
-  /** Facets its entries are classified by, in order. */
-  readonly facets: readonly number[]
+  /** In the order of its form. */
+  readonly fields: readonly Field[]
 }
 
 export interface Facet {
   readonly id: number
   readonly slug: string
   readonly name: string
+  readonly plural: string
 }
 
 export interface Author {

@@ -1,9 +1,14 @@
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
 import { stateOf } from './entry'
-import { parseEntryInput } from './entry-input'
+import { entryAddressOf, patternFault, slugIn } from './entry-address'
+import { blankEntry, parseEntryInput } from './entry-input'
+import { indexedValues, keyOf, parseFieldInput } from './field'
+import type { Field } from './field'
+import { numberField } from './fields/number'
+import { yesNo } from './fields/yes-no'
 import { longestSlug, slugOf, slugPattern } from './slug'
-import { inTreeOrder, withAncestors } from './terms'
+import { inTreeOrder, movedTerm, withAncestors, withDescendants } from './terms'
 import type { Term } from './terms'
 
 describe('a slug', () => {
@@ -28,11 +33,15 @@ describe('a slug', () => {
 })
 
 describe('an entry’s state', () => {
-  it('follows its status and its date', () => {
-    expect(stateOf('draft', 5, 10)).toBe('draft')
-    expect(stateOf('published', 10, 10)).toBe('published')
-    expect(stateOf('published', 11, 10)).toBe('scheduled')
-    expect(stateOf('archived', 5, 10)).toBe('archived')
+  it.each([
+    ['draft', 5, null, 'draft'],
+    ['archived', 5, null, 'archived'],
+    ['published', 10, null, 'published'],
+    ['published', 11, null, 'scheduled'],
+    ['published', 5, 11, 'published'],
+    ['published', 5, 10, 'expired'],
+  ] as const)('follows its status and its dates: %s from %j to %j is %s', (status, publishedAt, expiresAt, state) => {
+    expect(stateOf({ status, publishedAt, expiresAt }, 10)).toBe(state)
   })
 })
 
@@ -52,24 +61,120 @@ describe('terms', () => {
 })
 
 describe('what an editor writes', () => {
-  const good = {
-    title: 'Rain', slug: 'rain', summary: '', body: '', status: 'published', publishedAt: 0,
-    authorId: null, pictureId: null, pinned: false, termIds: [3, 3, 4],
+  const good = { ...blankEntry, title: 'Rain', slug: 'rain', status: 'published', publishedAt: 0, termIds: [3, 3, 4] }
+  const depth: Field = {
+    id: 12, key: 'depth', name: 'Depth', type: 'number', settings: { ...numberField.defaults, most: 50 },
+    required: true, help: '', fallback: null, filterable: false, sortable: true,
   }
 
   it('is taken as it is, terms once each', () => {
-    expect(parseEntryInput(good)).toEqual({ ok: true, value: { ...good, termIds: [3, 4] } })
+    expect(parseEntryInput(good, [])).toEqual({ ok: true, value: { ...good, termIds: [3, 4] } })
   })
 
   it.each([
     ['title', ''], ['title', 'x'.repeat(201)], ['title', 'a\0b'], ['slug', 'Not a slug'], ['slug', 'a--b'], ['summary', 'x'.repeat(601)],
-    ['body', null], ['status', 'gone'], ['publishedAt', null], ['publishedAt', Infinity], ['authorId', -1], ['pinned', 'yes'], ['termIds', 3],
+    ['body', null], ['body', 'plain'], ['status', 'gone'], ['publishedAt', null], ['publishedAt', Infinity], ['expiresAt', 0], ['authorId', -1],
+    ['pinned', 'yes'], ['termIds', 3], ['values', []],
   ])('is refused at its field: %s = %j', (field, value) => {
-    const parsed = parseEntryInput({ ...good, [field]: value })
+    const parsed = parseEntryInput({ ...good, [field]: value }, [])
     expect(parsed.ok ? [] : parsed.faults.map((fault) => fault.path)).toContain(field)
   })
 
   it('needs no date as a draft', () => {
-    expect(parseEntryInput({ ...good, status: 'draft', publishedAt: null }).ok).toBe(true)
+    expect(parseEntryInput({ ...good, status: 'draft', publishedAt: null }, []).ok).toBe(true)
+  })
+
+  it.each([
+    [{ 12: 51 }, 'values.12', 'Use 50 or less.'],
+    [{ 12: '' }, 'values.12', '“Depth” is needed before this can be published.'],
+    [{ 12: 3, 99: 1 }, 'values.99', 'One of these fields is no longer part of the collection. Open the entry anew.'],
+  ])('has its own fields checked: %j', (values, path, message) => {
+    const parsed = parseEntryInput({ ...good, values }, [depth])
+    expect(parsed.ok ? [] : parsed.faults).toContainEqual({ path, message })
+  })
+
+  it('may lack a needed value while it is a draft, and tells all that is wrong at once', () => {
+    expect(parseEntryInput({ ...good, status: 'draft', values: {} }, [depth]).ok).toBe(true)
+    const parsed = parseEntryInput({ ...good, title: '', values: { 12: 51 } }, [depth])
+    expect(parsed.ok ? [] : parsed.faults.map((fault) => fault.path)).toEqual(['title', 'values.12'])
+  })
+})
+
+describe('a field', () => {
+  const good = { key: 'depth', name: 'Depth', type: 'number', settings: numberField.defaults, required: false, help: '', fallback: 3, filterable: true, sortable: true }
+
+  it('is taken with a default that fits its type', () => {
+    expect(parseFieldInput(good)).toEqual({ ok: true, value: good })
+    expect(parseFieldInput({ ...good, fallback: '' })).toEqual({ ok: true, value: { ...good, fallback: null } })
+  })
+
+  it.each([
+    [{ key: 'Depth in cm' }, 'key'], [{ name: '' }, 'name'], [{ type: 'hat' }, 'type'], [{ settings: { unit: 'cm' } }, 'settings.decimals'],
+    [{ fallback: 'deep' }, 'fallback'], [{ type: 'colour', settings: {}, fallback: null, sortable: false }, 'filterable'], [{ colour: 'red' }, ''],
+  ])('is refused where it is wrong: %j', (change, path) => {
+    const parsed = parseFieldInput({ ...good, ...change })
+    expect(parsed.ok ? [] : parsed.faults.map((fault) => fault.path)).toContain(path)
+  })
+
+  it.each([['Sowing depth (cm)', 'sowing_depth_cm'], ['2nd crop', 'nd_crop'], ['…', 'field'], ['Été', 'ete']])('gets the key of “%s”: %s', (name, key) => {
+    expect(keyOf(name)).toBe(key)
+  })
+
+  it('is indexed only for what it may be asked', () => {
+    const field = { ...good, id: 7, type: 'number' as const }
+    expect(indexedValues([field], { 7: 12 })).toEqual({ sort: { 7: 12 }, keys: [] })
+    expect(indexedValues([{ ...field, filterable: false, sortable: false }], { 7: 12 })).toEqual({ sort: {}, keys: [] })
+    const either = { ...field, type: 'yes-no' as const, settings: yesNo.defaults }
+    expect(indexedValues([either], { 7: true })).toEqual({ sort: { 7: 1 }, keys: [{ fieldId: 7, value: 'yes' }] })
+  })
+})
+
+describe('the addresses of entries', () => {
+  const instant = Date.UTC(2026, 11, 31, 23, 30)
+
+  it('have the year and month of the site’s own clock', () => {
+    const entry = { slug: 'saving-seed', publishedAt: instant }
+    expect(entryAddressOf('/notes/{year}/{month}/{slug}', entry, 'Europe/London')).toBe('/notes/2026/12/saving-seed')
+    expect(entryAddressOf('/notes/{year}/{month}/{slug}', entry, 'Pacific/Auckland')).toBe('/notes/2027/01/saving-seed')
+  })
+
+  it.each([
+    ['/field-notes/{slug}', null],
+    ['/notes/{year}/{slug}', null],
+    ['notes/{slug}', 'Begin the address with “/”.'],
+    ['/notes', 'End the address with “{slug}”, which stands for the entry’s own part.'],
+    ['/{slug}', 'Begin with a word in small letters: “/field-notes/{slug}”.'],
+    ['/bench/{slug}', '“/bench” is taken. Begin with another word.'],
+    ['/notes/{day}/{slug}', '“{day}” cannot stand in an address. Use small letters, digits and hyphens, {year}, {month} and {slug}.'],
+  ])('follow a pattern: %s', (pattern, fault) => {
+    expect(patternFault(pattern)).toBe(fault)
+  })
+
+  it('lead back to the slug they were made of, for every slug', () => {
+    fc.assert(
+      fc.property(fc.string({ unit: 'grapheme', minLength: 1 }).map(slugOf).filter((slug) => slug !== ''), fc.constantFrom('/notes/{slug}', '/notes/{year}/{month}/{slug}'), (slug, pattern) => {
+        const address = entryAddressOf(pattern, { slug, publishedAt: instant }, 'UTC')
+        expect(slugIn(pattern, decodeURIComponent(address))).toBe(slug)
+      }),
+    )
+  })
+})
+
+describe('moving a term', () => {
+  const term = (id: number, parentId: number | null): Term => ({ id, parentId, facetId: 1, name: String(id), slug: String(id) })
+  const terms = [term(1, null), term(2, 1), term(3, 2), term(4, null), term(5, null)]
+
+  it('counts those beside it in their new order', () => {
+    expect(movedTerm(terms, 5, null, 1)).toEqual([
+      { id: 1, parentId: null, position: 0 },
+      { id: 5, parentId: null, position: 1 },
+      { id: 4, parentId: null, position: 2 },
+    ])
+    expect(movedTerm(terms, 4, 2, 1)).toEqual([{ id: 3, parentId: 2, position: 0 }, { id: 4, parentId: 2, position: 1 }])
+  })
+
+  it('never puts it under itself or one of its own', () => {
+    expect([1, 2, 3].map((parent) => movedTerm(terms, 1, parent, 0))).toEqual([null, null, null])
+    expect(withDescendants(1, terms)).toEqual([1, 2, 3])
   })
 })

@@ -26,3 +26,28 @@ export function inTreeOrder(terms: readonly Term[]): readonly { term: Term; dept
       .flatMap((term) => [{ term, depth }, ...childrenOf(term.id, depth + 1)])
   return childrenOf(null, 0)
 }
+
+/** A term's place among those beside it. */
+export interface PlacedTerm {
+  readonly id: number
+  readonly parentId: number | null
+  readonly position: number
+}
+
+/**
+ * The places that change when a term moves under `parentId`, before the `at`-th of those there; of
+ * the moved term and of those it now stands among. Null when it would come to lie within itself.
+ */
+export function movedTerm(terms: readonly Term[], id: number, parentId: number | null, at: number): readonly PlacedTerm[] | null {
+  const byId = new Map(terms.map((term) => [term.id, term]))
+  if (parentId !== null && withAncestors(parentId, byId).includes(id)) return null
+  const beside = terms.filter((term) => term.parentId === parentId && term.id !== id).map((term) => term.id)
+  const order = [...beside.slice(0, at), id, ...beside.slice(at)]
+  return order.map((one, position) => ({ id: one, parentId, position }))
+}
+
+/** The ids of a term and of everything nested under it. */
+export function withDescendants(id: number, terms: readonly Term[]): readonly number[] {
+  const below = terms.filter((term) => term.parentId === id).flatMap((term) => withDescendants(term.id, terms))
+  return [id, ...below]
+}

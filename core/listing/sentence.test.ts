@@ -10,8 +10,8 @@ const words = wordsOf({
   siteName: 'Sorrel Hill',
   locale: 'en-GB',
   zone: 'Europe/London',
-  collections: [{ id: 1, slug: 'field-notes', name: 'Field notes', singular: 'Field note', plural: 'Field notes', facets: [10] }],
-  facets: [{ id: 10, slug: 'topic', name: 'Topic' }],
+  collections: [{ id: 1, slug: 'field-notes', name: 'Field notes', singular: 'Field note', plural: 'Field notes', icon: 'leaf', kind: 'article', address: '/field-notes/{slug}', facets: [10], fields: [] }],
+  facets: [{ id: 10, slug: 'topic', name: 'Topic', plural: 'Topics' }],
   terms: [
     { id: 11, facetId: 10, parentId: null, name: 'Soil', slug: 'soil' },
     { id: 12, facetId: 10, parentId: null, name: 'Seed', slug: 'seed' },

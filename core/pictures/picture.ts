@@ -6,6 +6,9 @@ export interface Picture {
   readonly width: number
   readonly height: number
   readonly alternative: string
+  /** The point that cropping keeps, 0 to 1 from the left and from the top. */
+  readonly focalX: number
+  readonly focalY: number
   /** `#rrggbb`, shown until the picture is there. */
   readonly tint: string
 }
@@ -16,6 +19,11 @@ export const renditionWidths = [160, 240, 320, 480, 640, 800, 1120, 1600] as con
 /** The widths in which this picture can be had, rising; none is larger than the original. */
 export function widthsOf(picture: Pick<Picture, 'width'>): readonly number[] {
   return [...renditionWidths.filter((width) => width < picture.width), picture.width]
+}
+
+/** CSS object-position that keeps the focal point in sight when a picture is cropped. */
+export function focusOf({ focalX, focalY }: Pick<Picture, 'focalX' | 'focalY'>): string {
+  return `${Math.round(focalX * 100)}% ${Math.round(focalY * 100)}%`
 }
 
 /** The address of a picture at one of its widths. */

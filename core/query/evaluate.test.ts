@@ -27,7 +27,7 @@ describe('a listing evaluated in memory', () => {
       fc.property(listings, indexedEntries, (listing, entries) => {
         const { ids } = evaluate(planOf(listing, context), entries, 'en-GB')
         const shown = ids.map((id) => entries.find((entry) => entry.id === id))
-        expect(shown.every((entry) => entry && entry.publishedAt <= now && entry.collectionId === listing.from.collection)).toBe(true)
+        expect(shown.every((entry) => entry && entry.publishedAt <= now && (entry.expiresAt === null || entry.expiresAt > now) && entry.collectionId === listing.from.collection)).toBe(true)
         expect(ids.length).toBeLessThanOrEqual(listing.amount.take)
         expect(new Set(ids).size).toBe(ids.length)
       }),
@@ -46,7 +46,7 @@ describe('a listing evaluated in memory', () => {
   })
 
   it('puts pinned entries before all others only when asked to', () => {
-    const entry = (id: number, pinned: boolean) => ({ id, collectionId: 1, title: String(id), publishedAt: id, views: 0, pinned, keys: [] })
+    const entry = (id: number, pinned: boolean) => ({ id, collectionId: 1, title: String(id), publishedAt: id, expiresAt: null, views: 0, pinned, keys: [] })
     const entries = [entry(1, true), entry(2, false), entry(3, false)]
     const plan = { collectionId: 1, steps: [], order: [{ by: 'date', direction: 'down' }], skip: 0, take: 9 } as const
     expect(evaluate({ ...plan, pinnedFirst: true }, entries, 'en').ids).toEqual([1, 3, 2])

@@ -28,7 +28,7 @@ export function planOf(listing: Listing, context: PlanContext): Plan {
   return {
     collectionId: listing.from.collection,
     steps: [
-      { test: 'between', value: 'publishedAt', from: null, to: context.now },
+      { test: 'visible', at: context.now },
       ...listing.from.rules.map((rule) => rules.get(rule.rule).predicate(rule, context)),
     ],
     pinnedFirst: listing.order.pinned === 'first',

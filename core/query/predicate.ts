@@ -11,6 +11,12 @@ export type Predicate =
       readonly keys: readonly number[]
     }
   | {
+      /** Shown to visitors at this instant: begun, and not expired. */
+      readonly test: 'visible'
+      /** Epoch milliseconds. */
+      readonly at: number
+    }
+  | {
       /** Lies between the limits, both included; null is no limit. */
       readonly test: 'between'
       readonly value: RangeValue
@@ -23,6 +29,8 @@ export function passes(predicate: Predicate, entry: IndexedEntry): boolean {
   switch (predicate.test) {
     case 'anyKey':
       return predicate.keys.some((key) => entry.keys.includes(key))
+    case 'visible':
+      return entry.publishedAt <= predicate.at && (entry.expiresAt === null || entry.expiresAt > predicate.at)
     case 'between': {
       const value = entry[predicate.value]
       return (

@@ -7,7 +7,7 @@ const words = wordsOf({
   siteName: '',
   locale: 'en-GB',
   zone: 'UTC',
-  collections: [{ id: 1, slug: 'notes', name: 'Notes', singular: 'Note', plural: 'Notes', facets: [] }],
+  collections: [{ id: 1, slug: 'notes', name: 'Notes', singular: 'Note', plural: 'Notes', icon: 'note', kind: 'plain', address: '/notes/{slug}', facets: [], fields: [] }],
   facets: [],
   terms: [],
   authors: [],

@@ -2,7 +2,6 @@ import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
 import { titleComparer } from './collation'
 import { limitWords } from './limit-words'
-import { paragraphsOf } from './paragraphs'
 
 function countWords(text: string, locale: string) {
   return [...new Intl.Segmenter(locale, { granularity: 'word' }).segment(text)].filter((one) => one.isWordLike).length
@@ -37,12 +36,6 @@ describe('limiting words', () => {
         if (countWords(text, 'en') <= most) expect(limited).toBe(text.trim())
       }),
     )
-  })
-})
-
-describe('paragraphs', () => {
-  it('are parted by blank lines, however written', () => {
-    expect(paragraphsOf('One\r\nstill one\r\n\r\n  Two\n \t\n\nThree \n')).toEqual(['One\r\nstill one', 'Two', 'Three'])
   })
 })
 

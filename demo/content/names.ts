@@ -1,4 +1,4 @@
-/** The facets, terms and authors of the demo site. All people are invented. */
+/** The facets, terms and authors of the demo site. All people and districts are invented. */
 
 export const topics = [
   { slug: 'soil', name: 'Soil', within: null },
@@ -22,6 +22,44 @@ export const seasons = [
   { slug: 'summer', name: 'Summer', within: null },
   { slug: 'autumn', name: 'Autumn', within: null },
   { slug: 'winter', name: 'Winter', within: null },
+] as const
+
+export const difficulties = [
+  { slug: 'easy', name: 'Easy', within: null },
+  { slug: 'some-practice', name: 'Some practice', within: null },
+  { slug: 'demanding', name: 'Demanding', within: null },
+] as const
+
+export const plantFamilies = [
+  { slug: 'legumes', name: 'Legumes', within: null },
+  { slug: 'beans', name: 'Beans', within: 'legumes' },
+  { slug: 'peas', name: 'Peas', within: 'legumes' },
+  { slug: 'brassicas', name: 'Brassicas', within: null },
+  { slug: 'cabbages', name: 'Cabbages and kales', within: 'brassicas' },
+  { slug: 'radishes', name: 'Radishes and turnips', within: 'brassicas' },
+  { slug: 'alliums', name: 'Alliums', within: null },
+  { slug: 'onions', name: 'Onions and leeks', within: 'alliums' },
+  { slug: 'garlic', name: 'Garlic', within: 'alliums' },
+  { slug: 'nightshades', name: 'Nightshades', within: null },
+  { slug: 'tomatoes', name: 'Tomatoes', within: 'nightshades' },
+  { slug: 'potatoes', name: 'Potatoes', within: 'nightshades' },
+  { slug: 'umbellifers', name: 'Umbellifers', within: null },
+  { slug: 'roots', name: 'Carrots and parsnips', within: 'umbellifers' },
+  { slug: 'herbs', name: 'Umbel herbs', within: 'umbellifers' },
+  { slug: 'gourds', name: 'Gourds', within: null },
+  { slug: 'squashes', name: 'Squashes', within: 'gourds' },
+  { slug: 'roses', name: 'Rose family', within: null },
+  { slug: 'apples', name: 'Apples and pears', within: 'roses' },
+  { slug: 'plums', name: 'Plums', within: 'roses' },
+  { slug: 'daisies', name: 'Daisy family', within: null },
+] as const
+
+export const districts = [
+  { slug: 'upper-sorrel', name: 'Upper Sorrel', within: null },
+  { slug: 'lower-field', name: 'Lower Field', within: null },
+  { slug: 'mill-lane', name: 'Mill Lane', within: null },
+  { slug: 'old-kilns', name: 'Old Kilns', within: null },
+  { slug: 'quarry-end', name: 'Quarry End', within: null },
 ] as const
 
 export const authors = [

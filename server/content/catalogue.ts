@@ -1,29 +1,40 @@
 import type { Catalogue } from '../../core/content/catalogue'
 import type { Db } from '../db/client'
 import { loadSite } from '../site/site'
+import { fieldsBy } from './fields'
 
 /** Everything that listings refer to by id, with its names. */
 export async function loadCatalogue(db: Db): Promise<Catalogue> {
-  const [site, collections, links, facets, terms, authors] = await Promise.all([
+  const [site, collections, links, facets, terms, authors, fields] = await Promise.all([
     loadSite(db),
-    db.selectFrom('collections').select(['id', 'slug', 'name', 'singular', 'plural']).orderBy('name').execute(),
+    db
+      .selectFrom('collections')
+      .select(['id', 'slug', 'name', 'singular', 'plural', 'icon', 'kind', 'address'])
+      .where('deleted_at', 'is', null)
+      .orderBy('name')
+      .execute(),
     db.selectFrom('collection_facets').selectAll().orderBy('position').execute(),
-    db.selectFrom('facets').select(['id', 'slug', 'name']).orderBy('id').execute(),
+    db.selectFrom('facets').select(['id', 'slug', 'name', 'plural']).where('deleted_at', 'is', null).orderBy('position').orderBy('id').execute(),
     db
       .selectFrom('terms')
-      .select(['id', 'facet_id as facetId', 'parent_id as parentId', 'name', 'slug'])
-      .orderBy('position')
-      .orderBy('id')
+      .innerJoin('facets', 'facets.id', 'terms.facet_id')
+      .select(['terms.id', 'facet_id as facetId', 'parent_id as parentId', 'terms.name', 'terms.slug'])
+      .where('facets.deleted_at', 'is', null)
+      .orderBy('terms.position')
+      .orderBy('terms.id')
       .execute(),
-    db.selectFrom('authors').select(['id', 'name']).orderBy('name').execute(),
+    db.selectFrom('authors').select(['id', 'name']).where('deleted_at', 'is', null).orderBy('name').execute(),
+    fieldsBy(db, null),
   ])
+  const shown = new Set(facets.map((facet) => facet.id))
   return {
     siteName: site.name,
     locale: site.locale,
     zone: site.zone,
     collections: collections.map((one) => ({
       ...one,
-      facets: links.filter((link) => link.collection_id === one.id).map((link) => link.facet_id),
+      facets: links.filter((link) => link.collection_id === one.id && shown.has(link.facet_id)).map((link) => link.facet_id),
+      fields: fields.get(one.id) ?? [],
     })),
     facets,
     terms,

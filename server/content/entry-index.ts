@@ -1,9 +1,15 @@
 import { sql } from 'kysely'
 import type { Trx } from '../db/client'
+import { entryBatches } from './entry-batches'
+
+/** Brings the index rows of a whole collection up to date, as when it is deleted or put back. */
+export async function indexCollection(trx: Trx, collectionId: number): Promise<void> {
+  for await (const ids of entryBatches(trx, collectionId)) await indexEntries(trx, ids)
+}
 
 /**
  * Brings the index rows of these entries up to date: one row for each published one, none for the
- * others. Keys are the entry's terms with their ancestors and its author.
+ * others. Keys are the entry's terms with their ancestors, its author, and those of its fields.
  */
 export async function indexEntries(trx: Trx, ids: readonly number[]): Promise<void> {
   if (ids.length === 0) return
@@ -12,7 +18,8 @@ export async function indexEntries(trx: Trx, ids: readonly number[]): Promise<vo
     delete from entry_index
     where entry_id = any(${chosen})
       and entry_id not in (
-        select id from entries where id = any(${chosen}) and status = 'published' and deleted_at is null
+        select e.id from entries e join collections c on c.id = e.collection_id and c.deleted_at is null
+        where e.id = any(${chosen}) and e.status = 'published' and e.deleted_at is null
       )`.execute(trx)
   await sql`
     with recursive lineage (entry_id, term_id) as (
@@ -24,13 +31,16 @@ export async function indexEntries(trx: Trx, ids: readonly number[]): Promise<vo
     ), keyed (entry_id, keys) as (
       select entry_id, array_agg(term_id order by term_id) from lineage group by entry_id
     )
-    insert into entry_index (entry_id, collection_id, title, published_at, views, pinned, keys)
-    select e.id, e.collection_id, e.title, e.published_at, e.view_count, e.pinned,
-      coalesce(keyed.keys, '{}') || array_remove(array[e.author_id], null)
-    from entries e left join keyed on keyed.entry_id = e.id
+    insert into entry_index (entry_id, collection_id, title, published_at, expires_at, views, pinned, sort_values, keys)
+    select e.id, e.collection_id, e.title, e.published_at, e.expires_at, e.view_count, e.pinned, e.sort_values,
+      coalesce(keyed.keys, '{}') || array_remove(array[e.author_id], null) || e.field_keys
+    from entries e
+    join collections c on c.id = e.collection_id and c.deleted_at is null
+    left join keyed on keyed.entry_id = e.id
     where e.id = any(${chosen}) and e.status = 'published' and e.deleted_at is null
     on conflict (entry_id) do update set
       collection_id = excluded.collection_id, title = excluded.title,
-      published_at = excluded.published_at, views = excluded.views,
-      pinned = excluded.pinned, keys = excluded.keys`.execute(trx)
+      published_at = excluded.published_at, expires_at = excluded.expires_at,
+      sort_values = excluded.sort_values, views = excluded.views,
+      pinned = excluded.pinned, keys = excluded.keys, indexed_at = clock_timestamp()`.execute(trx)
 }

@@ -1,20 +1,32 @@
 import { sql } from 'kysely'
+import type { RawBuilder } from 'kysely'
 import { number, object, string } from 'yup'
 import type { InferType } from 'yup'
-import { stateOf } from '../../core/content/entry'
+import { entryStates, stateOf } from '../../core/content/entry'
+import type { Field } from '../../core/content/field'
+import { fieldTypes } from '../../core/content/fields'
 import type { Db } from '../db/client'
 import type { EntryRow } from '../../core/content/answers'
+import { collationFor } from '../db/collation'
+import { refused } from '../http/problem'
+import { loadSite } from '../site/site'
+import { sortExpression } from './field-indexes'
+import { fieldsOf } from './fields'
 
 const sortable = ['title', 'author', 'publishedAt', 'updatedAt', 'views'] as const
+const byField = /^field:(\d{1,9})$/
 
 /** What the table of a collection's entries may be asked: a page of it, its order, words to find. */
 export const entryTableQuery = object({
   page: number().integer().min(1).max(1_000_000).default(1),
   perPage: number().integer().min(1).max(200).default(25),
-  sort: string().oneOf(sortable).default('publishedAt'),
+  /** One of the columns, or `field:12` for a sortable field. */
+  sort: string()
+    .test('column', 'Sort by a column, or by a field that may be sorted by.', (text = '') => sortable.some((one) => one === text) || byField.test(text))
+    .default('publishedAt'),
   direction: string().oneOf(['up', 'down']).default('down'),
   search: string().trim().max(200).default(''),
-  state: string().oneOf(['all', 'draft', 'scheduled', 'published', 'archived']).default('all'),
+  state: string().oneOf(['all', ...entryStates]).default('all'),
 })
 export type EntryTableQuery = InferType<typeof entryTableQuery>
 
@@ -26,17 +38,34 @@ export async function entryTable(
   now: number,
 ): Promise<{ readonly rows: readonly EntryRow[]; readonly total: number }> {
   const found = matching(db, collectionId, query, new Date(now))
+  const fields = await fieldsOf(db, collectionId)
+  const order = await orderOf(db, fields, query.sort)
   const [{ total }, ids] = await Promise.all([
     found.select(({ fn }) => fn.countAll<number>().as('total')).executeTakeFirstOrThrow(),
     found
       .select('e.id')
-      .orderBy(orderColumns[query.sort], (by) => (query.direction === 'up' ? by.asc() : by.desc()).nullsLast())
+      .orderBy(order, (by) => (query.direction === 'up' ? by.asc() : by.desc()).nullsLast())
       .orderBy('e.id', 'desc')
       .limit(query.perPage)
       .offset((query.page - 1) * query.perPage)
       .execute(),
   ])
-  return { total, rows: await rowsOf(db, ids.map((row) => row.id), now) }
+  return { total, rows: await rowsOf(db, fields, ids.map((row) => row.id), now) }
+}
+
+/** Every entry that a table's question finds, for changing all at once; at most `most`. */
+export async function matchingIds(db: Db, collectionId: number, query: EntryTableQuery, now: number, most: number): Promise<readonly number[]> {
+  const rows = await matching(db, collectionId, query, new Date(now)).select('e.id').orderBy('e.id').limit(most).execute()
+  return rows.map((row) => row.id)
+}
+
+async function orderOf(db: Db, fields: readonly Field[], sort: string): Promise<RawBuilder<unknown>> {
+  const column = sortable.find((one) => one === sort)
+  if (column !== undefined) return orderColumns[column]
+  const field = fields.find((one) => String(one.id) === byField.exec(sort)?.[1] && one.sortable)
+  const kind = field === undefined ? null : fieldTypes.get(field.type).sort
+  if (field === undefined || kind === null) throw refused([{ path: 'sort', message: 'This field is gone, or may not be sorted by.' }])
+  return sql.raw(sortExpression(field.id, kind, await collationFor(db, (await loadSite(db)).locale)))
 }
 
 const orderColumns = {
@@ -55,12 +84,13 @@ function matching(db: Db, collectionId: number, query: EntryTableQuery, now: Dat
     .where('e.deleted_at', 'is', null)
   if (query.search !== '') found = found.where('e.title', 'ilike', `%${query.search.replace(/[\\%_]/g, '\\$&')}%`)
   if (query.state === 'draft' || query.state === 'archived') found = found.where('e.status', '=', query.state)
-  if (query.state === 'published') found = found.where('e.status', '=', 'published').where('e.published_at', '<=', now)
+  if (query.state === 'published') found = found.where('e.status', '=', 'published').where('e.published_at', '<=', now).where(({ eb, or }) => or([eb('e.expires_at', 'is', null), eb('e.expires_at', '>', now)]))
   if (query.state === 'scheduled') found = found.where('e.status', '=', 'published').where('e.published_at', '>', now)
+  if (query.state === 'expired') found = found.where('e.status', '=', 'published').where('e.expires_at', '<=', now)
   return found
 }
 
-async function rowsOf(db: Db, ids: readonly number[], now: number): Promise<readonly EntryRow[]> {
+async function rowsOf(db: Db, fields: readonly Field[], ids: readonly number[], now: number): Promise<readonly EntryRow[]> {
   if (ids.length === 0) return []
   const [rows, terms] = await Promise.all([
     db
@@ -68,7 +98,7 @@ async function rowsOf(db: Db, ids: readonly number[], now: number): Promise<read
       .leftJoin('authors as a', 'a.id', 'e.author_id')
       .leftJoin('media as m', 'm.id', 'e.picture_id')
       .select([
-        'e.id', 'e.title', 'e.slug', 'e.status', 'e.published_at', 'e.updated_at', 'e.view_count', 'e.pinned',
+        'e.id', 'e.title', 'e.slug', 'e.status', 'e.published_at', 'e.expires_at', 'e.updated_at', 'e.view_count', 'e.pinned', 'e.field_values',
         'a.name as author', 'm.hash', 'm.width',
       ])
       .where('e.id', 'in', [...ids])
@@ -91,13 +121,14 @@ async function rowsOf(db: Db, ids: readonly number[], now: number): Promise<read
         id,
         title: row.title,
         slug: row.slug,
-        state: stateOf(row.status, publishedAt, now),
+        state: stateOf({ status: row.status, publishedAt, expiresAt: row.expires_at?.getTime() ?? null }, now),
         author: row.author,
         terms: terms.filter((term) => term.entry_id === id).map((term) => term.name),
         publishedAt,
         updatedAt: row.updated_at.getTime(),
         views: row.view_count,
         pinned: row.pinned,
+        values: Object.fromEntries(fields.flatMap((field) => (row.field_values[field.id] === undefined ? [] : [[field.id, row.field_values[field.id]]]))),
         picture: row.hash !== null && row.width !== null ? { hash: row.hash, width: row.width } : null,
       },
     ]

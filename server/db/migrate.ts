@@ -1,10 +1,12 @@
 import { Migrator } from 'kysely'
 import type { Kysely } from 'kysely'
 import * as foundations from './migrations/0001-foundations'
+import * as content from './migrations/0002-content'
+import * as undoing from './migrations/0003-undoing'
 import type { Database } from './schema'
 
 /** Every migration by name, in the order of the names. */
-const migrations = { '0001-foundations': foundations }
+const migrations = { '0001-foundations': foundations, '0002-content': content, '0003-undoing': undoing }
 
 /** Brings the database up to date. Safe to call from several processes at once. Throws what failed. */
 export async function migrate(db: Kysely<Database>): Promise<readonly string[]> {

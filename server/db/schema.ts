@@ -1,13 +1,38 @@
 import type { ColumnType, Generated, JSONColumnType } from 'kysely'
+import type { CollectionIcon, CollectionKind } from '../../core/content/collection'
 import type { EntryStatus } from '../../core/content/entry'
+import type { Role } from '../../core/people'
+import type { EntryInput } from '../../core/content/entry-input'
+import type { FieldTypeName } from '../../core/content/fields'
+import type { MediaKind } from '../../core/content/media'
+import type { RichText } from '../../core/content/rich-text/document'
 import type { StoredListing } from '../../core/listing/definition'
 import type { Page } from '../../core/pages/definition'
 
 /** Points in time; PostgreSQL keeps microseconds, Bushel writes milliseconds. */
 type Instant = ColumnType<Date, Date, Date>
 type InstantByDefault = ColumnType<Date, Date | undefined, Date>
+type InstantOrNull = ColumnType<Date | null, Date | null | undefined, Date | null>
 
-export type Role = 'owner' | 'designer' | 'writer'
+/** A term that was deleted or merged into another, with what undoing needs. */
+export interface KeptTerm {
+  readonly term: {
+    readonly id: number
+    readonly parent_id: number | null
+    readonly slug: string
+    readonly name: string
+    readonly position: number
+    readonly description: string
+    readonly picture_id: number | null
+    readonly icon: string
+    readonly colour: string
+  }
+  readonly children: readonly number[]
+  readonly entries: readonly { readonly entry_id: number; readonly position: number }[]
+  /** The term it was merged into, and the entries that got that one by it. */
+  readonly into: { readonly id: number; readonly entries: readonly number[] } | null
+}
+
 
 /** The database, table by table. Ids of collections, authors, facets, terms, media and entries share one series. */
 export interface Database {
@@ -19,6 +44,7 @@ export interface Database {
     role: Role
     password_hash: string
     created_at: InstantByDefault
+    closed_at: InstantOrNull
   }
   account_sessions: { id: Generated<string>; account_id: string; created_at: InstantByDefault; expires_at: Instant }
   sign_in_failures: { subject: string; failed_at: InstantByDefault }
@@ -28,20 +54,41 @@ export interface Database {
     name: string
     singular: string
     plural: string
-    icon: string
-    kind: string
+    icon: CollectionIcon
+    kind: CollectionKind
+    address: string
+    deleted_at: InstantOrNull
   }
   fields: {
     id: Generated<number>
     collection_id: number
     key: string
     name: string
-    type: string
-    settings: JSONColumnType<Record<string, unknown>>
+    type: FieldTypeName
+    settings: JSONColumnType<object>
     position: number
+    required: Generated<boolean>
+    help: Generated<string>
+    fallback: ColumnType<unknown, string | undefined, string>
+    filterable: Generated<boolean>
+    sortable: Generated<boolean>
+    deleted_at: InstantOrNull
+    /** The field that took this one's place when its type was changed. */
+    replaced_id: number | null
   }
-  authors: { id: Generated<number>; slug: string; name: string; about: Generated<string> }
-  facets: { id: Generated<number>; slug: string; name: string; plural: string }
+  /** Values that “is one of” may ask for, each an integer of the one series. */
+  field_keys: { id: Generated<number>; field_id: number; value: string }
+  authors: {
+    id: Generated<number>
+    slug: string
+    name: string
+    about: Generated<string>
+    portrait_id: ColumnType<number | null, number | null | undefined, number | null>
+    deleted_at: InstantOrNull
+    /** The entries that named a deleted author, for putting them back. */
+    entry_ids: Generated<number[]>
+  }
+  facets: { id: Generated<number>; slug: string; name: string; plural: string; position: Generated<number>; deleted_at: InstantOrNull }
   collection_facets: { collection_id: number; facet_id: number; position: number }
   terms: {
     id: Generated<number>
@@ -50,17 +97,35 @@ export interface Database {
     slug: string
     name: string
     position: number
+    description: Generated<string>
+    picture_id: ColumnType<number | null, number | null | undefined, number | null>
+    icon: Generated<string>
+    colour: Generated<string>
   }
   media: {
     id: Generated<number>
     hash: string
     file_name: string
+    kind: MediaKind
+    /** MIME type of the original. */
+    type: string
+    /** Size of the original. */
+    bytes: number
+    /** Pixels; 0 for what is no picture. */
     width: number
     height: number
     alternative: string
+    credit: Generated<string>
     tint: string
+    /** The point that cropping keeps, 0 to 1 from the left and from the top. */
+    focal_x: Generated<number>
+    focal_y: Generated<number>
+    /** Whether the picture moves. */
+    moves: Generated<boolean>
     created_at: InstantByDefault
+    deleted_at: InstantOrNull
   }
+  media_originals: { hash: string; bytes: Buffer }
   media_files: { hash: string; width: number; bytes: Buffer }
   entries: {
     id: Generated<number>
@@ -68,26 +133,71 @@ export interface Database {
     slug: string
     title: string
     summary: string
-    body: string
+    body: JSONColumnType<RichText>
     status: EntryStatus
     published_at: ColumnType<Date | null, Date | null, Date | null>
+    expires_at: InstantOrNull
     author_id: number | null
     picture_id: number | null
     pinned: Generated<boolean>
     view_count: Generated<number>
     field_values: JSONColumnType<Record<string, unknown>, string | undefined, string>
+    sort_values: JSONColumnType<Record<string, number | string>, string | undefined, string>
+    field_keys: Generated<number[]>
     version: Generated<number>
     created_at: InstantByDefault
     updated_at: InstantByDefault
     updated_by: string | null
-    deleted_at: ColumnType<Date | null, Date | null | undefined, Date | null>
+    deleted_at: InstantOrNull
   }
   entry_terms: { entry_id: number; term_id: number; position: number }
+  entry_media: { entry_id: number; media_id: number }
+  entry_versions: {
+    entry_id: number
+    version: number
+    saved_at: InstantByDefault
+    saved_by: string | null
+    action: string
+    content: JSONColumnType<EntryInput>
+  }
+  bulk_changes: {
+    id: Generated<string>
+    collection_id: number
+    action: string
+    /** The entries with the version that the change gave them. */
+    entries: JSONColumnType<readonly { readonly id: number; readonly version: number }[]>
+    made_at: InstantByDefault
+    made_by: string | null
+    undone_at: InstantOrNull
+  }
+  term_changes: {
+    id: Generated<string>
+    facet_id: number
+    kept: JSONColumnType<KeptTerm>
+    made_at: InstantByDefault
+    made_by: string | null
+    undone_at: InstantOrNull
+  }
+  old_addresses: { path: string; entry_id: number | null; term_id: number | null; moved_at: InstantByDefault }
+  invitations: {
+    id: Generated<string>
+    token_hash: string
+    email: string
+    name: string
+    role: Role
+    invited_by: string | null
+    created_at: InstantByDefault
+    expires_at: Instant
+    used_at: InstantOrNull
+  }
   entry_index: {
     entry_id: number
     collection_id: number
     title: string
     published_at: Instant
+    expires_at: InstantOrNull
+    sort_values: JSONColumnType<Record<string, number | string>, string | undefined, string>
+    indexed_at: InstantByDefault
     views: number
     pinned: boolean
     keys: number[]
@@ -101,7 +211,7 @@ export interface Database {
     draft_by: string | null
     draft_at: InstantByDefault
     published: JSONColumnType<Page> | null
-    published_at: ColumnType<Date | null, Date | null | undefined, Date | null>
+    published_at: InstantOrNull
   }
   listings: {
     id: string

@@ -1,19 +1,26 @@
-import { createHash } from 'node:crypto'
-import sharp from 'sharp'
+import { parseEntryInput } from '../../core/content/entry-input'
+import type { EntryInput } from '../../core/content/entry-input'
+import { parseFieldInput } from '../../core/content/field'
+import type { Field } from '../../core/content/field'
+import { documentOfText } from '../../core/content/rich-text/document'
 import { storedListing } from '../../core/listing/definition'
 import { demoAccount } from '../../demo/account'
-import { authors, seasons, topics } from '../../demo/content/names'
+import { demoCollections } from '../../demo/collections'
+import type { DemoCollection } from '../../demo/content/item'
+import { authors, difficulties, districts, plantFamilies, seasons, topics } from '../../demo/content/names'
+import { entriesOf } from '../../demo/entry'
+import type { DemoDay, DemoEntry, LoadedValue } from '../../demo/entry'
 import { fieldNoteEntries } from '../../demo/field-note-entries'
-import type { DemoDay, DemoEntry } from '../../demo/field-note-entries'
 import { demoPages } from '../../demo/pages'
-import { pictureWords } from '../../demo/picture-words'
-import { draw } from '../../demo/pictures/draw'
 import type { DrawnPicture } from '../../demo/pictures/draw'
-import { palettes } from '../../demo/pictures/palettes'
 import { demoSite, fieldNotesCollection } from '../../demo/site'
-import { indexEntries } from '../content/entry-index'
+import { columnsOf, writeParts } from '../content/entry-writing'
+import { columnsOf as fieldColumnsOf } from '../content/field-writing'
+import { fieldsOf } from '../content/fields'
 import type { Db, Trx } from '../db/client'
 import { hashPassword } from '../people/passwords'
+import { demoMedia } from './demo-media'
+import type { DemoMedia } from './demo-media'
 
 /** Whether there is nothing in the database yet. */
 export async function isEmpty(db: Db): Promise<boolean> {
@@ -22,150 +29,167 @@ export async function isEmpty(db: Db): Promise<boolean> {
 
 /** Loads the demo site into an empty database, all or nothing. */
 export async function loadDemo(db: Db, on: Omit<DemoDay, 'zone'>): Promise<{ readonly entries: number }> {
-  const notes = fieldNoteEntries({ ...on, zone: demoSite.zone })
-  const pictures = await Promise.all(notes.map((one) => (one.picture === null ? null : drawn(one.picture))))
+  const day = { ...on, zone: demoSite.zone }
+  const collections = [fieldNotesCollection, ...demoCollections].map((collection) => ({
+    collection,
+    entries: collection === fieldNotesCollection ? fieldNoteEntries(day) : entriesOf(collection, day),
+  }))
   return db.transaction().execute(async (trx) => {
     const { name, tagline, locale, zone } = demoSite
     await trx.insertInto('site').values({ id: 1, name, tagline, locale, time_zone: zone }).execute()
     const { email, name: person, password } = demoAccount
-    await trx
-      .insertInto('accounts')
-      .values({ email, name: person, role: 'owner', password_hash: await hashPassword(password) })
-      .execute()
-    const collection = await trx
-      .insertInto('collections')
-      .values(fieldNotesCollection)
-      .returning('id')
-      .executeTakeFirstOrThrow()
-    const topic = await addFacet(trx, collection.id, { slug: 'topic', name: 'Topic', plural: 'Topics' }, topics, 0)
-    const season = await addFacet(trx, collection.id, { slug: 'season', name: 'Season', plural: 'Seasons' }, seasons, 1)
-    const authorRows = await trx.insertInto('authors').values([...authors]).returning(['id', 'slug']).execute()
-    const authorIds = new Map<string, number>(authorRows.map((row) => [row.slug, row.id]))
-    const ids: number[] = []
-    for (const [at, one] of notes.entries()) {
-      const pictureId = await addPicture(trx, one, pictures[at] ?? null)
-      const termIds = [topic.term(one.note.topic), season.term(one.note.season)]
-      ids.push(await addNote(trx, collection.id, one, { pictureId, termIds, authorId: authorIds.get(one.note.author) ?? null }))
+    await trx.insertInto('accounts').values({ email, name: person, role: 'owner', password_hash: await hashPassword(password) }).execute()
+    const found: Found = {
+      media: await demoMedia(trx, collections.flatMap(({ entries }) => entries.flatMap(picturesOf))),
+      facets: await addFacets(trx),
+      authors: await addAuthors(trx),
+      entries: new Map(),
     }
-    await indexEntries(trx, ids)
-    await addPages(trx, demoPages({ fieldNotes: collection.id, topicFacet: topic.id, term: topic.term }), on.now)
-    return { entries: ids.length }
+    const ids = new Map<string, number>()
+    for (const { collection, entries } of collections) {
+      const id = await addCollection(trx, collection, found, ids)
+      ids.set(collection.slug, id)
+      const fields = await fieldsOf(trx, id)
+      for (const entry of entries) found.entries.set(`${collection.slug}/${entry.slug}`, await addEntry(trx, id, fields, entry, found))
+    }
+    await addPages(trx, demoPages({ collection: (slug) => known(ids, slug), facet: (slug) => known(found.facets.ids, slug), term: (path) => known(found.facets.terms, path) }), on.now)
+    return { entries: collections.reduce((sum, { entries }) => sum + entries.length, 0) }
   })
 }
 
-interface Drawn {
-  readonly picture: DrawnPicture
-  readonly bytes: Buffer
-  readonly hash: string
+/** What entries refer to, as it is stored. */
+interface Found {
+  readonly media: DemoMedia
+  readonly facets: Facets
+  readonly authors: ReadonlyMap<string, number>
+  /** By `collection/slug`. */
+  readonly entries: Map<string, number>
 }
 
-async function drawn(picture: DrawnPicture): Promise<Drawn> {
-  const bytes = await sharp(Buffer.from(draw(picture))).webp({ quality: 88 }).toBuffer()
-  return { picture, bytes, hash: createHash('sha256').update(bytes).digest('hex').slice(0, 32) }
+interface Facets {
+  readonly ids: ReadonlyMap<string, number>
+  /** By `facet/term`. */
+  readonly terms: ReadonlyMap<string, number>
+}
+
+function known(ids: ReadonlyMap<string, number>, name: string): number {
+  const id = ids.get(name)
+  if (id === undefined) throw new Error(`The demo has no “${name}”.`)
+  return id
+}
+
+function picturesOf(entry: DemoEntry): readonly { readonly picture: DrawnPicture; readonly name: string }[] {
+  const inValues = Object.entries(entry.values).flatMap(([key, value]) =>
+    isDrawn(value) ? value.pictures.map((picture, at) => ({ picture, name: `${entry.slug}-${key}-${at + 1}` })) : [],
+  )
+  return [...(entry.picture === null ? [] : [{ picture: entry.picture, name: entry.slug }]), ...inValues]
+}
+
+function isList(value: LoadedValue): value is readonly string[] {
+  return Array.isArray(value)
+}
+
+function isDrawn(value: LoadedValue): value is { readonly pictures: readonly DrawnPicture[] } {
+  return typeof value === 'object' && 'pictures' in value
 }
 
 type NamedTerm = { readonly slug: string; readonly name: string; readonly within: string | null }
 
-async function addFacet(
-  trx: Trx,
-  collectionId: number,
-  facet: { slug: string; name: string; plural: string },
-  terms: readonly NamedTerm[],
-  position: number,
-): Promise<{ readonly id: number; readonly term: (slug: string) => number }> {
-  const { id } = await trx.insertInto('facets').values(facet).returning('id').executeTakeFirstOrThrow()
-  await trx.insertInto('collection_facets').values({ collection_id: collectionId, facet_id: id, position }).execute()
+const facets: readonly { readonly slug: string; readonly name: string; readonly plural: string; readonly terms: readonly NamedTerm[] }[] = [
+  { slug: 'topic', name: 'Topic', plural: 'Topics', terms: topics },
+  { slug: 'season', name: 'Season', plural: 'Seasons', terms: seasons },
+  { slug: 'difficulty', name: 'Difficulty', plural: 'Difficulties', terms: difficulties },
+  { slug: 'plant-family', name: 'Plant family', plural: 'Plant families', terms: plantFamilies },
+  { slug: 'district', name: 'District', plural: 'Districts', terms: districts },
+]
+
+async function addFacets(trx: Trx): Promise<Facets> {
   const ids = new Map<string, number>()
-  const term = (slug: string) => {
-    const found = ids.get(slug)
-    if (found === undefined) throw new Error(`The demo has no term “${slug}”.`)
-    return found
+  const found = new Map<string, number>()
+  for (const [position, { terms, ...facet }] of facets.entries()) {
+    const { id } = await trx.insertInto('facets').values({ ...facet, position }).returning('id').executeTakeFirstOrThrow()
+    ids.set(facet.slug, id)
+    for (const [at, { slug, name, within }] of terms.entries()) {
+      const parent = within === null ? null : known(found, `${facet.slug}/${within}`)
+      const term = { facet_id: id, parent_id: parent, slug, name, position: at }
+      found.set(`${facet.slug}/${slug}`, (await trx.insertInto('terms').values(term).returning('id').executeTakeFirstOrThrow()).id)
+    }
   }
-  for (const [at, one] of terms.entries()) {
-    const added = await trx
-      .insertInto('terms')
-      .values({
-        facet_id: id,
-        parent_id: one.within === null ? null : term(one.within),
-        slug: one.slug,
-        name: one.name,
-        position: at,
-      })
-      .returning('id')
-      .executeTakeFirstOrThrow()
-    ids.set(one.slug, added.id)
-  }
-  return { id, term }
+  return { ids, terms: found }
 }
 
-async function addPicture(trx: Trx, entry: DemoEntry, picture: Drawn | null): Promise<number | null> {
-  if (picture === null) return null
-  const { motif, palette, width, height } = picture.picture
-  const { id } = await trx
-    .insertInto('media')
-    .values({
-      hash: picture.hash,
-      file_name: `${entry.slug}.webp`,
-      width,
-      height,
-      alternative: pictureWords[motif],
-      tint: palettes[palette].ground,
-    })
-    .returning('id')
-    .executeTakeFirstOrThrow()
-  await trx.insertInto('media_files').values({ hash: picture.hash, width, bytes: picture.bytes }).execute()
+async function addAuthors(trx: Trx): Promise<ReadonlyMap<string, number>> {
+  const rows = await trx.insertInto('authors').values([...authors]).returning(['id', 'slug']).execute()
+  return new Map(rows.map((row) => [row.slug, row.id]))
+}
+
+async function addCollection(trx: Trx, collection: DemoCollection, found: Found, ids: ReadonlyMap<string, number>): Promise<number> {
+  const { slug, definition, facets: used, fields } = collection
+  const { id } = await trx.insertInto('collections').values({ slug, ...definition }).returning('id').executeTakeFirstOrThrow()
+  await trx
+    .insertInto('collection_facets')
+    .values(used.map((facet, position) => ({ collection_id: id, facet_id: known(found.facets.ids, facet), position })))
+    .execute()
+  for (const [position, field] of fields.entries()) {
+    const settings = field.type === 'reference' ? { ...(field.settings as object), collection: known(ids, 'seed-shelf') } : field.settings
+    const parsed = parseFieldInput({ ...field, settings })
+    if (!parsed.ok) throw new Error(`The demo's field “${field.name}” is not right: ${JSON.stringify(parsed.faults)}`)
+    await trx.insertInto('fields').values({ collection_id: id, position, replaced_id: null, ...fieldColumnsOf(parsed.value) }).execute()
+  }
   return id
 }
 
-async function addNote(
-  trx: Trx,
-  collectionId: number,
-  { note, ...entry }: DemoEntry,
-  refs: { readonly pictureId: number | null; readonly termIds: readonly number[]; readonly authorId: number | null },
-): Promise<number> {
+async function addEntry(trx: Trx, collectionId: number, fields: readonly Field[], entry: DemoEntry, found: Found): Promise<number> {
+  const values: Record<string, unknown> = {}
+  for (const [key, value] of Object.entries(entry.values)) {
+    const field = fields.find((one) => one.key === key)
+    if (field === undefined) throw new Error(`The demo's “${entry.title}” has a value for “${key}”, which is no field.`)
+    values[field.id] = await stored(value, `${entry.slug}-${key}`, found)
+  }
+  const parsed = parseEntryInput({ ...inputOf(entry, found), values }, fields)
+  if (!parsed.ok) throw new Error(`The demo's “${entry.title}” is not right: ${JSON.stringify(parsed.faults)}`)
   const { id } = await trx
     .insertInto('entries')
-    .values({
-      collection_id: collectionId,
-      slug: entry.slug,
-      title: note.title,
-      summary: note.summary,
-      body: note.body,
-      status: entry.status,
-      published_at: entry.publishedAt === null ? null : new Date(entry.publishedAt),
-      author_id: refs.authorId,
-      picture_id: refs.pictureId,
-      pinned: entry.pinned,
-      view_count: entry.views,
-      updated_by: null,
-    })
+    .values({ collection_id: collectionId, ...columnsOf(parsed.value), view_count: entry.views, updated_by: null })
     .returning('id')
     .executeTakeFirstOrThrow()
-  await trx
-    .insertInto('entry_terms')
-    .values(refs.termIds.map((termId, position) => ({ entry_id: id, term_id: termId, position })))
-    .execute()
+  await writeParts(trx, collectionId, fields, id, parsed.value)
   return id
+}
+
+function inputOf(entry: DemoEntry, found: Found): Omit<EntryInput, 'values'> {
+  return {
+    title: entry.title,
+    slug: entry.slug,
+    summary: entry.summary,
+    body: documentOfText(entry.body),
+    status: entry.status,
+    publishedAt: entry.publishedAt,
+    expiresAt: null,
+    authorId: entry.author === null ? null : known(found.authors, entry.author),
+    pictureId: entry.picture === null ? null : found.media.picture(entry.picture, entry.title),
+    pinned: entry.pinned,
+    termIds: entry.terms.map((term) => known(found.facets.terms, term)),
+  }
+}
+
+async function stored(value: LoadedValue, name: string, found: Found): Promise<unknown> {
+  if (typeof value !== 'object' || isList(value)) return value
+  if (isDrawn(value)) return value.pictures.map((picture) => found.media.picture(picture, name))
+  if ('file' in value) return found.media.file(value.file)
+  return 'entries' in value ? value.entries.map((path) => known(found.entries, path)) : value
 }
 
 async function addPages(trx: Trx, pages: ReturnType<typeof demoPages>, now: number): Promise<void> {
   for (const [position, { path, page, listings }] of pages.entries()) {
     for (const [id, listing] of listings) {
-      const stored = JSON.stringify(storedListing(listing))
-      await trx.insertInto('listings').values({ id, draft: stored, published: stored }).execute()
+      const definition = JSON.stringify(storedListing(listing))
+      await trx.insertInto('listings').values({ id, draft: definition, published: definition }).execute()
     }
-    const stored = JSON.stringify(page)
+    const definition = JSON.stringify(page)
     await trx
       .insertInto('pages')
-      .values({
-        path,
-        position,
-        draft: stored,
-        draft_by: null,
-        draft_at: new Date(now),
-        published: stored,
-        published_at: new Date(now),
-      })
+      .values({ path, position, draft: definition, draft_by: null, draft_at: new Date(now), published: definition, published_at: new Date(now) })
       .execute()
   }
 }

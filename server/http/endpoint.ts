@@ -3,7 +3,8 @@ import type { EventHandler, H3Event } from 'h3'
 import type { ProblemDetails } from '../../core/problem'
 import { database } from '../db/client'
 import type { Db } from '../db/client'
-import type { Role } from '../db/schema'
+import { includesRole } from '../../core/people'
+import type { Role } from '../../core/people'
 import { accountOf } from '../people/session'
 import type { Account } from '../people/session'
 import { Problem } from './problem'
@@ -33,16 +34,10 @@ export function benchEndpoint<T>(
   return openEndpoint(async (request) => {
     const account = await accountOf(request.event, request.db)
     if (account === null) throw new Problem(401, 'Not signed in', 'Sign in to go on; what you typed is still here.')
-    if (!includes(account.role, role))
+    if (!includesRole(account.role, role))
       throw new Problem(403, 'Not allowed', `This needs the role “${role}”; yours is “${account.role}”.`)
     return handle({ ...request, account })
   })
-}
-
-const ranks: Record<Role, number> = { writer: 1, designer: 2, owner: 3 }
-
-function includes(held: Role, needed: Role): boolean {
-  return ranks[held] >= ranks[needed]
 }
 
 const largestBody = 4_000_000
@@ -58,6 +53,15 @@ export async function readJson(event: H3Event): Promise<unknown> {
   } catch {
     throw new Problem(400, 'Not JSON', 'The body is not valid JSON.')
   }
+}
+
+/** The bytes of a request's body. Throws 413 for more than `most`, 400 for none. */
+export async function readBytes(event: H3Event, most: number): Promise<Buffer> {
+  if (Number(getHeader(event, 'content-length') ?? 0) > most) throw new Problem(413, 'Too large', `Send at most ${Math.round(most / 1e6)} MB at once.`)
+  const bytes = await readRawBody(event, false)
+  if (bytes === undefined || bytes.length === 0) throw new Problem(400, 'Empty', 'The file is empty.')
+  if (bytes.length > most) throw new Problem(413, 'Too large', `Send at most ${Math.round(most / 1e6)} MB at once.`)
+  return bytes
 }
 
 function problemAnswer(event: H3Event, error: unknown): ProblemDetails {

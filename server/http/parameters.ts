@@ -2,6 +2,7 @@ import { getQuery, getRouterParam } from 'h3'
 import type { H3Event } from 'h3'
 import type { Schema } from 'yup'
 import { ValidationError } from 'yup'
+import { uuidPattern } from '../../core/uuid'
 import { missing, refused } from './problem'
 
 /** The number a route names, `/entries/12`. Throws 404 for anything else. */
@@ -20,4 +21,11 @@ export function queryParameters<T>(event: H3Event, schema: Schema<T>): T {
     const faults = error.inner.length === 0 ? [error] : error.inner
     throw refused(faults.map((one) => ({ path: one.path ?? '', message: one.errors[0] ?? one.message })))
   }
+}
+
+/** The UUID a route names. Throws 404 for anything else. */
+export function uuidParameter(event: H3Event, name: string, what: string): string {
+  const text = getRouterParam(event, name) ?? ''
+  if (!uuidPattern.test(text)) throw missing(what)
+  return text
 }

@@ -11,6 +11,10 @@ export function conditionOf(predicate: Predicate): Condition | null {
   switch (predicate.test) {
     case 'anyKey':
       return sql<boolean>`keys && ${sql.val([...predicate.keys])}::integer[]`
+    case 'visible': {
+      const at = sql`${new Date(predicate.at)}::timestamptz`
+      return sql<boolean>`(published_at <= ${at} and (expires_at is null or expires_at > ${at}))`
+    }
     case 'between': {
       const column = sql.ref(columns[predicate.value])
       const limits: Condition[] = []

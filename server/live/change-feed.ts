@@ -131,23 +131,25 @@ export class ChangeFeed {
     return { transactionId: rows[0]?.transaction_id ?? '0', id: 0 }
   }
 
-  /** Wakes when the next scheduled entry becomes visible, and tells of those that did since. */
+  /**
+   * Wakes when the next entry appears or expires by the clock, and tells of those that did since. An
+   * entry that was published for at once is told by the change log alone.
+   */
   private async setClock(): Promise<void> {
     const now = Date.now()
-    const due = await this.db
-      .selectFrom('entry_index')
-      .select('collection_id')
-      .distinct()
-      .where('published_at', '>', new Date(this.clockSeen))
-      .where('published_at', '<=', new Date(now))
-      .execute()
+    const [since, until] = [new Date(this.clockSeen), new Date(now)]
+    const { rows: due } = await sql<{ collection_id: number }>`
+      select collection_id from entry_index where published_at > ${since} and published_at <= ${until} and published_at > indexed_at
+      union
+      select collection_id from entry_index where expires_at > ${since} and expires_at <= ${until}`.execute(this.db)
     this.clockSeen = now
     if (due.length > 0) this.tell(due.map((row) => ({ kind: 'collection', subjectId: row.collection_id })))
-    const { next } = await this.db
-      .selectFrom('entry_index')
-      .select(({ fn }) => fn.min('published_at').as('next'))
-      .where('published_at', '>', new Date(now))
-      .executeTakeFirstOrThrow()
+    const { rows } = await sql<{ next: Date | null }>`
+      select least(
+        (select min(published_at) from entry_index where published_at > ${until}),
+        (select min(expires_at) from entry_index where expires_at > ${until})
+      ) as next`.execute(this.db)
+    const next = rows[0]?.next ?? null
     clearTimeout(this.clockTimer)
     if (next === null || this.stopped) return
     const longestTimer = 24 * 3600_000

@@ -9,17 +9,35 @@ import type { Db } from '../db/client'
 export async function rendition(db: Db, hash: string, width: number): Promise<Buffer | null> {
   const kept = await fileOf(db, hash, width)
   if (kept !== null) return kept
-  const picture = await db.selectFrom('media').select('width').where('hash', '=', hash).executeTakeFirst()
+  const picture = await db
+    .selectFrom('media as m')
+    .innerJoin('media_originals as o', 'o.hash', 'm.hash')
+    .select(['m.width', 'm.moves', 'm.type', 'o.bytes'])
+    .where('m.hash', '=', hash)
+    .where('m.kind', '=', 'picture')
+    .executeTakeFirst()
   if (!picture || !widthsOf(picture).includes(width)) return null
-  const original = await fileOf(db, hash, picture.width)
-  if (original === null) return null
-  const bytes = await sharp(original).resize({ width }).webp({ quality: 82 }).toBuffer()
+  const bytes = await made(picture, width)
   await db
     .insertInto('media_files')
     .values({ hash, width, bytes })
     .onConflict((on) => on.doNothing())
     .execute()
   return bytes
+}
+
+/** An original that is WebP already serves at its own width as it is. Photographs turned by their camera are set upright. */
+async function made(picture: { readonly width: number; readonly moves: boolean; readonly type: string; readonly bytes: Buffer }, width: number): Promise<Buffer> {
+  if (picture.type === 'image/webp' && width === picture.width) return picture.bytes
+  const options = picture.type === 'image/svg+xml' ? { density: await densityFor(picture.bytes, width) } : { animated: picture.moves }
+  return sharp(picture.bytes, options).autoOrient().resize({ width }).webp({ quality: 82 }).toBuffer()
+}
+
+/** The dots per inch at which a drawing is as wide as wanted: drawings are drawn anew, not enlarged. */
+async function densityFor(drawing: Buffer, width: number): Promise<number> {
+  const usual = 72
+  const { width: own } = await sharp(drawing, { density: usual }).metadata()
+  return Math.min(2400, Math.max(1, (usual * width) / own))
 }
 
 async function fileOf(db: Db, hash: string, width: number): Promise<Buffer | null> {

@@ -1,4 +1,4 @@
-import { defineEventHandler, getRequestURL, setResponseHeader, setResponseStatus } from 'h3'
+import { defineEventHandler, getRequestURL, sendRedirect, setResponseHeader, setResponseStatus } from 'h3'
 import { database } from '../db/client'
 import { publicDocument } from '../pages/public-document'
 
@@ -10,11 +10,12 @@ export default defineEventHandler(async (event) => {
   const { pathname } = getRequestURL(event)
   if ((event.method !== 'GET' && event.method !== 'HEAD') || elsewhere.test(pathname)) return
   const path = decoded(pathname.length > 1 ? pathname.replace(/\/+$/, '') : pathname)
-  const { status, html } = await publicDocument(database(), path, Date.now())
-  setResponseStatus(event, status)
+  const answer = await publicDocument(database(), path, Date.now())
+  if (answer.status === 301) return sendRedirect(event, answer.address, 301)
+  setResponseStatus(event, answer.status)
   setResponseHeader(event, 'content-type', 'text/html; charset=utf-8')
   setResponseHeader(event, 'cache-control', 'no-cache')
-  return html
+  return answer.html
 })
 
 function decoded(path: string): string {

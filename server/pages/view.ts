@@ -56,7 +56,7 @@ export async function placementView(
   if (listing === undefined || area === undefined) return null
   const ids = await shownIds(db, planOf(listing, { now, zone: site.zone }), site.locale)
   const sizes = sizesOf(area, shapeOf(listing.shape).cardWidths(listing.shape))
-  const entries = await cardEntries(db, ids)
+  const entries = await cardEntries(db, ids, site.zone)
   return {
     id: placement.id,
     heading: placement.heading,

@@ -1,7 +1,7 @@
 import { useSession } from 'h3'
 import type { H3Event, SessionConfig } from 'h3'
 import type { Db } from '../db/client'
-import type { Role } from '../db/schema'
+import type { Role } from '../../core/people'
 
 /** A signed-in person. */
 export interface Account {
@@ -25,10 +25,14 @@ function sessionConfig(): SessionConfig {
   }
 }
 
+/** The id of the request's session, whether or not it is still good. */
+export async function sessionIdOf(event: H3Event): Promise<string | undefined> {
+  return (await useSession<{ sessionId?: string }>(event, sessionConfig())).data.sessionId
+}
+
 /** The person a request comes from, or null when nobody is signed in. */
 export async function accountOf(event: H3Event, db: Db): Promise<Account | null> {
-  const session = await useSession<{ sessionId?: string }>(event, sessionConfig())
-  const { sessionId } = session.data
+  const sessionId = await sessionIdOf(event)
   if (sessionId === undefined) return null
   const account = await db
     .selectFrom('account_sessions as s')
@@ -36,6 +40,7 @@ export async function accountOf(event: H3Event, db: Db): Promise<Account | null>
     .select(['a.id', 'a.name', 'a.email', 'a.role'])
     .where('s.id', '=', sessionId)
     .where('s.expires_at', '>', new Date())
+    .where('a.closed_at', 'is', null)
     .executeTakeFirst()
   return account ?? null
 }

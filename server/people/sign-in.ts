@@ -28,6 +28,7 @@ export async function checkSignIn(db: Db, input: { email: string; password: stri
     .selectFrom('accounts')
     .select(['id', 'password_hash'])
     .where('email', '=', email)
+    .where('closed_at', 'is', null)
     .executeTakeFirst()
   decoy ??= hashPassword('nobody')
   const matches = await passwordMatches(input.password, account?.password_hash ?? (await decoy))

@@ -23,6 +23,7 @@ defineProps<{ content: PictureContent; card: CardView; titled: boolean }>()
       :width="content.image.width"
       :height="content.image.height"
       :alt="content.image.alternative"
+      :style="{ objectPosition: content.image.focus }"
       loading="lazy"
       decoding="async"
     />

@@ -69,4 +69,37 @@ describe('nothing is in the way of anybody', () => {
     await waitFor(page, 'textbox', 'Title')
     expect(await violations(page), 'form').toEqual([])
   })
+
+  it('on the screens for setting content up', async () => {
+    const page = await signedIn(app)
+    const screens = [
+      ['/bench/content/new', 'heading', 'New collection'],
+      ['/bench/content/field-notes/set-up', 'heading', 'Field notes: set up'],
+      ['/bench/content/facets', 'button', 'Soil'],
+      ['/bench/content/media', 'button', 'Bring in files'],
+      ['/bench/content/people', 'button', 'Maud Ferris'],
+      ['/bench/site', 'combobox', 'Role of Wren Hollis'],
+    ] as const
+    for (const [path, role, name] of screens) {
+      await page.goto(`${app.address}${path}`)
+      await waitFor(page, role, name)
+      expect(await violations(page), path).toEqual([])
+    }
+  })
+
+  it('in the dialogs of content', async () => {
+    const page = await signedIn(app)
+    await page.goto(`${app.address}/bench/content/field-notes/set-up`)
+    await press(page, 'button', 'Add a field')
+    await waitFor(page, 'textbox', 'Name of the field')
+    expect(await violations(page), 'field').toEqual([])
+    await page.goto(`${app.address}/bench/content/facets`)
+    await press(page, 'button', 'Soil')
+    await waitFor(page, 'textbox', 'Description')
+    expect(await violations(page), 'term').toEqual([])
+    await page.goto(`${app.address}/bench/content/media`)
+    await (await page.waitForSelector('main li button'))?.click()
+    await waitFor(page, 'textbox', 'What it shows')
+    expect(await violations(page), 'media').toEqual([])
+  })
 })

@@ -39,11 +39,20 @@ const writes = () => [
   ['PUT', `/api/bench/pages/${pageId}/draft`],
   ['POST', `/api/bench/pages/${pageId}/publish`],
   ['POST', `/api/bench/pages/${pageId}/preview`],
+  ['POST', '/api/bench/collections'],
+  ['PUT', `/api/bench/collections/${collectionId}`],
+  ['POST', `/api/bench/collections/${collectionId}/fields`],
+  ['PUT', `/api/bench/collections/${collectionId}/fields/order`],
+  ['POST', `/api/bench/collections/${collectionId}/bulk`],
+  ['PUT', '/api/bench/fields/999999'],
+  ['POST', '/api/bench/fields/999999/conversion'],
+  ['PUT', '/api/bench/fields/999999/conversion'],
+  ['PUT', '/api/bench/media/999999'],
 ] as const
 
 describe('the API', () => {
   it('answers nobody who is not signed in', async () => {
-    const reads = ['catalogue', 'pages', `pages/${pageId}`, `pages/${pageId}/document`, 'collections', `collections/${collectionId}/entries`, `entries/${entryId}`, 'pictures']
+    const reads = ['catalogue', 'pages', `pages/${pageId}`, `pages/${pageId}/document`, 'collections', `collections/${collectionId}/entries`, `entries/${entryId}`, 'media', `entries/${entryId}/versions`]
     for (const path of reads) expect((await fetch(`${app.address}/api/bench/${path}`)).status, path).toBe(401)
     for (const [method, path] of writes()) expect((await send(method, path, {}, {})).status, path).toBe(401)
     expect((await send('DELETE', `/api/bench/entries/${entryId}`, {}, {})).status).toBe(401)
@@ -63,6 +72,9 @@ describe('the API', () => {
     expect((await send('POST', `/api/bench/pages/${pageId}/publish`, { version: 1 }, writer)).status).toBe(403)
     expect((await send('PUT', `/api/bench/pages/${pageId}/draft`, {}, writer)).status).toBe(403)
     expect((await send('POST', `/api/bench/collections/${collectionId}/entries`, {}, writer)).status).toBe(422)
+    expect((await send('POST', '/api/bench/collections', {}, writer)).status).toBe(403)
+    expect((await send('DELETE', `/api/bench/collections/${collectionId}`, {}, writer)).status).toBe(403)
+    expect((await send('POST', `/api/bench/collections/${collectionId}/fields`, {}, writer)).status).toBe(403)
   })
 
   it('answers bad input with 4xx, a message and the field, whatever comes', async () => {

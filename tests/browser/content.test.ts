@@ -59,7 +59,8 @@ describe('the entry form', () => {
 
   it('deletes after asking once, and can be undone', async () => {
     const page = await openEntry('A pond in a sink, and who came to it')
-    await press(page, 'button', 'Delete this entry')
+    await press(page, 'button', 'More to do with this entry')
+    await press(page, 'menuitem', 'Delete this entry')
     await waitForText(page, '[role=dialog]', 'Delete “A pond in a sink, and who came to it”?')
     await press(page, 'button', 'Delete')
     await press(page, 'button', 'Undo')

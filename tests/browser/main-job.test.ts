@@ -17,6 +17,7 @@ async function orchardTitles(most: number): Promise<readonly string[]> {
     select e.title from entries e
     join entry_terms et on et.entry_id = e.id
     join terms t on t.id = et.term_id
+    join collections c on c.id = e.collection_id and c.slug = 'field-notes'
     left join terms parent on parent.id = t.parent_id
     where e.status = 'published' and e.published_at <= now() and e.deleted_at is null
       and 'orchard' in (t.slug, parent.slug)

@@ -1,10 +1,14 @@
 import { sql } from 'kysely'
 import { afterAll, afterEach, beforeAll, describe, expect, it, vi } from 'vitest'
+import { newListing } from '~~/core/listing/definition'
+import { planOf } from '~~/core/query/plan'
+import { changeInBulk, undoBulkChange } from '~~/server/content/bulk'
 import { addEntry, saveEntry } from '~~/server/content/entries'
+import { answerOf } from '~~/server/listings/answer'
 import { ChangeFeed } from '~~/server/live/change-feed'
 import { recordChange } from '~~/server/live/record-change'
 import type { Change } from '~~/server/live/record-change'
-import { blankEntry, smallSite } from './support/content'
+import { rain, smallSite } from './support/content'
 import { freshDatabase } from './support/database'
 import type { TestDatabase } from './support/database'
 
@@ -37,10 +41,10 @@ describe('the change feed', () => {
   it('tells every server of a write once it is committed, and of nothing before', async () => {
     const one = await listen()
     const two = await listen()
-    const entry = await addEntry(test.db, site.collectionId, { ...blankEntry, slug: 'feed-1' }, site.writer)
+    const entry = await addEntry(test.db, site.collectionId, { ...rain, slug: 'feed-1' }, site.writer)
     const expected = [{ kind: 'collection', subjectId: site.collectionId }]
     await vi.waitFor(() => expect([one, two]).toEqual([expected, expected]), soon)
-    await saveEntry(test.db, entry.id, 1, { ...blankEntry, slug: 'feed-1', title: 'Two' }, site.writer)
+    await saveEntry(test.db, entry.id, 1, { ...rain, slug: 'feed-1', title: 'Two' }, site.writer)
     await vi.waitFor(() => expect(one).toHaveLength(2), soon)
   })
 
@@ -86,9 +90,43 @@ describe('the change feed', () => {
   it('tells when the clock alone publishes a scheduled entry', async () => {
     const told = await listen()
     const publishedAt = Date.now() + 700
-    await addEntry(test.db, site.collectionId, { ...blankEntry, slug: 'later', publishedAt }, site.writer)
+    await addEntry(test.db, site.collectionId, { ...rain, slug: 'later', publishedAt }, site.writer)
     await vi.waitFor(() => expect(told).toHaveLength(1), soon)
     await vi.waitFor(() => expect(told).toHaveLength(2), soon)
     expect(Date.now()).toBeGreaterThanOrEqual(publishedAt)
+  })
+
+  it('tells every server once when an entry appears and once when it expires, with nobody present', async () => {
+    const [one, two] = [await listen(), await listen()]
+    const publishedAt = Date.now() + 600
+    const { id } = await addEntry(test.db, site.collectionId, { ...rain, slug: 'for-a-while', publishedAt, expiresAt: publishedAt + 500 }, site.writer)
+    const visible = async () => (await answerOf(test.db, planOf(newListing('All', site.collectionId), { now: Date.now(), zone: 'UTC' }), 'en')).ids.includes(id)
+    await vi.waitFor(() => expect([one.length, two.length]).toEqual([1, 1]), soon)
+    expect(await visible()).toBe(false)
+    await vi.waitFor(() => expect([one.length, two.length]).toEqual([2, 2]), soon)
+    expect(await visible()).toBe(true)
+    await vi.waitFor(() => expect([one.length, two.length]).toEqual([3, 3]), soon)
+    expect(await visible()).toBe(false)
+    expect(one).toEqual(two)
+  })
+
+  it('needs no server at the moment itself: what was due meanwhile is there when one starts', async () => {
+    const publishedAt = Date.now() + 300
+    const { id } = await addEntry(test.db, site.collectionId, { ...rain, slug: 'while-away', publishedAt }, site.writer)
+    await vi.waitFor(() => expect(Date.now()).toBeGreaterThan(publishedAt), soon)
+    await listen()
+    const { ids } = await answerOf(test.db, planOf(newListing('All', site.collectionId), { now: Date.now(), zone: 'UTC' }), 'en')
+    expect(ids).toContain(id)
+  })
+
+  it('tells once of a thousand entries changed at once', async () => {
+    await sql`insert into entries (collection_id, slug, title, body, status)
+      select ${site.collectionId}, 'many-' || n, 'Many ' || n, '{"type":"doc","content":[]}', 'draft' from generate_series(1, 1000) n`.execute(test.db)
+    const ids = (await test.db.selectFrom('entries').select('id').where('slug', 'like', 'many-%').execute()).map((row) => row.id)
+    const told = await listen()
+    const done = await changeInBulk(test.db, site.collectionId, { ids, action: { do: 'publish' } }, site.writer)
+    expect(done.changed).toBe(1000)
+    await vi.waitFor(() => expect(told).toEqual([{ kind: 'collection', subjectId: site.collectionId }]), soon)
+    expect(await undoBulkChange(test.db, done.id, site.writer)).toEqual({ undone: 1000, kept: 0 })
   })
 })

@@ -2,8 +2,9 @@ import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest'
 import { sql } from 'kysely'
 import { addEntry, loadEntry, saveEntry, setEntryDeleted } from '~~/server/content/entries'
 import { entryTable, entryTableQuery } from '~~/server/content/entry-table'
-import { Problem } from '~~/server/http/problem'
-import { blankEntry, smallSite } from './support/content'
+import { documentOfText } from '~~/core/content/rich-text/document'
+import type { Problem } from '~~/server/http/problem'
+import { problemOf, rain, smallSite } from './support/content'
 import { freshDatabase } from './support/database'
 import type { TestDatabase } from './support/database'
 
@@ -16,36 +17,27 @@ beforeAll(async () => {
 beforeEach(() => sql`truncate entries cascade`.execute(test.db))
 afterAll(() => test.drop())
 
-async function problemOf(action: Promise<unknown>): Promise<Problem> {
-  const caught = await action.then(
-    () => null,
-    (error: unknown) => error,
-  )
-  if (caught instanceof Problem) return caught
-  throw new Error('No problem was told.', { cause: caught })
-}
-
 function indexRow(id: number) {
   return test.db.selectFrom('entry_index').selectAll().where('entry_id', '=', id).executeTakeFirst()
 }
 
 describe('writing an entry', () => {
   it('keeps what was written', async () => {
-    const input = { ...blankEntry, title: '“Rain” & <snow>', body: 'a\n\nb', termIds: [site.compost], authorId: site.authorId, pinned: true }
+    const input = { ...rain, title: '“Rain” & <snow>', body: documentOfText('a\n\nb'), termIds: [site.compost], authorId: site.authorId, pinned: true }
     const added = await addEntry(test.db, site.collectionId, input, site.writer)
     expect(await loadEntry(test.db, added.id)).toMatchObject({ ...input, version: 1, updatedBy: 'Writer' })
   })
 
   it('indexes a published entry under its terms, their ancestors and its author', async () => {
-    const { id } = await addEntry(test.db, site.collectionId, { ...blankEntry, termIds: [site.compost], authorId: site.authorId }, site.writer)
+    const { id } = await addEntry(test.db, site.collectionId, { ...rain, termIds: [site.compost], authorId: site.authorId }, site.writer)
     expect((await indexRow(id))?.keys.toSorted()).toEqual([site.soil, site.compost, site.authorId].toSorted())
   })
 
   it('takes drafts, archived and deleted entries out of the index, and puts them back', async () => {
-    const { id } = await addEntry(test.db, site.collectionId, blankEntry, site.writer)
-    await saveEntry(test.db, id, 1, { ...blankEntry, status: 'archived' }, site.writer)
+    const { id } = await addEntry(test.db, site.collectionId, rain, site.writer)
+    await saveEntry(test.db, id, 1, { ...rain, status: 'archived' }, site.writer)
     expect(await indexRow(id)).toBeUndefined()
-    await saveEntry(test.db, id, 2, blankEntry, site.writer)
+    await saveEntry(test.db, id, 2, rain, site.writer)
     expect(await indexRow(id)).toBeDefined()
     await setEntryDeleted(test.db, id, true)
     expect(await indexRow(id)).toBeUndefined()
@@ -54,41 +46,41 @@ describe('writing an entry', () => {
   })
 
   it('refuses to save over somebody else’s newer version, and tells what stands there', async () => {
-    const { id } = await addEntry(test.db, site.collectionId, blankEntry, site.writer)
-    await saveEntry(test.db, id, 1, { ...blankEntry, title: 'Theirs' }, site.writer)
-    const problem = await problemOf(saveEntry(test.db, id, 1, { ...blankEntry, title: 'Mine' }, site.writer))
+    const { id } = await addEntry(test.db, site.collectionId, rain, site.writer)
+    await saveEntry(test.db, id, 1, { ...rain, title: 'Theirs' }, site.writer)
+    const problem = await problemOf(saveEntry(test.db, id, 1, { ...rain, title: 'Mine' }, site.writer))
     expect(problem.status).toBe(409)
     expect(problem.details.current).toMatchObject({ title: 'Theirs', version: 2 })
     expect((await loadEntry(test.db, id)).title).toBe('Theirs')
   })
 
   it('lets exactly one of two writers with the same version save', async () => {
-    const { id } = await addEntry(test.db, site.collectionId, blankEntry, site.writer)
-    const saves = ['A', 'B', 'C'].map((title) => saveEntry(test.db, id, 1, { ...blankEntry, title }, site.writer))
+    const { id } = await addEntry(test.db, site.collectionId, rain, site.writer)
+    const saves = ['A', 'B', 'C'].map((title) => saveEntry(test.db, id, 1, { ...rain, title }, site.writer))
     const settled = await Promise.allSettled(saves)
     expect(settled.filter((one) => one.status === 'fulfilled')).toHaveLength(1)
     expect((await loadEntry(test.db, id)).version).toBe(2)
   })
 
   it('names the field that is wrong', async () => {
-    await addEntry(test.db, site.collectionId, blankEntry, site.writer)
+    await addEntry(test.db, site.collectionId, rain, site.writer)
     const wrong = [
-      [blankEntry, 'slug'],
-      [{ ...blankEntry, slug: 'other', authorId: 999_999 }, 'authorId'],
-      [{ ...blankEntry, slug: 'other', pictureId: 999_999 }, 'pictureId'],
-      [{ ...blankEntry, slug: 'other', termIds: [999_999] }, 'termIds'],
-      [{ ...blankEntry, slug: 'other', title: '' }, 'title'],
+      [rain, 'slug'],
+      [{ ...rain, slug: 'other', authorId: 999_999 }, 'authorId'],
+      [{ ...rain, slug: 'other', pictureId: 999_999 }, 'pictureId'],
+      [{ ...rain, slug: 'other', termIds: [999_999] }, 'termIds'],
+      [{ ...rain, slug: 'other', title: '' }, 'title'],
     ] as const
     for (const [input, field] of wrong) {
       const problem = await problemOf(addEntry(test.db, site.collectionId, input, site.writer))
       expect(problem.status).toBe(422)
       expect(problem.details.faults.map((fault) => fault.path)).toContain(field)
     }
-    expect((await problemOf(addEntry(test.db, 999_999, { ...blankEntry, slug: 'other' }, site.writer))).status).toBe(404)
+    expect((await problemOf(addEntry(test.db, 999_999, { ...rain, slug: 'other' }, site.writer))).status).toBe(404)
   })
 
   it('gives one new address to one of two writers who ask at once, and tells the other', async () => {
-    const both = [1, 2].map(() => addEntry(test.db, site.collectionId, blankEntry, site.writer))
+    const both = [1, 2].map(() => addEntry(test.db, site.collectionId, rain, site.writer))
     const settled = await Promise.allSettled(both)
     const refused = settled.flatMap((one) => (one.status === 'rejected' ? [one.reason as Problem] : []))
     expect(refused).toHaveLength(1)
@@ -106,7 +98,7 @@ describe('the table of entries', () => {
       await addEntry(
         test.db,
         site.collectionId,
-        { ...blankEntry, slug: `entry-${at}`, title: `Entry ${String(at).padStart(2, '0')} 100%`, publishedAt: now + (at - 9.5) * day, status: at === 0 ? 'draft' : 'published' },
+        { ...rain, slug: `entry-${at}`, title: `Entry ${String(at).padStart(2, '0')} 100%`, publishedAt: now + (at - 9.5) * day, status: at === 0 ? 'draft' : 'published' },
         site.writer,
       )
     const first = await ask({ perPage: 5, sort: 'title', direction: 'up' })
@@ -119,5 +111,17 @@ describe('the table of entries', () => {
     // A percent sign is looked for, not a pattern.
     expect((await ask({ search: '100%' })).total).toBe(12)
     expect((await ask({ search: '1%0' })).total).toBe(0)
+  })
+})
+
+describe('an entry that moved', () => {
+  it('keeps the address it was seen under', async () => {
+    const entry = await addEntry(test.db, site.collectionId, { ...rain, slug: 'seen-here' }, site.writer)
+    await saveEntry(test.db, entry.id, 1, { ...rain, slug: 'now-there' }, site.writer)
+    const kept = await test.db.selectFrom('old_addresses').selectAll().where('path', '=', '/notes/seen-here').executeTakeFirst()
+    expect(kept?.entry_id).toBe(entry.id)
+    const draft = await addEntry(test.db, site.collectionId, { ...rain, slug: 'unseen', status: 'draft', publishedAt: null }, site.writer)
+    await saveEntry(test.db, draft.id, 1, { ...rain, slug: 'other-draft' }, site.writer)
+    expect(await test.db.selectFrom('old_addresses').selectAll().where('path', '=', '/notes/unseen').executeTakeFirst()).toBeUndefined()
   })
 })

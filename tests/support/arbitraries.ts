@@ -49,6 +49,7 @@ export const indexedEntries: fc.Arbitrary<readonly IndexedEntry[]> = fc
       collectionId: fc.constantFrom(firstCollection, firstCollection + 1),
       title: titles,
       publishedAt: fc.integer({ min: -60, max: 20 }).map((days) => now + days * day),
+      expiresAt: fc.option(fc.integer({ min: -20, max: 20 }).map((days) => now + days * day), { freq: 2 }),
       views: fc.integer({ min: 0, max: 5 }),
       pinned: fc.boolean(),
       keys: fc.subarray([...termIds, ...authorIds]),

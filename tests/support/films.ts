@@ -48,6 +48,7 @@ export function filmEntries(films: readonly Film[], { key }: FilmKeys): readonly
     collectionId: 1,
     title: film.title,
     publishedAt: film.released,
+    expiresAt: null,
     views: film.votes,
     pinned: film.votes > 300_000,
     keys: [key(`genre ${film.genre}`), key(`director ${film.director}`)],

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { navigateTo, useRoute } from '#imports'
-import { string } from 'yup'
+import { object, string } from 'yup'
+import { faultsOf, parseWith } from '~~/core/parsing'
 import BenchMark from '../../shared/BenchMark.vue'
 import { useForm } from '../../shared/form'
 import { useSession } from '../../stores/session'
@@ -14,12 +15,10 @@ const words = {
   fill: 'Fill in',
 }
 
+const schema = object({ email: string().required('Type your address.'), password: string().required('Type your password.') })
 const session = useSession()
 const route = useRoute()
-const { values, faults, leave, send, sending, problem } = useForm(
-  { email: '', password: '' },
-  { email: string().required('Type your address.'), password: string().required('Type your password.') },
-)
+const { values, faults, leave, send, sending, problem } = useForm({ email: '', password: '' }, (typed) => faultsOf(parseWith(schema, typed)))
 
 async function signIn() {
   const done = await send(async () => {

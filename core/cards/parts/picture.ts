@@ -1,5 +1,5 @@
 import { boolean, object, string } from 'yup'
-import { pictureAddress, widthsOf } from '../../pictures/picture'
+import { focusOf, pictureAddress, widthsOf } from '../../pictures/picture'
 import { definePart } from './define'
 
 export const pictureRatios = ['3:2', '4:3', '1:1', '4:5', '16:9', 'natural'] as const
@@ -24,6 +24,8 @@ export interface PictureContent {
     readonly height: number
     readonly alternative: string
     readonly tint: string
+    /** CSS object-position. */
+    readonly focus: string
   } | null
 }
 
@@ -55,6 +57,7 @@ export const picture = definePart<'picture', PictureSetting, PictureContent>({
         height: original.height,
         alternative: original.alternative,
         tint: original.tint,
+        focus: focusOf(original),
       },
     }
   },

@@ -16,6 +16,7 @@ import { pictureField } from './picture'
 import { pictures } from './pictures'
 import { place } from './place'
 import { rating } from './rating'
+import { recurrence } from './recurrence'
 import { reference } from './reference'
 import { richText } from './rich-text'
 import { shortText } from './short-text'
@@ -23,7 +24,7 @@ import { yesNo } from './yes-no'
 
 const all = [
   shortText, longText, richText, numberField, money, yesNo, date, dateTime, choice, link,
-  pictureField, pictures, file, place, duration, rating, reference, colour,
+  pictureField, pictures, file, place, duration, rating, reference, recurrence, colour,
 ] as const
 
 export type FieldTypeName = (typeof all)[number]['name']

@@ -6,9 +6,12 @@ import { demoAccount } from '~~/demo/account'
 import type { Db } from '~~/server/db/client'
 import { demoDatabase } from '../../database/support/database'
 import { startBrowser } from './browser'
-import { fill, press, waitForText } from './hands'
+import { fill, press, waitFor, waitForText } from './hands'
 
 const built = fileURLToPath(new URL('../../../.output/server/index.mjs', import.meta.url))
+
+/** How long anything may take to appear, in milliseconds; a slow machine is no fault of the page. */
+const patience = 60_000
 
 export interface App {
   readonly address: string
@@ -50,7 +53,7 @@ export async function startApp(): Promise<App> {
 /** A page of a signed-in designer in a browser context of their own. */
 export async function signedIn(app: App): Promise<Page> {
   const page = await (await app.browser.createBrowserContext()).newPage()
-  page.setDefaultTimeout(20_000)
+  page.setDefaultTimeout(patience)
   await page.goto(`${app.address}/bench`)
   await fill(page, 'Address', demoAccount.email)
   await fill(page, 'Password', demoAccount.password)
@@ -62,9 +65,17 @@ export async function signedIn(app: App): Promise<Page> {
 /** A visitor's page, in a context of its own. */
 export async function visitor(app: App, options: { script: boolean } = { script: true }): Promise<Page> {
   const page = await (await app.browser.createBrowserContext()).newPage()
-  page.setDefaultTimeout(20_000)
+  page.setDefaultTimeout(patience)
   await page.setJavaScriptEnabled(options.script)
   return page
+}
+
+/** Opens the entries of a collection; links of that name may stand on the screen before, too. */
+export async function openCollection(page: Page, name: string): Promise<void> {
+  await press(page, 'link', 'Content')
+  await waitFor(page, 'link', 'Media')
+  await press(page, 'link', name)
+  await waitFor(page, 'heading', name)
 }
 
 /** Opens a page of the demo site in the bench and waits until it is shown. */

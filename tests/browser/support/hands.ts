@@ -43,11 +43,25 @@ export async function choose(page: Page, label: string, option: string): Promise
   await page.keyboard.press('Escape')
 }
 
+/** Picks from a field that opens a list, by typing the beginning of what is wanted. */
+export async function pick(page: Page, label: string, option: string): Promise<void> {
+  const field = await waitFor(page, 'combobox', label)
+  await field.focus()
+  // A space would open the list instead.
+  await page.keyboard.type(option.split(' ')[0] ?? option)
+  await page.waitForFunction((input, wanted) => (input as HTMLElement).parentElement?.textContent?.includes(wanted) === true, {}, field, option)
+}
+
 /** Waits for what has the role and the name. */
 export async function waitFor(page: Page, role: string, name: string): Promise<ElementHandle> {
   const found = await page.waitForSelector(named(role, name))
   if (found === null) throw new Error(`There is no ${role} “${name}”.`)
   return found
+}
+
+/** Waits until no dialog is left on the screen, also none that is still leaving it. */
+export async function waitForNoDialog(page: Page): Promise<void> {
+  await page.waitForFunction(() => document.querySelector('[role=dialog]') === null)
 }
 
 /** Whether something of the role and the name is there now. */

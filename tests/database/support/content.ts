@@ -1,7 +1,10 @@
 import { sql } from 'kysely'
+import { blankEntry as blank } from '~~/core/content/entry-input'
 import type { EntryInput } from '~~/core/content/entry-input'
+import { emptyDocument } from '~~/core/content/rich-text/document'
 import type { IndexedEntry } from '~~/core/content/entry'
 import type { Db } from '~~/server/db/client'
+import { Problem } from '~~/server/http/problem'
 
 /** Puts index rows in place of whatever was there, as if entries had been written. */
 export async function fillIndex(db: Db, entries: readonly IndexedEntry[]): Promise<void> {
@@ -19,7 +22,7 @@ export async function fillIndex(db: Db, entries: readonly IndexedEntry[]): Promi
           slug: `entry-${entry.id}`,
           title: entry.title,
           summary: '',
-          body: '',
+          body: JSON.stringify(emptyDocument),
           status: 'published' as const,
           published_at: new Date(entry.publishedAt),
           author_id: null,
@@ -36,6 +39,7 @@ export async function fillIndex(db: Db, entries: readonly IndexedEntry[]): Promi
           collection_id: entry.collectionId,
           title: entry.title,
           published_at: new Date(entry.publishedAt),
+          expires_at: entry.expiresAt === null ? null : new Date(entry.expiresAt),
           views: entry.views,
           pinned: entry.pinned,
           keys: [...entry.keys],
@@ -48,7 +52,7 @@ export async function fillIndex(db: Db, entries: readonly IndexedEntry[]): Promi
 async function addCollection(db: Db, id: number): Promise<void> {
   await db
     .insertInto('collections')
-    .values({ id, slug: `collection-${id}`, name: 'Notes', singular: 'Note', plural: 'Notes', icon: 'leaf', kind: 'article' })
+    .values({ id, slug: `collection-${id}`, name: 'Notes', singular: 'Note', plural: 'Notes', icon: 'leaf', kind: 'article', address: `/collection-${id}/{slug}` })
     .onConflict((on) => on.doNothing())
     .execute()
 }
@@ -58,7 +62,7 @@ export async function smallSite(db: Db) {
   await db.insertInto('site').values({ id: 1, name: 'Test', tagline: '', locale: 'en-GB', time_zone: 'UTC' }).execute()
   const collection = await db
     .insertInto('collections')
-    .values({ slug: 'notes', name: 'Notes', singular: 'Note', plural: 'Notes', icon: 'leaf', kind: 'article' })
+    .values({ slug: 'notes', name: 'Notes', singular: 'Note', plural: 'Notes', icon: 'leaf', kind: 'article', address: '/notes/{slug}' })
     .returning('id')
     .executeTakeFirstOrThrow()
   const facet = await db
@@ -90,15 +94,14 @@ export async function smallSite(db: Db) {
   return { collectionId: collection.id, facetId: facet.id, soil, compost, authorId: author.id, writer }
 }
 
-export const blankEntry: EntryInput = {
-  title: 'Rain',
-  slug: 'rain',
-  summary: '',
-  body: '',
-  status: 'published',
-  publishedAt: Date.UTC(2026, 0, 1),
-  authorId: null,
-  pictureId: null,
-  pinned: false,
-  termIds: [],
+export const rain: EntryInput = { ...blank, title: 'Rain', slug: 'rain', status: 'published', publishedAt: Date.UTC(2026, 0, 1) }
+
+/** What a service refuses with. Throws when it does not. */
+export async function problemOf(action: Promise<unknown>): Promise<Problem> {
+  const caught = await action.then(
+    () => null,
+    (error: unknown) => error,
+  )
+  if (caught instanceof Problem) return caught
+  throw new Error('No problem was told.', { cause: caught })
 }

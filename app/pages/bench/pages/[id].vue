@@ -14,6 +14,7 @@ import SentenceStrip from '../../../bench/SentenceStrip.vue'
 import TallyStrip from '../../../bench/TallyStrip.vue'
 import { useDraftSaving } from '../../../bench/draft-saving'
 import { words } from '../../../bench/words'
+import SheetDialog from '../../../shared/SheetDialog.vue'
 import { RequestProblem } from '../../../shared/http'
 import TopLine from '../../../shared/TopLine.vue'
 import { words as shared } from '../../../shared/words'
@@ -139,15 +140,13 @@ function act(event: KeyboardEvent, action: () => unknown) {
         <TallyStrip class="bottom" />
       </div>
     </template>
-    <v-dialog :model-value="saving.state.value === 'overtaken'" persistent max-width="460">
-      <v-card :title="words.overtakenTitle">
-        <v-card-text>{{ saving.message.value }} {{ words.overtakenText }}</v-card-text>
-        <v-card-actions>
-          <v-btn height="36" @click="saving.settle('theirs')">{{ words.takeTheirs }}</v-btn>
-          <v-btn height="36" variant="flat" color="primary" @click="saving.settle('mine')">{{ words.keepMine }}</v-btn>
-        </v-card-actions>
-      </v-card>
-    </v-dialog>
+    <SheetDialog :model-value="saving.state.value === 'overtaken'" persistent :title="words.overtakenTitle">
+      {{ saving.message.value }} {{ words.overtakenText }}
+      <template #actions>
+        <v-btn height="36" @click="saving.settle('theirs')">{{ words.takeTheirs }}</v-btn>
+        <v-btn height="36" variant="flat" color="primary" @click="saving.settle('mine')">{{ words.keepMine }}</v-btn>
+      </template>
+    </SheetDialog>
   </div>
 </template>
 

@@ -1,21 +1,31 @@
-import { defineEventHandler, getRouterParam, setResponseHeaders, setResponseStatus } from 'h3'
+import { defineEventHandler, getHeader, getRouterParam, setResponseHeaders, setResponseStatus } from 'h3'
 import { database } from '../../../db/client'
+import { originalFile } from '../../../media/originals'
 import { rendition } from '../../../media/renditions'
 
-/** A picture at one of its widths. The address names its bytes, so browsers may keep it for good. */
+const forGood = { 'cache-control': 'public, max-age=31536000, immutable', 'x-content-type-options': 'nosniff' }
+
+/** A picture at one of its widths, or another file as it is. The address names the bytes, so browsers may keep them for good. */
 export default defineEventHandler(async (event) => {
   const hash = getRouterParam(event, 'hash') ?? ''
-  const width = /^([1-9]\d{0,4})\.webp$/.exec(getRouterParam(event, 'file') ?? '')?.[1]
-  const bytes =
-    width !== undefined && /^[0-9a-f]{16,64}$/.test(hash) ? await rendition(database(), hash, Number(width)) : null
-  if (bytes === null) {
-    setResponseStatus(event, 404)
-    return 'There is no such picture.'
+  const file = getRouterParam(event, 'file') ?? ''
+  const known = /^[0-9a-f]{16,64}$/.test(hash)
+  const width = /^([1-9]\d{0,4})\.webp$/.exec(file)?.[1]
+  if (known && width !== undefined) {
+    const bytes = await rendition(database(), hash, Number(width))
+    if (bytes !== null) {
+      setResponseHeaders(event, { ...forGood, 'content-type': 'image/webp' })
+      return bytes
+    }
   }
-  setResponseHeaders(event, {
-    'content-type': 'image/webp',
-    'cache-control': 'public, max-age=31536000, immutable',
-    'x-content-type-options': 'nosniff',
-  })
-  return bytes
+  if (known && file.startsWith('original.')) {
+    const original = await originalFile(database(), hash, file, getHeader(event, 'range'))
+    if (original !== null) {
+      setResponseStatus(event, original.status)
+      setResponseHeaders(event, { ...forGood, ...original.headers })
+      return original.bytes
+    }
+  }
+  setResponseStatus(event, 404)
+  return 'There is no such file.'
 })

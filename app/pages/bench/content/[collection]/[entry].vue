@@ -1,19 +1,25 @@
 <script setup lang="ts">
 import { NuxtLink } from '#components'
 import { navigateTo, onBeforeRouteLeave, useHead, useRoute } from '#imports'
-import { mdiOpenInNew } from '@mdi/js'
+import { mdiDotsHorizontal, mdiOpenInNew } from '@mdi/js'
 import { useEventListener } from '@vueuse/core'
-import { computed, ref, useId } from 'vue'
+import { computed, defineAsyncComponent, ref, useId } from 'vue'
+import { baseOf, entryAddressOf } from '~~/core/content/entry-address'
 import { stateOf } from '~~/core/content/entry'
 import { formatDate } from '~~/core/time/format'
-import { fromWallClock, toWallClock } from '~~/core/time/zones'
 import ContentFrame from '../../../../content/ContentFrame.vue'
+import EntryFields from '../../../../content/EntryFields.vue'
+import EntryHistory from '../../../../content/EntryHistory.vue'
 import EntryTerms from '../../../../content/EntryTerms.vue'
+import FieldMessages from '../../../../content/FieldMessages.vue'
+import InstantField from '../../../../content/InstantField.vue'
 import OvertakenEntry from '../../../../content/OvertakenEntry.vue'
-import PictureChoice from '../../../../content/PictureChoice.vue'
+import MediaChoice from '../../../../content/media/MediaChoice.vue'
 import StateMark from '../../../../content/StateMark.vue'
+import type { EditedEntry } from '~~/core/content/answers'
 import { useEntryEditing } from '../../../../content/entry-editing'
 import { words } from '../../../../content/words'
+import ActionMenu from '../../../../shared/ActionMenu.vue'
 import ConfirmDialog from '../../../../shared/ConfirmDialog.vue'
 import { RequestProblem, request } from '../../../../shared/http'
 import ChoiceSetting from '../../../../shared/settings/ChoiceSetting.vue'
@@ -21,12 +27,16 @@ import { words as shared } from '../../../../shared/words'
 import { useCatalogue } from '../../../../stores/catalogue'
 import { useNotices } from '../../../../stores/notices'
 
+const RichTextEditor = defineAsyncComponent(() => import('../../../../content/RichTextEditor.vue'))
+
 const route = useRoute()
 const catalogue = useCatalogue()
 const notices = useNotices()
 const id = useId()
 const editing = useEntryEditing()
-const { values, faults, leave, changed, sending, problem, stored, theirs } = editing
+const { values, faults, leave, changed, sending, problem, stored, theirs, fields } = editing
+const historyOpen = ref(false)
+const ready = ref(false)
 const deleting = ref(false)
 const failure = ref<string | null>(null)
 const frame = ref<InstanceType<typeof ContentFrame> | null>(null)
@@ -38,14 +48,22 @@ const heading = computed(() => stored.value?.title ?? words.newEntry(collection.
 useHead({ title: () => `${heading.value} · Bushel` })
 
 const state = computed(() =>
-  stored.value === null ? null : stateOf(stored.value.status, stored.value.publishedAt, Date.now()),
+  stored.value === null ? null : stateOf(stored.value, Date.now()),
 )
+/** Whether saving would publish what visitors have not seen yet. */
+const goesLive = computed(() => values.status === 'published' && stored.value?.status !== 'published')
 const isAhead = computed(() => values.publishedAt !== null && values.publishedAt > Date.now())
 const statuses = (['draft', 'published', 'archived'] as const).map((value) => ({ value, title: words.states[value] }))
-const date = computed({
-  get: () => (values.publishedAt === null ? '' : toWallClock(values.publishedAt, catalogue.catalogue.zone)),
-  set: (text: string | null) => (values.publishedAt = fromWallClock(text ?? '', catalogue.catalogue.zone)),
+const address = computed(() => {
+  const entry = stored.value
+  if (entry === null || collection.value === undefined) return ''
+  return entryAddressOf(collection.value.address, { slug: entry.slug, publishedAt: entry.publishedAt ?? 0 }, catalogue.catalogue.zone)
 })
+const actions = computed(() => [
+  { title: words.duplicate, run: duplicate },
+  { title: words.history, run: () => (historyOpen.value = true) },
+  { title: words.deleteThis, run: () => (deleting.value = true) },
+])
 const authors = computed(() => [
   { id: null, name: words.noAuthor },
   ...catalogue.catalogue.authors,
@@ -56,7 +74,10 @@ void open()
 async function open() {
   try {
     await catalogue.load()
-    if (route.params.entry !== 'new') await editing.load(Number(route.params.entry))
+    fields.value = collection.value?.fields ?? []
+    if (route.params.entry === 'new') editing.begin()
+    else await editing.load(Number(route.params.entry))
+    ready.value = true
   } catch (error) {
     failure.value = error instanceof RequestProblem ? error.message : String(error)
   }
@@ -67,9 +88,22 @@ async function save(publish: boolean) {
   const wasNew = stored.value === null
   const saved = publish ? await editing.publish(collection.value.id, Date.now()) : await editing.save(collection.value.id)
   if (saved === null) return
-  notices.tell({ text: `${words.states[stateOf(saved.status, saved.publishedAt, Date.now())]}: “${saved.title}”` })
+  notices.tell({ text: `${words.states[stateOf(saved, Date.now())]}: “${saved.title}”` })
   void frame.value?.load()
   if (wasNew) await navigateTo(`${back.value}/${saved.id}`, { replace: true })
+}
+
+async function duplicate() {
+  const entry = stored.value
+  if (entry === null) return
+  const copy = await request<EditedEntry>('POST', `/api/bench/entries/${entry.id}/copy`)
+  notices.tell({ text: words.copied(copy.title) })
+  await navigateTo(`${back.value}/${copy.id}`)
+}
+
+function restored(entry: EditedEntry, date: string) {
+  editing.take(entry)
+  notices.tell({ text: words.versions.done(date) })
 }
 
 async function remove() {
@@ -116,21 +150,30 @@ async function leaveAnyway() {
       }}</span>
       <v-btn
         v-if="stored && state === 'published' && collection"
-        :href="`/${collection.slug}/${stored.slug}`"
+        :href="address"
         target="_blank"
         height="34"
         :append-icon="mdiOpenInNew"
         >{{ words.visit }}</v-btn
       >
-      <v-btn height="34" :loading="sending" :variant="values.status === 'draft' ? 'outlined' : 'flat'" :color="values.status === 'draft' ? undefined : 'primary'" @click="save(false)">{{
-        words.save
-      }}</v-btn>
-      <v-btn v-if="values.status === 'draft'" height="34" variant="flat" color="primary" :loading="sending" @click="save(true)">{{
+      <v-btn
+        v-if="!goesLive"
+        height="34"
+        :loading="sending"
+        :variant="values.status === 'draft' ? 'outlined' : 'flat'"
+        :color="values.status === 'draft' ? undefined : 'primary'"
+        @click="save(false)"
+        >{{ words.save }}</v-btn
+      >
+      <v-btn v-if="values.status === 'draft' || goesLive" height="34" variant="flat" color="primary" :loading="sending" @click="save(true)">{{
         isAhead ? words.schedule : words.publish
       }}</v-btn>
+      <ActionMenu v-if="stored" v-slot="{ opener }" :label="words.more" :actions="actions">
+        <v-btn v-bind="opener" :icon="mdiDotsHorizontal" size="34" variant="text" :aria-label="words.more" />
+      </ActionMenu>
     </template>
     <p v-if="failure" role="alert">{{ failure }}</p>
-    <form v-else novalidate @submit.prevent="save(false)">
+    <form v-else-if="ready" novalidate @submit.prevent="save(false)">
       <div class="head">
         <NuxtLink :to="back">{{ collection?.name }}</NuxtLink>
         <h1>{{ heading }}</h1>
@@ -141,6 +184,7 @@ async function leaveAnyway() {
         :message="problem.message"
         :mine="values"
         :theirs="theirs"
+        :fields="fields"
         @keep-mine="editing.keepMine(), save(false)"
         @take-theirs="editing.take(theirs)"
       />
@@ -157,7 +201,7 @@ async function leaveAnyway() {
           />
           <v-text-field
             :label="words.fields.slug"
-            :prefix="collection ? `/${collection.slug}/` : ''"
+            :prefix="collection ? `${baseOf(collection.address)}/` : ''"
             :model-value="values.slug"
             :error-messages="faults('slug')"
             @update:model-value="editing.setSlug"
@@ -172,25 +216,29 @@ async function leaveAnyway() {
             :error-messages="faults('summary')"
             @blur="leave('summary')"
           />
-          <v-textarea
-            v-model="values.body"
+          <RichTextEditor
             :label="words.fields.body"
-            :hint="words.bodyHint"
-            rows="14"
-            auto-grow
-            :error-messages="faults('body')"
-            @blur="leave('body')"
+            :model-value="values.body"
+            :faults="faults('body')"
+            tall
+            @update:model-value="values.body = $event ?? values.body"
+            @leave="leave('body')"
           />
+          <section v-if="fields.length" class="own" :aria-label="words.ofCollection">
+            <h2>{{ words.ofCollection }}</h2>
+            <p v-if="fields.some((field) => field.required)" class="own-note">{{ words.needed }}</p>
+            <EntryFields :fields="fields" :values="values.values" :faults="faults" @change="editing.setValue" @leave="leave" />
+          </section>
         </div>
         <div class="side">
           <ChoiceSetting :label="words.fields.status" :value="values.status" :choices="statuses" @change="values.status = $event" />
-          <v-text-field
-            v-model="date"
-            type="datetime-local"
-            :label="words.fields.publishedAt"
-            :hint="words.zone(catalogue.catalogue.zone)"
-            :error-messages="faults('publishedAt')"
-            @blur="leave('publishedAt')"
+          <InstantField v-model="values.publishedAt" :label="words.fields.publishedAt" :faults="faults('publishedAt')" @leave="leave('publishedAt')" />
+          <InstantField
+            v-model="values.expiresAt"
+            :label="words.fields.expiresAt"
+            :hint="words.neverExpires"
+            :faults="faults('expiresAt')"
+            @leave="leave('expiresAt')"
           />
           <v-autocomplete
             v-model="values.authorId"
@@ -203,13 +251,14 @@ async function leaveAnyway() {
           <EntryTerms v-model="values.termIds" :collection="collection" :faults="faults('termIds')" />
           <section :aria-labelledby="`${id}-picture`" class="picture">
             <h2 :id="`${id}-picture`">{{ words.fields.pictureId }}</h2>
-            <PictureChoice v-model="values.pictureId" />
+            <MediaChoice v-model="values.pictureId" :kinds="['picture']" :name="words.fields.pictureId" />
+            <FieldMessages :faults="faults('pictureId')" />
           </section>
           <v-switch v-model="values.pinned" :label="words.fields.pinned" />
-          <v-btn v-if="stored" class="delete" height="34" color="error" variant="text" @click="deleting = true">{{ words.deleteThis }}</v-btn>
         </div>
       </div>
     </form>
+    <EntryHistory v-if="stored" v-model="historyOpen" :entry="stored" @restored="restored" />
     <ConfirmDialog
       v-model="deleting"
       :title="words.deleteTitle(stored?.title ?? '')"
@@ -264,11 +313,6 @@ h1 {
   color: var(--soft);
 }
 
-.problem {
-  margin-bottom: 14px;
-  color: rgb(var(--v-theme-error));
-}
-
 .columns {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 300px;
@@ -294,7 +338,23 @@ h2 {
   font-weight: 600;
 }
 
-.delete {
-  justify-self: start;
+.own {
+  display: grid;
+  gap: 16px;
+  padding-top: 18px;
+  border-top: 1px solid var(--line);
+}
+
+.own h2 {
+  margin: 0;
+  font-size: 16px;
+  font-weight: 700;
+  color: var(--ink);
+}
+
+.own-note {
+  margin-top: -12px;
+  font-size: 12.5px;
+  color: var(--soft);
 }
 </style>

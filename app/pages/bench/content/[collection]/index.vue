@@ -1,17 +1,21 @@
 <script setup lang="ts">
 import { NuxtLink } from '#components'
 import { useHead, useRoute } from '#imports'
-import { mdiMagnify, mdiPinOutline, mdiPlus } from '@mdi/js'
-import { refDebounced } from '@vueuse/core'
+import { mdiMagnify, mdiPinOutline, mdiPlus, mdiViewColumnOutline } from '@mdi/js'
+import { refDebounced, useLocalStorage } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
+import { formatValue } from '~~/core/content/field'
 import { pictureAddress, widthsOf } from '~~/core/pictures/picture'
 import { formatDate } from '~~/core/time/format'
+import BulkBar from '../../../../content/BulkBar.vue'
 import ContentFrame from '../../../../content/ContentFrame.vue'
 import StateMark from '../../../../content/StateMark.vue'
 import type { EntryRow } from '~~/core/content/answers'
 import { words } from '../../../../content/words'
+import ScreenHead from '../../../../shared/ScreenHead.vue'
 import { RequestProblem, request } from '../../../../shared/http'
 import { useCatalogue } from '../../../../stores/catalogue'
+import { useSession } from '../../../../stores/session'
 
 interface TableOptions {
   page: number
@@ -21,6 +25,7 @@ interface TableOptions {
 
 const route = useRoute()
 const catalogue = useCatalogue()
+const session = useSession()
 const collection = computed(() => catalogue.catalogue.collections.find((one) => one.slug === route.params.collection))
 useHead({ title: () => `${collection.value?.name ?? words.title} · Bushel` })
 
@@ -32,16 +37,45 @@ const rows = ref<readonly EntryRow[]>([])
 const total = ref(0)
 const loading = ref(true)
 const failure = ref<string | null>(null)
+const frame = ref<InstanceType<typeof ContentFrame> | null>(null)
 let asking: AbortController | null = null
 
-const headers = [
-  { title: words.columns.title, key: 'title' },
+const chosen = ref<readonly number[]>([])
+const extra = useLocalStorage<Record<string, string[]>>('bushel columns', {})
+const perPage = useLocalStorage('bushel rows', 25)
+options.value.itemsPerPage = perPage.value
+
+interface Column {
+  readonly title: string
+  readonly key: string
+  readonly sortable?: boolean
+  readonly align?: 'end'
+  readonly width?: number
+}
+
+const own = computed<readonly Column[]>(() => [
   { title: words.columns.state, key: 'state', sortable: false, width: 124 },
   { title: words.columns.terms, key: 'terms', sortable: false },
   { title: words.columns.author, key: 'author' },
   { title: words.columns.published, key: 'publishedAt', width: 132 },
-  { title: words.columns.views, key: 'views', align: 'end' as const, width: 92 },
-]
+  { title: words.columns.views, key: 'views', align: 'end', width: 92 },
+])
+const byField = computed<readonly Column[]>(() =>
+  (collection.value?.fields ?? []).map((field) => ({ title: field.name, key: `field:${field.id}`, sortable: field.sortable })),
+)
+const usual = computed(() => {
+  const fields = (collection.value?.fields ?? []).filter((field) => field.sortable || field.required).slice(0, 2)
+  return ['state', fields.length > 0 ? null : 'terms', 'author', ...fields.map((field) => `field:${field.id}`), 'publishedAt', fields.length > 0 ? null : 'views'].filter((key) => key !== null)
+})
+const shownColumns = computed({
+  get: () => extra.value[String(route.params.collection)] ?? usual.value,
+  set: (keys) => (extra.value = { ...extra.value, [String(route.params.collection)]: keys }),
+})
+const headers = computed<Column[]>(() => [
+  { title: words.columns.title, key: 'title' },
+  ...[...own.value, ...byField.value].filter((column) => shownColumns.value.includes(column.key)),
+])
+const shownFields = computed(() => (collection.value?.fields ?? []).filter((field) => shownColumns.value.includes(`field:${field.id}`)))
 const stateItems = [
   { value: 'all', title: words.anyState },
   ...Object.entries(words.states).map(([value, title]) => ({ value, title })),
@@ -49,21 +83,15 @@ const stateItems = [
 const format = computed(() => new Intl.NumberFormat(catalogue.catalogue.locale))
 
 watch([search, state], () => (options.value = { ...options.value, page: 1 }))
-watch([options, collection], load, { immediate: true })
+watch(() => options.value.itemsPerPage, (rowsPerPage) => (perPage.value = rowsPerPage))
+watch([search, state, () => collection.value?.id], () => (chosen.value = []))
+watch([options, () => collection.value?.id], load, { immediate: true })
 
 async function load() {
   if (collection.value === undefined) return
   asking?.abort()
   asking = new AbortController()
-  const [sort] = options.value.sortBy
-  const query = new URLSearchParams({
-    page: String(options.value.page),
-    perPage: String(options.value.itemsPerPage),
-    sort: sort?.key ?? 'publishedAt',
-    direction: sort?.order === 'asc' ? 'up' : 'down',
-    search: search.value,
-    state: state.value,
-  })
+  const query = question()
   loading.value = true
   try {
     const path = `/api/bench/collections/${collection.value.id}/entries?${query}`
@@ -79,15 +107,38 @@ async function load() {
   }
 }
 
+function question(): URLSearchParams {
+  const [sort] = options.value.sortBy
+  const known = headers.value.some((column) => column.key === sort?.key)
+  return new URLSearchParams({
+    page: String(options.value.page),
+    perPage: String(options.value.itemsPerPage),
+    sort: known && sort ? sort.key : 'publishedAt',
+    direction: sort?.order === 'asc' ? 'up' : 'down',
+    search: search.value,
+    state: state.value,
+  })
+}
+
+async function chooseAllFound() {
+  if (collection.value === undefined) return
+  const { ids } = await request<{ ids: readonly number[] }>('GET', `/api/bench/collections/${collection.value.id}/entry-ids?${question()}`)
+  chosen.value = ids
+}
+
+async function changed() {
+  chosen.value = []
+  await Promise.all([load(), frame.value?.load()])
+}
+
 function thumbnail(picture: { readonly hash: string; readonly width: number }): string {
   return pictureAddress(picture, widthsOf(picture)[0] ?? picture.width)
 }
 </script>
 
 <template>
-  <ContentFrame>
-    <div class="head">
-      <h1>{{ collection?.name }}</h1>
+  <ContentFrame ref="frame">
+    <ScreenHead :title="collection?.name ?? ''">
       <v-text-field
         v-model="typed"
         class="search"
@@ -98,6 +149,23 @@ function thumbnail(picture: { readonly hash: string; readonly width: number }): 
         @click:clear="typed = ''"
       />
       <v-select v-model="state" class="state" :items="stateItems" :aria-label="words.state" />
+      <v-menu :close-on-content-click="false" location="bottom end">
+        <template #activator="{ props: opener }">
+          <v-btn v-bind="opener" :icon="mdiViewColumnOutline" size="40" rounded="lg" :aria-label="words.columnsShown" />
+        </template>
+        <v-list class="column-list" :aria-label="words.columnsShown">
+          <v-checkbox
+            v-for="column in [...own, ...byField]"
+            :key="column.key"
+            v-model="shownColumns"
+            :value="column.key"
+            :label="column.title"
+            density="compact"
+            hide-details
+          />
+        </v-list>
+      </v-menu>
+      <v-btn v-if="collection && session.account?.role !== 'writer'" height="40" :to="`/bench/content/${collection.slug}/set-up`">{{ words.setUp }}</v-btn>
       <v-btn
         v-if="collection"
         variant="flat"
@@ -107,9 +175,21 @@ function thumbnail(picture: { readonly hash: string; readonly width: number }): 
         :to="`/bench/content/${collection.slug}/new`"
         >{{ words.add(collection.singular) }}</v-btn
       >
-    </div>
+    </ScreenHead>
     <p v-if="failure" role="alert">{{ failure }}</p>
+    <BulkBar
+      v-if="collection && chosen.length > 0"
+      :collection="collection"
+      :chosen="chosen"
+      :total="total"
+      @choose-all="chooseAllFound"
+      @clear="chosen = []"
+      @changed="changed"
+    />
     <v-data-table-server
+      v-model="chosen"
+      show-select
+      item-value="id"
       v-model:page="options.page"
       v-model:items-per-page="options.itemsPerPage"
       v-model:sort-by="options.sortBy"
@@ -125,6 +205,23 @@ function thumbnail(picture: { readonly hash: string; readonly width: number }): 
       fixed-header
       @update:options="options = { ...options, ...$event }"
     >
+      <template #[`header.data-table-select`]="{ allSelected, someSelected, selectAll }">
+        <v-checkbox-btn
+          density="compact"
+          :model-value="allSelected"
+          :indeterminate="someSelected && !allSelected"
+          :aria-label="words.bulk.choosePage"
+          @update:model-value="selectAll(!allSelected)"
+        />
+      </template>
+      <template #[`item.data-table-select`]="{ item, internalItem, isSelected, toggleSelect }">
+        <v-checkbox-btn
+          density="compact"
+          :model-value="isSelected(internalItem)"
+          :aria-label="words.bulk.chooseRow(item.title)"
+          @update:model-value="toggleSelect(internalItem)"
+        />
+      </template>
       <template #[`item.title`]="{ item }">
         <NuxtLink class="entry" :to="`/bench/content/${collection?.slug}/${item.id}`">
           <img v-if="item.picture" :src="thumbnail(item.picture)" alt="" width="42" height="32" loading="lazy" />
@@ -142,24 +239,15 @@ function thumbnail(picture: { readonly hash: string; readonly width: number }): 
         ><span class="nowrap">{{ item.publishedAt === null ? '' : formatDate(item.publishedAt, catalogue.catalogue) }}</span></template
       >
       <template #[`item.views`]="{ item }">{{ format.format(item.views) }}</template>
+      <template v-for="field in shownFields" :key="field.id" #[`item.field:${field.id}`]="{ item }">
+        <span v-if="field.type === 'colour' && item.values[field.id]" class="swatch" :style="{ background: String(item.values[field.id]) }" aria-hidden="true" />
+        <span class="value">{{ formatValue(field, item.values[field.id], catalogue.catalogue) }}</span>
+      </template>
     </v-data-table-server>
   </ContentFrame>
 </template>
 
 <style scoped>
-.head {
-  display: flex;
-  align-items: center;
-  gap: 10px;
-  margin-bottom: 14px;
-}
-
-h1 {
-  flex: 1;
-  font-size: 24px;
-  letter-spacing: -0.015em;
-}
-
 .search {
   flex: 0 1 260px;
 }
@@ -199,6 +287,27 @@ img,
 
 .no-picture {
   border: 1px dashed #c9c0ab;
+}
+
+.value {
+  display: -webkit-box;
+  -webkit-line-clamp: 2;
+  -webkit-box-orient: vertical;
+  overflow: hidden;
+}
+
+.swatch {
+  float: left;
+  width: 16px;
+  height: 16px;
+  margin: 3px 8px 0 0;
+  border: 1px solid rgb(0 0 0 / 20%);
+  border-radius: 4px;
+}
+
+.column-list {
+  min-width: 220px;
+  padding: 8px 14px 8px 6px;
 }
 
 .nowrap {

@@ -1,0 +1,137 @@
+<script setup lang="ts">
+import { mdiDotsHorizontal } from '@mdi/js'
+import { computed, ref } from 'vue'
+import type { BulkOutcome, BulkUndoOutcome } from '~~/core/content/answers'
+import type { BulkAction } from '~~/core/content/bulk'
+import type { CollectionSummary } from '~~/core/content/catalogue'
+import ActionMenu from '../shared/ActionMenu.vue'
+import SheetDialog from '../shared/SheetDialog.vue'
+import ConfirmDialog from '../shared/ConfirmDialog.vue'
+import { RequestProblem, request } from '../shared/http'
+import { words as shared } from '../shared/words'
+import { useCatalogue } from '../stores/catalogue'
+import { useNotices } from '../stores/notices'
+import EntryTerms from './EntryTerms.vue'
+import { words } from './words'
+
+/** What can be done to the chosen entries, each with one press and one way back. */
+const props = defineProps<{ collection: CollectionSummary; chosen: readonly number[]; total: number }>()
+const emit = defineEmits<{ chooseAll: []; clear: []; changed: [] }>()
+const catalogue = useCatalogue()
+const notices = useNotices()
+const format = computed(() => new Intl.NumberFormat(catalogue.catalogue.locale))
+const sending = ref(false)
+const deleting = ref(false)
+const asking = ref<'add-terms' | 'remove-terms' | 'author' | null>(null)
+const terms = ref<readonly number[]>([])
+const author = ref<number | null>(null)
+const authors = computed(() => [{ id: null, name: words.noAuthor }, ...catalogue.catalogue.authors])
+
+const more = [
+  { title: words.bulk.draft, run: () => change({ do: 'draft' }) },
+  { title: words.bulk.addTerms, run: () => ask('add-terms') },
+  { title: words.bulk.removeTerms, run: () => ask('remove-terms') },
+  { title: words.bulk.author, run: () => ask('author') },
+  { title: words.bulk.delete, run: () => (deleting.value = true) },
+]
+const titles = { 'add-terms': words.bulk.addTerms, 'remove-terms': words.bulk.removeTerms, author: words.bulk.author }
+
+function ask(what: 'add-terms' | 'remove-terms' | 'author') {
+  terms.value = []
+  author.value = null
+  asking.value = what
+}
+
+async function apply() {
+  const what = asking.value
+  asking.value = null
+  if (what === 'author') await change({ do: 'author', authorId: author.value })
+  else if (what !== null && terms.value.length > 0) await change({ do: what, termIds: terms.value })
+}
+
+async function change(action: BulkAction) {
+  sending.value = true
+  try {
+    const done = await request<BulkOutcome>('POST', `/api/bench/collections/${props.collection.id}/bulk`, { ids: props.chosen, action })
+    notices.tell({ text: words.bulk.done(format.value.format(done.changed)), action: { title: shared.undo, run: () => undo(done.id) } })
+    emit('changed')
+  } catch (error) {
+    if (!(error instanceof RequestProblem)) throw error
+    notices.tell({ text: error.message })
+  } finally {
+    sending.value = false
+  }
+}
+
+async function undo(id: string) {
+  try {
+    const { undone, kept } = await request<BulkUndoOutcome>('DELETE', `/api/bench/bulk/${id}`)
+    notices.tell({ text: words.bulk.undone(undone, kept) })
+  } catch (error) {
+    if (!(error instanceof RequestProblem)) throw error
+    notices.tell({ text: error.message })
+  }
+  emit('changed')
+}
+</script>
+
+<template>
+  <div class="bulk" role="region" :aria-label="words.bulk.chosen(format.format(chosen.length))">
+    <strong class="tabular">{{ words.bulk.chosen(format.format(chosen.length)) }}</strong>
+    <button v-if="chosen.length < total" type="button" class="all" @click="emit('chooseAll')">{{ words.bulk.chooseAll(format.format(total)) }}</button>
+    <button type="button" class="all" @click="emit('clear')">{{ words.bulk.clear }}</button>
+    <span class="push" />
+    <v-btn height="34" :loading="sending" @click="change({ do: 'publish' })">{{ words.bulk.publish }}</v-btn>
+    <v-btn height="34" :loading="sending" @click="change({ do: 'archive' })">{{ words.bulk.archive }}</v-btn>
+    <ActionMenu v-slot="{ opener }" :label="words.bulk.more" :actions="more">
+      <v-btn v-bind="opener" :icon="mdiDotsHorizontal" size="34" rounded="lg" :aria-label="words.bulk.more" />
+    </ActionMenu>
+    <ConfirmDialog
+      v-model="deleting"
+      :title="words.bulk.deleteTitle(format.format(chosen.length))"
+      :text="words.bulk.deleteText"
+      :action="words.delete"
+      @confirm="change({ do: 'delete' })"
+    />
+    <SheetDialog v-if="asking" :model-value="asking !== null" @update:model-value="asking = null" :width="440" :title="titles[asking]">
+      <div class="asked">
+        <v-autocomplete v-if="asking === 'author'" v-model="author" :items="authors" item-title="name" item-value="id" :label="words.fields.authorId" />
+        <EntryTerms v-else v-model="terms" :collection="collection" :faults="[]" />
+      </div>
+      <template #actions>
+        <v-btn height="36" @click="asking = null">{{ shared.cancel }}</v-btn>
+        <v-btn height="36" variant="flat" color="primary" @click="apply">{{ words.bulk.apply }}</v-btn>
+      </template>
+    </SheetDialog>
+  </div>
+</template>
+
+<style scoped>
+.bulk {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  margin-bottom: 10px;
+  padding: 6px 8px 6px 14px;
+  border-radius: 8px;
+  background: #e2eee5;
+}
+
+.all {
+  min-height: 32px;
+  padding-inline: 6px;
+  font-weight: 600;
+  color: var(--leaf);
+  text-decoration: underline;
+  text-underline-offset: 3px;
+}
+
+.push {
+  flex: 1;
+}
+
+.asked {
+  display: grid;
+  gap: 14px;
+}
+</style>

@@ -1,0 +1,100 @@
+<script setup lang="ts">
+import { ref, watch } from 'vue'
+import type { EditedEntry, EntryVersion } from '~~/core/content/answers'
+import { formatDate } from '~~/core/time/format'
+import SheetDialog from '../shared/SheetDialog.vue'
+import { RequestProblem, request } from '../shared/http'
+import { useCatalogue } from '../stores/catalogue'
+import { words } from './words'
+
+/** Who did what to an entry and when, and the way back to each version. */
+const open = defineModel<boolean>({ required: true })
+const props = defineProps<{ entry: EditedEntry }>()
+const emit = defineEmits<{ restored: [entry: EditedEntry, date: string] }>()
+const catalogue = useCatalogue()
+const versions = ref<readonly EntryVersion[]>([])
+const failure = ref<string | null>(null)
+
+watch(open, async (shown) => {
+  if (!shown) return
+  failure.value = null
+  versions.value = (await request<readonly EntryVersion[]>('GET', `/api/bench/entries/${props.entry.id}/versions`).catch(tell)) ?? []
+})
+
+function tell(error: unknown): null {
+  failure.value = error instanceof RequestProblem ? error.message : String(error)
+  return null
+}
+
+function date(version: EntryVersion): string {
+  return formatDate(version.savedAt, catalogue.catalogue, 'minute')
+}
+
+async function goBack(version: EntryVersion) {
+  const path = `/api/bench/entries/${props.entry.id}/versions/${version.version}/restore`
+  const entry = await request<EditedEntry>('POST', path, { version: props.entry.version }).catch(tell)
+  if (entry === null) return
+  open.value = false
+  emit('restored', entry, date(version))
+}
+</script>
+
+<template>
+  <SheetDialog v-model="open" :width="620" :title="words.versions.title(entry.title)">
+    <p v-if="failure" class="fault" role="alert">{{ failure }}</p>
+    <p v-else-if="versions.length === 0">{{ words.versions.none }}</p>
+    <ol>
+      <li v-for="version in versions" :key="version.version">
+        <span class="when tabular">{{ date(version) }}</span>
+        <span class="what">
+          <strong>{{ words.versions.actions[version.action] }}</strong> {{ words.versions.by(version.savedBy) }}
+          <span class="title">{{ version.title }} · {{ words.states[version.status] }}</span>
+        </span>
+        <span v-if="version.version === entry.version" class="present">{{ words.versions.present }}</span>
+        <v-btn v-else height="32" @click="goBack(version)">{{ words.versions.back }}</v-btn>
+      </li>
+    </ol>
+  </SheetDialog>
+</template>
+
+<style scoped>
+ol {
+  padding: 0;
+  list-style: none;
+}
+
+li {
+  display: grid;
+  grid-template-columns: 136px minmax(0, 1fr) auto;
+  align-items: center;
+  gap: 14px;
+  min-height: 52px;
+  border-top: 1px solid var(--line);
+}
+
+li:first-child {
+  border-top: 0;
+}
+
+.when,
+.title,
+.present {
+  font-size: 12.5px;
+  color: var(--soft);
+}
+
+.title {
+  display: block;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+
+.present {
+  padding-inline: 12px;
+}
+
+.fault {
+  color: rgb(var(--v-theme-error));
+}
+</style>

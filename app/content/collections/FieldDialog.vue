@@ -1,0 +1,209 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import type { FieldConversion } from '~~/core/content/answers'
+import { keyOf, parseFieldInput } from '~~/core/content/field'
+import type { Field, FieldInput } from '~~/core/content/field'
+import { fieldTypes } from '~~/core/content/fields'
+import type { FieldTypeName } from '~~/core/content/fields'
+import { faultsOf } from '~~/core/parsing'
+import SheetDialog from '../../shared/SheetDialog.vue'
+import { useForm } from '../../shared/form'
+import { request } from '../../shared/http'
+import { words as shared } from '../../shared/words'
+import { useCatalogue } from '../../stores/catalogue'
+import { fieldEditing } from '../inputs'
+import { words } from '../words'
+import FieldSettings from './FieldSettings.vue'
+
+/** A field of a collection: made, changed, and given another type after a look at what that does. */
+const open = defineModel<boolean>({ required: true })
+const props = defineProps<{ collectionId: number; field: Field | null }>()
+const emit = defineEmits<{ saved: [field: Field, kind: 'saved' | 'converted']; remove: [field: Field] }>()
+const catalogue = useCatalogue()
+
+const blank: FieldInput = {
+  key: '',
+  name: '',
+  type: 'short-text',
+  settings: fieldTypes.get('short-text').defaults,
+  required: false,
+  help: '',
+  fallback: null,
+  filterable: false,
+  sortable: false,
+}
+const form = useForm<FieldInput>(blank, (values) => faultsOf(parseFieldInput(inputOf(values))))
+const { values, faults, leave, sending, problem } = form
+const trial = ref<FieldConversion | null>(null)
+const keyFollows = ref(true)
+const types = fieldTypes.all.map((type) => ({ value: type.name, title: type.title, subtitle: type.about }))
+const kind = computed(() => fieldTypes.get(values.type))
+const changesType = computed(() => props.field !== null && props.field.type !== values.type)
+const sample = computed<Field>(() => ({ ...inputOf(values), id: 0, name: words.field.fallback, required: false, help: '' }))
+const number = computed(() => new Intl.NumberFormat(catalogue.catalogue.locale))
+
+watch(open, (shown) => {
+  if (!shown) return
+  trial.value = null
+  keyFollows.value = props.field === null
+  form.reset(props.field === null ? blank : inputOf(props.field))
+})
+watch(
+  () => [values.type, values.settings],
+  () => (trial.value = null),
+)
+
+function inputOf({ key, name, type, settings, required, help, fallback, filterable, sortable }: FieldInput): FieldInput {
+  return { key, name, type, settings, required, help, fallback, filterable, sortable }
+}
+
+function setName(name: string) {
+  values.name = name
+  if (keyFollows.value) values.key = keyOf(name)
+}
+
+/** Another type has settings of its own; those of the stored type come back with it. */
+function setType(type: FieldTypeName) {
+  const next = fieldTypes.get(type)
+  const first = catalogue.catalogue.collections[0]?.id ?? 0
+  const fresh = type === 'reference' ? { collection: first, many: true } : next.defaults
+  Object.assign(values, {
+    type,
+    settings: props.field?.type === type ? props.field.settings : fresh,
+    fallback: null,
+    filterable: values.filterable && next.filter !== null,
+    sortable: values.sortable && next.sortKey !== null,
+  })
+}
+
+async function look() {
+  const { field } = props
+  if (field === null) return
+  trial.value = await form.send(() => request<FieldConversion>('POST', `/api/bench/fields/${field.id}/conversion`, inputOf(values)))
+}
+
+async function save() {
+  const { field } = props
+  const converts = changesType.value
+  const saved = await form.send(() => {
+    if (field === null) return request<Field>('POST', `/api/bench/collections/${props.collectionId}/fields`, inputOf(values))
+    return request<Field>('PUT', `/api/bench/fields/${field.id}${converts ? '/conversion' : ''}`, inputOf(values))
+  })
+  if (saved === null) return
+  open.value = false
+  emit('saved', saved, converts ? 'converted' : 'saved')
+}
+</script>
+
+<template>
+  <SheetDialog v-model="open" :width="560" :title="field === null ? words.field.new : words.field.edit(field.name)">
+    <form novalidate class="sheet-form" @submit.prevent="changesType && trial === null ? look() : save()">
+      <p v-if="problem" class="problem" role="alert">{{ problem.message }}</p>
+      <v-text-field
+        :label="words.field.name"
+        :model-value="values.name"
+        :error-messages="faults('name')"
+        autocomplete="off"
+        autofocus
+        @update:model-value="setName($event ?? '')"
+        @blur="leave('name')"
+      />
+      <v-select
+        :label="words.field.type"
+        :items="types"
+        :model-value="values.type"
+        :error-messages="faults('type')"
+        :hint="kind.about"
+        persistent-hint
+        @update:model-value="setType"
+      >
+        <template #item="{ props: item, index }">
+          <v-list-item v-bind="item" :aria-label="types[index]?.title" :subtitle="types[index]?.subtitle" />
+        </template>
+      </v-select>
+      <FieldSettings
+        :key="values.type"
+        :type="values.type"
+        :settings="values.settings as Record<string, unknown>"
+        :faults="faults"
+        @change="values.settings = $event"
+        @leave="leave"
+      />
+      <component
+        :is="fieldEditing[values.type].input"
+        :key="`fallback ${values.type}`"
+        :field="sample"
+        :value="values.fallback"
+        :faults="faults('fallback')"
+        @change="values.fallback = $event"
+        @leave="leave('fallback')"
+      />
+      <v-text-field
+        v-model="values.help"
+        :label="words.field.help"
+        :hint="words.field.helpHint"
+        :error-messages="faults('help')"
+        autocomplete="off"
+        @blur="leave('help')"
+      />
+      <v-text-field
+        :label="words.field.key"
+        :hint="words.field.keyHint"
+        :model-value="values.key"
+        :error-messages="faults('key')"
+        autocomplete="off"
+        @update:model-value="((keyFollows = false), (values.key = $event ?? ''))"
+        @blur="leave('key')"
+      />
+      <div>
+        <v-switch v-model="values.required" :label="words.field.required" />
+        <v-switch v-model="values.filterable" :label="words.field.filterable" :disabled="kind.filter === null" />
+        <v-switch v-model="values.sortable" :label="words.field.sortable" :disabled="kind.sortKey === null" />
+      </div>
+      <section v-if="trial" class="trial" :aria-label="words.field.trial">
+        <p><strong>{{ words.field.trial }}</strong></p>
+        <p v-if="trial.total === 0">{{ words.field.trialNone }}</p>
+        <p v-else-if="trial.refusedCount === 0">{{ words.field.trialAll(number.format(trial.total)) }}</p>
+        <template v-else>
+          <p>{{ words.field.trialSome(number.format(trial.converted), number.format(trial.total), number.format(trial.refusedCount)) }}</p>
+          <ul>
+            <li v-for="one in trial.refused.slice(0, 8)" :key="one.entryId">
+              <strong>{{ one.title }}</strong> <q>{{ one.text }}</q> {{ one.message }}
+            </li>
+          </ul>
+          <p v-if="trial.refusedCount > 8">{{ words.field.trialMore(number.format(trial.refusedCount - 8)) }}</p>
+        </template>
+      </section>
+    </form>
+
+    <template #actions>
+      <v-btn v-if="field" class="push-left" height="36" variant="text" color="error" @click="((open = false), emit('remove', field))">{{
+        words.field.delete
+      }}</v-btn>
+      <v-btn height="36" @click="open = false">{{ shared.cancel }}</v-btn>
+      <v-btn v-if="changesType && trial === null" height="36" variant="flat" color="primary" :loading="sending" @click="look">{{ words.field.look }}</v-btn>
+      <v-btn v-else height="36" variant="flat" color="primary" :loading="sending" @click="save">{{
+        changesType ? words.field.convert : words.field.save
+      }}</v-btn>
+    </template>
+  </SheetDialog>
+</template>
+
+<style scoped>
+.trial {
+  padding: 12px 14px;
+  border: 1px solid #dcb79d;
+  border-left: 4px solid #a8431f;
+  border-radius: 8px;
+  background: #fdf6ef;
+}
+
+.trial ul {
+  margin: 6px 0;
+  padding-left: 18px;
+}
+
+.trial li {
+  overflow-wrap: anywhere;
+}
+</style>

@@ -1,0 +1,72 @@
+<script setup lang="ts">
+import { watch } from 'vue'
+import type { FacetRow } from '~~/core/content/answers'
+import { parseFacetInput } from '~~/core/content/term-input'
+import type { FacetInput } from '~~/core/content/term-input'
+import { faultsOf } from '~~/core/parsing'
+import SheetDialog from '../../shared/SheetDialog.vue'
+import { useForm } from '../../shared/form'
+import { request } from '../../shared/http'
+import { words as shared } from '../../shared/words'
+import { useCatalogue } from '../../stores/catalogue'
+import { words } from '../words'
+
+/** A facet: its names, and the collections it classifies. */
+const open = defineModel<boolean>({ required: true })
+const props = defineProps<{ facet: FacetRow | null }>()
+const emit = defineEmits<{ saved: [id: number, name: string]; remove: [facet: FacetRow] }>()
+const catalogue = useCatalogue()
+
+const blank: FacetInput = { name: '', plural: '', collections: [] }
+const form = useForm<FacetInput>(blank, (values) => faultsOf(parseFacetInput(inputOf(values))))
+const { values, faults, leave, sending, problem } = form
+
+watch(open, (shown) => shown && form.reset(props.facet === null ? blank : inputOf(props.facet)))
+
+function inputOf({ name, plural, collections }: FacetInput): FacetInput {
+  return { name, plural, collections: [...collections] }
+}
+
+async function save() {
+  const { facet } = props
+  const saved = await form.send(() =>
+    facet === null
+      ? request<{ id: number }>('POST', '/api/bench/facets', inputOf(values))
+      : request('PUT', `/api/bench/facets/${facet.id}`, inputOf(values)).then(() => ({ id: facet.id })),
+  )
+  if (saved === null) return
+  open.value = false
+  emit('saved', saved.id, values.name)
+}
+</script>
+
+<template>
+  <SheetDialog v-model="open" :title="facet === null ? words.facets.new : words.facets.edit(facet.name)">
+    <form novalidate class="sheet-form" @submit.prevent="save">
+      <p v-if="problem" class="problem" role="alert">{{ problem.message }}</p>
+      <v-text-field v-model="values.name" :label="words.facets.name" :error-messages="faults('name')" autocomplete="off" autofocus @blur="leave('name')" />
+      <v-text-field v-model="values.plural" :label="words.facets.plural" :error-messages="faults('plural')" autocomplete="off" @blur="leave('plural')" />
+      <v-autocomplete
+        v-model="values.collections"
+        :label="words.facets.collections"
+        :items="[...catalogue.catalogue.collections]"
+        item-title="name"
+        item-value="id"
+        :error-messages="faults('collections')"
+        multiple
+        chips
+        closable-chips
+        auto-select-first
+        clear-on-select
+      />
+    </form>
+
+    <template #actions>
+      <v-btn v-if="facet" class="push-left" height="36" variant="text" color="error" @click="((open = false), emit('remove', facet))">{{
+        words.facets.delete
+      }}</v-btn>
+      <v-btn height="36" @click="open = false">{{ shared.cancel }}</v-btn>
+      <v-btn height="36" variant="flat" color="primary" :loading="sending" @click="save">{{ words.facets.save }}</v-btn>
+    </template>
+  </SheetDialog>
+</template>

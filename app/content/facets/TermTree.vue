@@ -1,0 +1,147 @@
+<script setup lang="ts">
+import { mdiDotsHorizontal, mdiDragVertical } from '@mdi/js'
+import { computed } from 'vue'
+import { VueDraggable } from 'vue-draggable-plus'
+import type { TermRow } from '~~/core/content/answers'
+import ActionMenu from '../../shared/ActionMenu.vue'
+import { collectionIconPaths } from '../collections/icons'
+import { words } from '../words'
+
+/** Terms under one parent, each with its own below it: dragged into order and into each other. */
+const props = defineProps<{ terms: readonly TermRow[]; parent: TermRow | null; format: Intl.NumberFormat }>()
+const emit = defineEmits<{
+  place: [id: number, parentId: number | null, at: number]
+  act: [action: 'change' | 'below' | 'merge' | 'delete', term: TermRow]
+}>()
+
+const parentId = computed(() => props.parent?.id ?? null)
+const own = computed(() => props.terms.filter((term) => term.parentId === parentId.value))
+
+/** A drag reports the list that a term came into or moved within; the one it left says nothing. */
+function dropped(next: readonly TermRow[]) {
+  const before = own.value.map((term) => term.id)
+  const after = next.map((term) => term.id)
+  if (after.length < before.length) return
+  const moved = after.find((id) => !before.includes(id)) ?? after.find((id, at) => before[at] !== id && before[at + 1] !== id) ?? after.find((id, at) => before[at] !== id)
+  if (moved !== undefined) emit('place', moved, parentId.value, after.indexOf(moved))
+}
+
+function nudge(term: TermRow, key: string) {
+  const at = own.value.indexOf(term)
+  const above = own.value[at - 1]
+  const { parent } = props
+  if (key === 'ArrowUp' && at > 0) emit('place', term.id, parentId.value, at - 1)
+  if (key === 'ArrowDown' && at < own.value.length - 1) emit('place', term.id, parentId.value, at + 1)
+  if (key === 'ArrowRight' && above) emit('place', term.id, above.id, props.terms.filter((one) => one.parentId === above.id).length)
+  if (key === 'ArrowLeft' && parent) {
+    const beside = props.terms.filter((one) => one.parentId === parent.parentId)
+    emit('place', term.id, parent.parentId, beside.indexOf(parent) + 1)
+  }
+}
+
+function actions(term: TermRow) {
+  return [
+    { title: words.facets.change, run: () => emit('act', 'change', term) },
+    { title: words.facets.addBelow, run: () => emit('act', 'below', term) },
+    { title: words.facets.merge, run: () => emit('act', 'merge', term) },
+    { title: words.facets.deleteTerm, run: () => emit('act', 'delete', term) },
+  ]
+}
+</script>
+
+<template>
+  <VueDraggable :model-value="[...own]" tag="ul" handle=".handle" group="terms" :animation="120" :fallback-on-body="true" :swap-threshold="0.6" @update:model-value="dropped">
+    <li v-for="term in own" :key="term.id">
+      <div class="row">
+        <span
+          class="handle"
+          role="button"
+          tabindex="0"
+          :aria-label="words.facets.move(term.name)"
+          @keydown.up.prevent="nudge(term, 'ArrowUp')"
+          @keydown.down.prevent="nudge(term, 'ArrowDown')"
+          @keydown.left.prevent="nudge(term, 'ArrowLeft')"
+          @keydown.right.prevent="nudge(term, 'ArrowRight')"
+          ><v-icon :icon="mdiDragVertical" size="18"
+        /></span>
+        <span v-if="term.colour || term.icon" class="sign" :style="{ color: term.colour || undefined }">
+          <v-icon v-if="term.icon" :icon="collectionIconPaths[term.icon]" size="18" />
+          <span v-else class="dot" />
+        </span>
+        <button type="button" class="name" @click="emit('act', 'change', term)">{{ term.name }}</button>
+        <span class="count tabular">{{ format.format(term.entries) }}</span>
+        <ActionMenu v-slot="{ opener }" :label="words.facets.more(term.name)" :actions="actions(term)">
+          <v-btn v-bind="opener" :icon="mdiDotsHorizontal" size="32" variant="text" :aria-label="words.facets.more(term.name)" />
+        </ActionMenu>
+      </div>
+      <TermTree :terms="terms" :parent="term" :format="format" @place="(id, under, at) => emit('place', id, under, at)" @act="(action, one) => emit('act', action, one)" />
+    </li>
+  </VueDraggable>
+</template>
+
+<style scoped>
+ul {
+  min-height: 6px;
+  padding: 0;
+  list-style: none;
+}
+
+li ul {
+  margin-inline-start: 15px;
+  padding-inline-start: 11px;
+  border-inline-start: 1px solid var(--line);
+}
+
+.row {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+  min-height: 38px;
+  border-radius: 7px;
+  background: #fff;
+}
+
+.row:hover {
+  background: #f8f5ec;
+}
+
+.handle {
+  display: grid;
+  place-items: center;
+  width: 30px;
+  height: 36px;
+  border-radius: 6px;
+  color: #a39a83;
+  cursor: grab;
+}
+
+.sign {
+  display: grid;
+  place-items: center;
+  width: 20px;
+}
+
+.dot {
+  width: 12px;
+  height: 12px;
+  border-radius: 50%;
+  background: currentcolor;
+}
+
+.name {
+  min-height: 32px;
+  font-weight: 600;
+  overflow-wrap: anywhere;
+}
+
+.name:hover {
+  text-decoration: underline;
+  text-underline-offset: 3px;
+}
+
+.count {
+  margin-left: auto;
+  font-size: 12.5px;
+  color: var(--soft);
+}
+</style>

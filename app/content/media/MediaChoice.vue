@@ -1,0 +1,92 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import type { MediaRow } from '~~/core/content/answers'
+import type { MediaKind } from '~~/core/content/media'
+import { request } from '../../shared/http'
+import { useCatalogue } from '../../stores/catalogue'
+import { words } from '../words'
+import MediaPicker from './MediaPicker.vue'
+import MediaTile from './MediaTile.vue'
+import { pictureAt, sizeOf } from './media-files'
+
+/** One file, chosen from those there are or brought in. */
+const chosen = defineModel<number | null>({ required: true })
+defineProps<{ kinds: readonly MediaKind[]; name: string }>()
+const catalogue = useCatalogue()
+const open = ref(false)
+const known = ref<MediaRow | null>(null)
+const current = computed(() => (known.value?.id === chosen.value ? known.value : null))
+
+watch(chosen, show, { immediate: true })
+
+async function show(id: number | null) {
+  if (id === null || known.value?.id === id) return
+  const [found] = await request<readonly MediaRow[]>('GET', `/api/bench/media/chosen?ids=${id}`).catch(() => [])
+  if (found && found.id === chosen.value) known.value = found
+}
+
+function choose(media: MediaRow) {
+  known.value = media
+  chosen.value = media.id
+}
+</script>
+
+<template>
+  <div class="choice">
+    <img
+      v-if="current?.kind === 'picture'"
+      :src="pictureAt(current, 480)"
+      :alt="current.alternative"
+      :style="{ aspectRatio: `${current.width} / ${current.height}`, backgroundColor: current.tint }"
+    />
+    <MediaTile v-else-if="current" class="file" :media="current" />
+    <p v-else class="none">{{ kinds.includes('picture') && kinds.length === 1 ? words.noPicture : words.noFile }}</p>
+    <div class="choice-actions">
+      <v-btn height="34" :aria-label="words.chooseFor(name, chosen !== null)" @click="open = true">{{ chosen === null ? words.choose : words.changePicture }}</v-btn>
+      <v-btn v-if="chosen !== null" height="34" variant="text" :aria-label="words.removeFrom(name)" @click="chosen = null">{{ words.removePicture }}</v-btn>
+      <span v-if="current" class="size tabular">{{
+        current.kind === 'picture' ? `${current.width} × ${current.height} px` : sizeOf(current.bytes, catalogue.catalogue.locale)
+      }}</span>
+    </div>
+    <MediaPicker v-model="open" :kinds="kinds" :chosen="chosen === null ? [] : [chosen]" @choose="choose" />
+  </div>
+</template>
+
+<style scoped>
+.choice {
+  display: grid;
+  gap: 8px;
+}
+
+.choice > img {
+  width: 100%;
+  max-height: 200px;
+  object-fit: contain;
+  border-radius: 7px;
+}
+
+.file {
+  max-width: 220px;
+}
+
+.none {
+  display: grid;
+  place-items: center;
+  height: 90px;
+  border: 1px dashed #c9c0ab;
+  border-radius: 7px;
+  color: var(--soft);
+}
+
+.choice-actions {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+}
+
+.size {
+  margin-left: auto;
+  font-size: 12.5px;
+  color: var(--soft);
+}
+</style>

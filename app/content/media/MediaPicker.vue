@@ -1,0 +1,137 @@
+<script setup lang="ts">
+import { mdiMagnify, mdiUpload } from '@mdi/js'
+import { refDebounced } from '@vueuse/core'
+import { computed, ref, watch } from 'vue'
+import type { MediaRow } from '~~/core/content/answers'
+import type { MediaKind } from '~~/core/content/media'
+import { mediaTypes } from '~~/core/content/media'
+import SheetDialog from '../../shared/SheetDialog.vue'
+import { RequestProblem, request } from '../../shared/http'
+import { words } from '../words'
+import MediaTile from './MediaTile.vue'
+import { bringIn } from './media-files'
+
+/** Files to choose from, found by name, and the way to bring in one that is missing. */
+const open = defineModel<boolean>({ required: true })
+const props = defineProps<{ kinds: readonly MediaKind[]; chosen: readonly number[] }>()
+const emit = defineEmits<{ choose: [media: MediaRow] }>()
+
+const typed = ref('')
+const search = refDebounced(typed, 200)
+const rows = ref<readonly MediaRow[]>([])
+const total = ref(0)
+const failure = ref<string | null>(null)
+const progress = ref<string | null>(null)
+const file = ref<HTMLInputElement | null>(null)
+const title = computed(() => (props.kinds.length === 1 && props.kinds[0] === 'picture' ? words.choosePicture : words.chooseFile))
+const accepted = computed(() =>
+  mediaTypes
+    .filter((type) => props.kinds.includes(type.kind))
+    .map((type) => type.type)
+    .join(','),
+)
+
+watch([open, search], () => open.value && load(1))
+
+async function load(page: number) {
+  const query = new URLSearchParams({ kinds: props.kinds.join(','), search: search.value, page: String(page) })
+  try {
+    const answer = await request<{ rows: readonly MediaRow[]; total: number }>('GET', `/api/bench/media?${query}`)
+    rows.value = page === 1 ? answer.rows : [...rows.value, ...answer.rows]
+    total.value = answer.total
+    failure.value = null
+  } catch (error) {
+    if (error instanceof RequestProblem) failure.value = error.message
+  }
+}
+
+async function bring(files: FileList | null) {
+  if (!files?.length) return
+  failure.value = null
+  try {
+    const [stored] = await bringIn([...files].slice(0, 1), (name, done) => (progress.value = words.media.bringing(name, done)))
+    if (stored) choose(stored)
+  } catch (error) {
+    failure.value = error instanceof RequestProblem ? error.message : String(error)
+  } finally {
+    progress.value = null
+  }
+}
+
+function choose(media: MediaRow) {
+  emit('choose', media)
+  open.value = false
+}
+</script>
+
+<template>
+  <SheetDialog v-model="open" :width="860" :title="title">
+    <div class="picker-head">
+      <v-text-field v-model="typed" :aria-label="words.media.search" :placeholder="words.media.search" :prepend-inner-icon="mdiMagnify" />
+      <v-btn height="40" :prepend-icon="mdiUpload" :loading="progress !== null" @click="file?.click()">{{ words.media.bringOne }}</v-btn>
+      <input ref="file" type="file" hidden :accept="accepted" @change="bring(($event.target as HTMLInputElement).files)" />
+    </div>
+    <p v-if="progress" class="picker-say" role="status">{{ progress }}</p>
+    <p v-if="failure" class="picker-say fault" role="alert">{{ failure }}</p>
+    <p v-if="rows.length === 0">{{ words.media.none }}</p>
+    <ul>
+      <li v-for="media in rows" :key="media.id">
+        <button type="button" :aria-label="words.pictureChoice(media.fileName)" :aria-pressed="chosen.includes(media.id)" @click="choose(media)">
+          <MediaTile :media="media" />
+        </button>
+        <span class="tabular">{{ media.kind === 'picture' ? `${media.width} × ${media.height}` : media.fileName }}</span>
+      </li>
+    </ul>
+    <v-btn v-if="rows.length < total" class="more" height="36" @click="load(Math.floor(rows.length / 60) + 1)">{{
+      words.media.more(total - rows.length)
+    }}</v-btn>
+  </SheetDialog>
+</template>
+
+<style scoped>
+.picker-head {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 10px;
+  padding: 10px 24px 4px;
+}
+
+.picker-say {
+  padding: 4px 24px;
+  font-size: 13px;
+  color: var(--soft);
+}
+
+.fault {
+  color: rgb(var(--v-theme-error));
+}
+
+ul {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
+  gap: 12px;
+  padding: 4px;
+  list-style: none;
+}
+
+li {
+  display: grid;
+  gap: 4px;
+  font-size: 12px;
+  color: var(--soft);
+}
+
+li button {
+  width: 100%;
+  border-radius: 7px;
+}
+
+li button[aria-pressed='true'] :deep(.tile) {
+  outline: 3px solid var(--leaf);
+  outline-offset: 2px;
+}
+
+.more {
+  margin: 14px 4px 0;
+}
+</style>

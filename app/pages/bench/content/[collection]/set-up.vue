@@ -1,0 +1,138 @@
+<script setup lang="ts">
+import { NuxtLink } from '#components'
+import { navigateTo, useHead, useRoute } from '#imports'
+import { computed, ref, watch } from 'vue'
+import { parseCollectionInput } from '~~/core/content/collection'
+import type { CollectionInput } from '~~/core/content/collection'
+import { faultsOf } from '~~/core/parsing'
+import ContentFrame from '../../../../content/ContentFrame.vue'
+import CollectionForm from '../../../../content/collections/CollectionForm.vue'
+import FieldList from '../../../../content/collections/FieldList.vue'
+import { words } from '../../../../content/words'
+import ConfirmDialog from '../../../../shared/ConfirmDialog.vue'
+import { useForm } from '../../../../shared/form'
+import { RequestProblem, request } from '../../../../shared/http'
+import { words as shared } from '../../../../shared/words'
+import { useCatalogue } from '../../../../stores/catalogue'
+import { useCollections } from '../../../../stores/collections'
+import { useNotices } from '../../../../stores/notices'
+
+const route = useRoute()
+const catalogue = useCatalogue()
+const collections = useCollections()
+const notices = useNotices()
+const frame = ref<InstanceType<typeof ContentFrame> | null>(null)
+const deleting = ref(false)
+const collection = computed(() => catalogue.catalogue.collections.find((one) => one.slug === route.params.collection))
+useHead({ title: () => `${words.collection.setUp(collection.value?.name ?? '')} · Bushel` })
+
+const blank: CollectionInput = { name: '', singular: '', plural: '', icon: 'leaf', kind: 'article', address: '', facets: [] }
+const form = useForm<CollectionInput>(blank, (values) => faultsOf(parseCollectionInput(inputOf(values))))
+const { values, faults, leave, changed, sending, problem } = form
+
+watch(() => collection.value?.id, () => collection.value && form.reset(inputOf(collection.value)), { immediate: true })
+
+function inputOf({ name, singular, plural, icon, kind, address, facets }: CollectionInput): CollectionInput {
+  return { name, singular, plural, icon, kind, address, facets: [...facets] }
+}
+
+async function save() {
+  const id = collection.value?.id
+  if (id === undefined || (await form.send(() => request('PUT', `/api/bench/collections/${id}`, inputOf(values)))) === null) return
+  await Promise.all([catalogue.load(), frame.value?.load()])
+  form.reset(inputOf(values))
+  notices.tell({ text: words.collection.saved(values.name) })
+}
+
+async function remove() {
+  const gone = collection.value
+  if (gone === undefined) return
+  await request('DELETE', `/api/bench/collections/${gone.id}`)
+  await navigateTo('/bench/content')
+  await catalogue.load()
+  notices.tell({ text: words.collection.deleted(gone.name), action: { title: shared.undo, run: () => putBack(gone) } })
+}
+
+async function putBack(gone: { readonly id: number; readonly slug: string }) {
+  try {
+    await request('POST', `/api/bench/collections/${gone.id}/restore`)
+    await catalogue.load()
+    await navigateTo(`/bench/content/${gone.slug}/set-up`)
+  } catch (error) {
+    if (error instanceof RequestProblem) notices.tell({ text: error.message })
+  }
+}
+</script>
+
+<template>
+  <ContentFrame ref="frame">
+    <template #actions>
+      <span class="saved" role="status">{{ changed ? words.unsaved : '' }}</span>
+      <v-btn height="34" variant="flat" color="primary" :loading="sending" @click="save">{{ words.save }}</v-btn>
+    </template>
+    <template v-if="collection">
+      <NuxtLink class="back" :to="`/bench/content/${collection.slug}`">{{ collection.name }}</NuxtLink>
+      <h1>{{ words.collection.setUp(collection.name) }}</h1>
+      <div class="columns">
+        <FieldList :collection="collection" />
+        <form novalidate @submit.prevent="save">
+          <h2>{{ words.collection.about }}</h2>
+          <p v-if="problem" class="problem" role="alert">{{ problem.message }}</p>
+          <CollectionForm :values="values" :faults="faults" @change="Object.assign(values, $event)" @leave="leave" />
+          <v-btn class="delete" height="34" color="error" variant="text" @click="deleting = true">{{ words.collection.delete }}</v-btn>
+        </form>
+      </div>
+      <ConfirmDialog
+        v-model="deleting"
+        :title="words.collection.deleteTitle(collection.name)"
+        :text="words.collection.deleteText(String(collections.entriesOf(collection.id)))"
+        :action="words.delete"
+        @confirm="remove"
+      />
+    </template>
+  </ContentFrame>
+</template>
+
+<style scoped>
+.back {
+  color: var(--soft);
+  font-size: 13px;
+  font-weight: 600;
+  text-decoration: none;
+}
+
+.back:hover {
+  text-decoration: underline;
+}
+
+h1 {
+  margin-bottom: 18px;
+  font-size: 24px;
+  letter-spacing: -0.015em;
+}
+
+h2 {
+  font-size: 16px;
+}
+
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 336px;
+  gap: 40px;
+}
+
+form {
+  display: grid;
+  gap: 18px;
+  align-content: start;
+}
+
+.saved {
+  font-size: 12.5px;
+  color: var(--soft);
+}
+
+.delete {
+  justify-self: start;
+}
+</style>

@@ -1,0 +1,226 @@
+<script setup lang="ts">
+import { useHead } from '#imports'
+import { mdiPlus } from '@mdi/js'
+import { computed, ref, watch } from 'vue'
+import type { FacetRow, TermRow } from '~~/core/content/answers'
+import { withDescendants } from '~~/core/content/terms'
+import ContentFrame from '../../../content/ContentFrame.vue'
+import FacetDialog from '../../../content/facets/FacetDialog.vue'
+import TermDialog from '../../../content/facets/TermDialog.vue'
+import TermTree from '../../../content/facets/TermTree.vue'
+import { words } from '../../../content/words'
+import ScreenHead from '../../../shared/ScreenHead.vue'
+import SheetDialog from '../../../shared/SheetDialog.vue'
+import ConfirmDialog from '../../../shared/ConfirmDialog.vue'
+import { attempt } from '../../../shared/attempt'
+import { request } from '../../../shared/http'
+import ChoiceSetting from '../../../shared/settings/ChoiceSetting.vue'
+import { words as shared } from '../../../shared/words'
+import { useCatalogue } from '../../../stores/catalogue'
+import { useNotices } from '../../../stores/notices'
+
+const catalogue = useCatalogue()
+const notices = useNotices()
+useHead({ title: `${words.facets.title} · Bushel` })
+
+const facets = ref<readonly FacetRow[]>([])
+const loaded = ref(false)
+const chosenId = ref(0)
+const terms = ref<readonly TermRow[]>([])
+const facet = computed(() => facets.value.find((one) => one.id === chosenId.value) ?? null)
+const format = computed(() => new Intl.NumberFormat(catalogue.catalogue.locale))
+const usedBy = computed(() => {
+  const names = catalogue.catalogue.collections.filter((one) => facet.value?.collections.includes(one.id)).map((one) => one.name)
+  return names.length === 0 ? words.facets.unused : words.facets.usedBy(new Intl.ListFormat(catalogue.catalogue.locale).format(names))
+})
+
+const facetOpen = ref(false)
+const editedFacet = ref<FacetRow | null>(null)
+const termOpen = ref(false)
+const editedTerm = ref<TermRow | null>(null)
+const under = ref<number | null>(null)
+const merging = ref<TermRow | null>(null)
+const into = ref<number | null>(null)
+const deleting = ref<TermRow | null>(null)
+const mergeTargets = computed(() => {
+  const below =
+    merging.value === null
+      ? []
+      : withDescendants(
+          merging.value.id,
+          terms.value.map((term) => ({ ...term, facetId: chosenId.value })),
+        )
+  return terms.value.filter((term) => !below.includes(term.id)).map((term) => ({ value: term.id, title: term.name }))
+})
+
+void loadFacets()
+watch(chosenId, loadTerms)
+
+async function loadFacets() {
+  const found = await attempt(() => request<readonly FacetRow[]>('GET', '/api/bench/facets'))
+  if (found === null) return
+  facets.value = found
+  loaded.value = true
+  if (!found.some((one) => one.id === chosenId.value)) chosenId.value = found[0]?.id ?? 0
+}
+
+async function loadTerms() {
+  if (chosenId.value === 0) return
+  terms.value = (await attempt(() => request<readonly TermRow[]>('GET', `/api/bench/facets/${chosenId.value}/terms`))) ?? terms.value
+}
+
+async function refresh() {
+  await Promise.all([loadFacets(), loadTerms(), catalogue.load()])
+}
+
+function editFacet(one: FacetRow | null) {
+  editedFacet.value = one
+  facetOpen.value = true
+}
+
+async function facetSaved(id: number, name: string) {
+  await refresh()
+  chosenId.value = id
+  notices.tell({ text: words.facets.saved(name) })
+}
+
+async function removeFacet(one: FacetRow) {
+  if ((await attempt(() => request('DELETE', `/api/bench/facets/${one.id}`))) === null) return
+  await refresh()
+  notices.tell({
+    text: words.facets.deleted(one.name),
+    action: { title: shared.undo, run: () => undo('POST', `/api/bench/facets/${one.id}/restore`, one.name) },
+  })
+}
+
+async function undo(method: 'POST' | 'DELETE', path: string, name: string) {
+  if ((await attempt(() => request(method, path))) !== null) notices.tell({ text: words.facets.back(name) })
+  await refresh()
+}
+
+function act(action: 'change' | 'below' | 'merge' | 'delete', term: TermRow) {
+  if (action === 'merge') {
+    into.value = null
+    merging.value = term
+  } else if (action === 'delete') deleting.value = term
+  else editTerm(action === 'change' ? term : null, action === 'change' ? null : term.id)
+}
+
+function editTerm(term: TermRow | null, parentId: number | null) {
+  editedTerm.value = term
+  under.value = parentId
+  termOpen.value = true
+}
+
+async function termSaved(name: string) {
+  await refresh()
+  notices.tell({ text: words.facets.termSaved(name) })
+}
+
+async function place(id: number, parentId: number | null, at: number) {
+  await attempt(() => request('PUT', `/api/bench/terms/${id}/place`, { parentId, at }))
+  await refresh()
+}
+
+async function merge() {
+  const term = merging.value
+  const target = into.value
+  merging.value = null
+  if (term === null || target === null) return
+  await gone(
+    await attempt(() => request<{ change: string }>('POST', `/api/bench/terms/${term.id}/merge`, { into: target })),
+    term.name,
+    words.facets.merged(term.name),
+  )
+}
+
+async function remove() {
+  const term = deleting.value
+  deleting.value = null
+  if (term === null) return
+  await gone(await attempt(() => request<{ change: string }>('DELETE', `/api/bench/terms/${term.id}`)), term.name, words.facets.termDeleted(term.name))
+}
+
+async function gone(done: { readonly change: string } | null, name: string, text: string) {
+  await refresh()
+  if (done !== null) notices.tell({ text, action: { title: shared.undo, run: () => undo('DELETE', `/api/bench/term-changes/${done.change}`, name) } })
+}
+</script>
+
+<template>
+  <ContentFrame>
+    <ScreenHead :title="words.facets.title">
+      <v-btn height="40" :prepend-icon="mdiPlus" @click="editFacet(null)">{{ words.facets.add }}</v-btn>
+      <v-btn v-if="facet" variant="flat" color="primary" height="40" :prepend-icon="mdiPlus" @click="editTerm(null, null)">{{ words.facets.addTerm }}</v-btn>
+    </ScreenHead>
+    <p v-if="loaded && facets.length === 0">{{ words.facets.none }}</p>
+    <template v-if="facet">
+      <ChoiceSetting
+        class="which"
+        :label="words.facets.list"
+        :value="chosenId"
+        :choices="facets.map((one) => ({ value: one.id, title: one.name }))"
+        @change="chosenId = $event"
+      />
+      <div class="about">
+        <p>{{ usedBy }} {{ words.facets.hint }}</p>
+        <v-btn height="34" @click="editFacet(facet)">{{ words.facets.setUp }}</v-btn>
+      </div>
+      <section :aria-label="facet.plural" class="tree">
+        <p v-if="terms.length === 0">{{ words.facets.noTerms }}</p>
+        <TermTree :terms="terms" :parent="null" :format="format" @place="place" @act="act" />
+      </section>
+      <TermDialog v-model="termOpen" :facet="facet" :term="editedTerm" :parent-id="under" @saved="termSaved" />
+    </template>
+    <FacetDialog v-model="facetOpen" :facet="editedFacet" @saved="facetSaved" @remove="removeFacet" />
+    <ConfirmDialog
+      :model-value="deleting !== null"
+      :title="words.facets.deleteTitle(deleting?.name ?? '')"
+      :text="words.facets.deleteText(format.format(deleting?.entries ?? 0))"
+      :action="words.delete"
+      @update:model-value="deleting = $event ? deleting : null"
+      @confirm="remove"
+    />
+    <SheetDialog
+      v-if="merging"
+      :model-value="merging !== null"
+      @update:model-value="merging = null"
+      :width="440"
+      :title="words.facets.mergeTitle(merging.name)"
+    >
+      <v-autocomplete v-model="into" :label="words.facets.mergeInto" :items="mergeTargets" :hint="words.facets.mergeHint" persistent-hint auto-select-first />
+
+      <template #actions>
+        <v-btn height="36" @click="merging = null">{{ shared.cancel }}</v-btn>
+        <v-btn height="36" variant="flat" color="primary" :disabled="into === null" @click="merge">{{ words.facets.merge }}</v-btn>
+      </template>
+    </SheetDialog>
+  </ContentFrame>
+</template>
+
+<style scoped>
+.which {
+  max-width: 720px;
+}
+
+.about {
+  display: flex;
+  align-items: start;
+  gap: 16px;
+  max-width: 720px;
+  margin: 12px 0;
+  font-size: 13px;
+  color: var(--soft);
+}
+
+.about p {
+  flex: 1;
+}
+
+.tree {
+  max-width: 720px;
+  padding: 8px 10px 8px 4px;
+  border: 1px solid var(--line);
+  border-radius: 9px;
+}
+</style>

@@ -1,0 +1,166 @@
+<script setup lang="ts">
+import { useHead } from '#imports'
+import { mdiMagnify, mdiUpload } from '@mdi/js'
+import { refDebounced, useDropZone } from '@vueuse/core'
+import { ref, watch } from 'vue'
+import type { MediaRow } from '~~/core/content/answers'
+import { mediaKinds } from '~~/core/content/media'
+import ContentFrame from '../../../content/ContentFrame.vue'
+import { mediaKindNames } from '../../../content/inputs'
+import MediaDialog from '../../../content/media/MediaDialog.vue'
+import MediaTile from '../../../content/media/MediaTile.vue'
+import { bringIn, sizeOf } from '../../../content/media/media-files'
+import { words } from '../../../content/words'
+import ScreenHead from '../../../shared/ScreenHead.vue'
+import { RequestProblem, request } from '../../../shared/http'
+import { useCatalogue } from '../../../stores/catalogue'
+import { useNotices } from '../../../stores/notices'
+
+const catalogue = useCatalogue()
+const notices = useNotices()
+useHead({ title: `${words.media.title} · Bushel` })
+
+const perPage = 60
+const typed = ref('')
+const search = refDebounced(typed, 200)
+const kind = ref('')
+const kinds = [{ value: '', title: words.media.any }, ...mediaKinds.map((value) => ({ value, title: mediaKindNames[value] }))]
+const rows = ref<readonly MediaRow[]>([])
+const total = ref(0)
+const loaded = ref(false)
+const failure = ref<string | null>(null)
+const progress = ref<string | null>(null)
+const file = ref<HTMLInputElement | null>(null)
+const place = ref<HTMLElement | null>(null)
+const opened = ref<MediaRow | null>(null)
+const { isOverDropZone } = useDropZone(place, { onDrop: (files) => void bring(files ?? []) })
+
+watch([search, kind], () => load(1), { immediate: true })
+
+async function load(page: number) {
+  const query = new URLSearchParams({ kinds: kind.value, search: search.value, page: String(page), perPage: String(perPage) })
+  try {
+    const answer = await request<{ rows: readonly MediaRow[]; total: number }>('GET', `/api/bench/media?${query}`)
+    rows.value = page === 1 ? answer.rows : [...rows.value, ...answer.rows]
+    total.value = answer.total
+    loaded.value = true
+    failure.value = null
+  } catch (error) {
+    failure.value = error instanceof RequestProblem ? error.message : String(error)
+  }
+}
+
+async function bring(files: readonly File[]) {
+  if (files.length === 0) return
+  let message: string | null = null
+  try {
+    const stored = await bringIn(files, (name, done) => (progress.value = words.media.bringing(name, done)))
+    notices.tell({ text: words.media.brought(stored.length) })
+  } catch (error) {
+    message = error instanceof RequestProblem ? error.message : String(error)
+  }
+  progress.value = null
+  await load(1)
+  failure.value = message
+}
+</script>
+
+<template>
+  <ContentFrame>
+    <ScreenHead :title="words.media.title">
+      <v-text-field v-model="typed" class="search" :aria-label="words.media.search" :placeholder="words.media.search" :prepend-inner-icon="mdiMagnify" />
+      <v-select v-model="kind" class="kind" :items="kinds" :aria-label="words.media.kind" />
+      <v-btn variant="flat" color="primary" height="40" :prepend-icon="mdiUpload" @click="file?.click()">{{ words.media.bring }}</v-btn>
+      <input ref="file" type="file" multiple hidden :aria-label="words.media.bring" @change="bring([...(($event.target as HTMLInputElement).files ?? [])])" />
+    </ScreenHead>
+    <p v-if="failure" class="fault" role="alert">{{ failure }}</p>
+    <div ref="place" class="place" :class="{ over: isOverDropZone }">
+      <p class="drop" role="status">{{ progress ?? words.media.drop }}</p>
+      <p v-if="loaded && rows.length === 0">{{ words.media.none }}</p>
+      <ul>
+        <li v-for="media in rows" :key="media.id">
+          <button type="button" @click="opened = media">
+            <MediaTile :media="media" />
+            <span class="name">{{ media.fileName }}</span>
+          </button>
+          <span class="facts tabular">{{ media.kind === 'picture' ? `${media.width} × ${media.height}` : sizeOf(media.bytes, catalogue.catalogue.locale) }} · {{ words.media.uses(media.uses) }}</span>
+        </li>
+      </ul>
+      <v-btn v-if="rows.length < total" height="36" @click="load(Math.floor(rows.length / perPage) + 1)">{{ words.media.more(total - rows.length) }}</v-btn>
+    </div>
+    <MediaDialog v-model="opened" @changed="load(1)" />
+  </ContentFrame>
+</template>
+
+<style scoped>
+.search {
+  flex: 0 1 280px;
+}
+
+.kind {
+  flex: 0 0 150px;
+}
+
+.place {
+  display: grid;
+  gap: 14px;
+  justify-items: start;
+  border-radius: 10px;
+}
+
+.drop {
+  display: grid;
+  place-items: center;
+  width: 100%;
+  min-height: 52px;
+  border: 1px dashed #c9c0ab;
+  border-radius: 8px;
+  font-size: 13px;
+  color: var(--soft);
+}
+
+.over .drop {
+  border-color: var(--leaf);
+  background: #e2eee5;
+  color: var(--leaf);
+}
+
+ul {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(166px, 1fr));
+  gap: 18px 14px;
+  width: 100%;
+  padding: 0;
+  list-style: none;
+}
+
+li {
+  display: grid;
+  gap: 2px;
+}
+
+li button {
+  display: grid;
+  width: 100%;
+  border-radius: 7px;
+}
+
+.name {
+  margin-top: 4px;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+  font-size: 13px;
+  font-weight: 600;
+}
+
+.facts {
+  font-size: 12px;
+  color: var(--soft);
+}
+
+.fault {
+  margin-bottom: 10px;
+  color: rgb(var(--v-theme-error));
+}
+</style>

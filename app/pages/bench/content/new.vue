@@ -1,0 +1,78 @@
+<script setup lang="ts">
+import { navigateTo, useHead } from '#imports'
+import { ref } from 'vue'
+import { parseCollectionInput } from '~~/core/content/collection'
+import type { CollectionInput } from '~~/core/content/collection'
+import { slugOf } from '~~/core/content/slug'
+import { faultsOf } from '~~/core/parsing'
+import ContentFrame from '../../../content/ContentFrame.vue'
+import CollectionForm from '../../../content/collections/CollectionForm.vue'
+import { words } from '../../../content/words'
+import { useForm } from '../../../shared/form'
+import { request } from '../../../shared/http'
+import { useCatalogue } from '../../../stores/catalogue'
+import { useNotices } from '../../../stores/notices'
+
+const catalogue = useCatalogue()
+const notices = useNotices()
+useHead({ title: `${words.collection.new} · Bushel` })
+
+const blank: CollectionInput = { name: '', singular: '', plural: '', icon: 'leaf', kind: 'article', address: '', facets: [] }
+const form = useForm<CollectionInput>(blank, (values) => faultsOf(parseCollectionInput(inputOf(values))))
+const { values, faults, leave, sending, problem } = form
+/** What was typed by hand no longer follows the name. */
+const byHand = ref(new Set<string>())
+
+function inputOf({ name, singular, plural, icon, kind, address, facets }: CollectionInput): CollectionInput {
+  return { name, singular, plural, icon, kind, address, facets: [...facets] }
+}
+
+function change(next: Partial<CollectionInput>) {
+  Object.assign(values, next)
+  for (const key of Object.keys(next)) byHand.value.add(key)
+  if (next.name === undefined) return
+  const followers: Partial<CollectionInput> = {
+    plural: next.name,
+    singular: next.name.replace(/ies$/, 'y').replace(/s$/, ''),
+    address: slugOf(next.name) === '' ? '' : `/${slugOf(next.name)}/{slug}`,
+  }
+  for (const [key, value] of Object.entries(followers)) if (!byHand.value.has(key)) Object.assign(values, { [key]: value })
+}
+
+async function make() {
+  const made = await form.send(() => request<{ slug: string }>('POST', '/api/bench/collections', inputOf(values)))
+  if (made === null) return
+  await catalogue.load()
+  notices.tell({ text: words.collection.made(values.name) })
+  await navigateTo(`/bench/content/${made.slug}/set-up`)
+}
+</script>
+
+<template>
+  <ContentFrame>
+    <h1>{{ words.collection.new }}</h1>
+    <form novalidate @submit.prevent="make">
+      <p v-if="problem" class="problem" role="alert">{{ problem.message }}</p>
+      <CollectionForm :values="values" :faults="faults" @change="change" @leave="leave" />
+      <v-btn type="submit" variant="flat" color="primary" height="40" :loading="sending">{{ words.collection.make }}</v-btn>
+    </form>
+  </ContentFrame>
+</template>
+
+<style scoped>
+h1 {
+  margin-bottom: 18px;
+  font-size: 24px;
+  letter-spacing: -0.015em;
+}
+
+form {
+  display: grid;
+  gap: 18px;
+  max-width: 460px;
+}
+
+form > .v-btn {
+  justify-self: start;
+}
+</style>

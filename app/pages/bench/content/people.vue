@@ -1,0 +1,153 @@
+<script setup lang="ts">
+import { useHead } from '#imports'
+import { mdiPlus } from '@mdi/js'
+import { computed, ref } from 'vue'
+import type { MediaRow } from '~~/core/content/answers'
+import type { AuthorRow } from '~~/core/people'
+import ContentFrame from '../../../content/ContentFrame.vue'
+import MediaFace from '../../../content/people/MediaFace.vue'
+import AuthorDialog from '../../../content/people/AuthorDialog.vue'
+import { words } from '../../../content/words'
+import ConfirmDialog from '../../../shared/ConfirmDialog.vue'
+import ScreenHead from '../../../shared/ScreenHead.vue'
+import { attempt } from '../../../shared/attempt'
+import { request } from '../../../shared/http'
+import { words as shared } from '../../../shared/words'
+import { useCatalogue } from '../../../stores/catalogue'
+import { useNotices } from '../../../stores/notices'
+
+const catalogue = useCatalogue()
+const notices = useNotices()
+useHead({ title: `${words.people.title} · Bushel` })
+
+const authors = ref<readonly AuthorRow[]>([])
+const portraits = ref<ReadonlyMap<number, MediaRow>>(new Map())
+const loaded = ref(false)
+const open = ref(false)
+const edited = ref<AuthorRow | null>(null)
+const deleting = ref<AuthorRow | null>(null)
+const format = computed(() => new Intl.NumberFormat(catalogue.catalogue.locale))
+
+void load()
+
+async function load() {
+  authors.value = (await attempt(() => request<readonly AuthorRow[]>('GET', '/api/bench/authors'))) ?? authors.value
+  loaded.value = true
+  const ids = authors.value.flatMap((author) => author.portraitId ?? [])
+  const found = ids.length === 0 ? [] : await attempt(() => request<readonly MediaRow[]>('GET', `/api/bench/media/chosen?ids=${ids.join(',')}`))
+  portraits.value = new Map((found ?? []).map((media) => [media.id, media]))
+}
+
+function portraitOf(author: AuthorRow): MediaRow | undefined {
+  return author.portraitId === null ? undefined : portraits.value.get(author.portraitId)
+}
+
+function initials(name: string): string {
+  return name.split(/\s+/).map((word) => [...word][0] ?? '').slice(0, 2).join('')
+}
+
+function edit(author: AuthorRow | null) {
+  edited.value = author
+  open.value = true
+}
+
+async function saved(name: string) {
+  await Promise.all([load(), catalogue.load()])
+  notices.tell({ text: words.people.saved(name) })
+}
+
+async function remove() {
+  const author = deleting.value
+  deleting.value = null
+  if (author === null || (await attempt(() => request('DELETE', `/api/bench/authors/${author.id}`))) === null) return
+  await Promise.all([load(), catalogue.load()])
+  notices.tell({ text: words.people.deleted(author.name), action: { title: shared.undo, run: () => putBack(author) } })
+}
+
+async function putBack(author: AuthorRow) {
+  if ((await attempt(() => request('POST', `/api/bench/authors/${author.id}/restore`))) !== null) notices.tell({ text: words.facets.back(author.name) })
+  await Promise.all([load(), catalogue.load()])
+}
+</script>
+
+<template>
+  <ContentFrame>
+    <ScreenHead :title="words.people.title" :hint="words.people.hint">
+      <v-btn variant="flat" color="primary" height="40" :prepend-icon="mdiPlus" @click="edit(null)">{{ words.people.add }}</v-btn>
+    </ScreenHead>
+    <p v-if="loaded && authors.length === 0">{{ words.people.none }}</p>
+    <ul>
+      <li v-for="author in authors" :key="author.id">
+        <button type="button" @click="edit(author)">
+          <MediaFace v-if="portraitOf(author)" :media="portraitOf(author)" />
+          <span v-else class="initials" aria-hidden="true">{{ initials(author.name) }}</span>
+          <span class="who">
+            <strong>{{ author.name }}</strong>
+            <span class="about" aria-hidden="true">{{ author.about }}</span>
+          </span>
+          <span class="count tabular" aria-hidden="true">{{ words.people.entries(format.format(author.entries)) }}</span>
+        </button>
+      </li>
+    </ul>
+    <AuthorDialog v-model="open" :author="edited" @saved="saved" @remove="deleting = $event" />
+    <ConfirmDialog
+      :model-value="deleting !== null"
+      :title="words.people.deleteTitle(deleting?.name ?? '')"
+      :text="words.people.deleteText(format.format(deleting?.entries ?? 0))"
+      :action="words.delete"
+      @update:model-value="deleting = $event ? deleting : null"
+      @confirm="remove"
+    />
+  </ContentFrame>
+</template>
+
+<style scoped>
+ul {
+  max-width: 760px;
+  padding: 0;
+  list-style: none;
+}
+
+li {
+  border-top: 1px solid var(--line);
+}
+
+li:last-child {
+  border-bottom: 1px solid var(--line);
+}
+
+li button {
+  display: grid;
+  grid-template-columns: 48px minmax(0, 1fr) auto;
+  align-items: center;
+  gap: 14px;
+  width: 100%;
+  min-height: 68px;
+  padding-inline: 6px;
+}
+
+li button:hover {
+  background: #f8f5ec;
+}
+
+.initials {
+  display: grid;
+  width: 48px;
+  height: 48px;
+  border-radius: 50%;
+  place-items: center;
+  background: #e2eee5;
+  color: var(--leaf);
+  font-weight: 700;
+}
+
+.who {
+  display: grid;
+}
+
+.about,
+.count {
+  font-size: 13px;
+  color: var(--soft);
+}
+</style>

@@ -1,0 +1,161 @@
+<script setup lang="ts">
+import { useHead } from '#imports'
+import { mdiPlus } from '@mdi/js'
+import { ref } from 'vue'
+import { roles } from '~~/core/people'
+import type { AccountRow, InvitationRow, Role } from '~~/core/people'
+import { formatDate } from '~~/core/time/format'
+import ConfirmDialog from '../../shared/ConfirmDialog.vue'
+import TopLine from '../../shared/TopLine.vue'
+import ScreenHead from '../../shared/ScreenHead.vue'
+import { attempt } from '../../shared/attempt'
+import { request } from '../../shared/http'
+import { words as shared } from '../../shared/words'
+import InviteDialog from '../../site/InviteDialog.vue'
+import { words } from '../../site/words'
+import { useCatalogue } from '../../stores/catalogue'
+import { useNotices } from '../../stores/notices'
+import { useSession } from '../../stores/session'
+
+const catalogue = useCatalogue()
+const notices = useNotices()
+const session = useSession()
+useHead({ title: `${words.title} · Bushel` })
+
+const accounts = ref<readonly AccountRow[]>([])
+const invitations = ref<readonly InvitationRow[]>([])
+const inviting = ref(false)
+const closing = ref<AccountRow | null>(null)
+const roleItems = roles.map((value) => ({ value, title: words.roles[value] }))
+
+void Promise.all([load(), catalogue.load()])
+
+async function load() {
+  const found = await attempt(() => request<{ accounts: readonly AccountRow[]; invitations: readonly InvitationRow[] }>('GET', '/api/bench/accounts'))
+  if (found === null) return
+  accounts.value = found.accounts
+  invitations.value = found.invitations
+}
+
+async function setRole(account: AccountRow, role: Role) {
+  const saved = await attempt(() => request('PUT', `/api/bench/accounts/${account.id}/role`, { role }))
+  if (saved !== null) notices.tell({ text: words.roleSaved(account.name, words.roles[role]) })
+  await load()
+}
+
+async function close() {
+  const account = closing.value
+  closing.value = null
+  if (account === null || (await attempt(() => request('DELETE', `/api/bench/accounts/${account.id}`))) === null) return
+  await load()
+  notices.tell({ text: words.closed(account.name), action: { title: shared.undo, run: () => reopen(account) } })
+}
+
+async function reopen(account: AccountRow) {
+  if ((await attempt(() => request('POST', `/api/bench/accounts/${account.id}/restore`))) !== null) notices.tell({ text: words.opened(account.name) })
+  await load()
+}
+
+async function withdraw(invitation: InvitationRow) {
+  if ((await attempt(() => request('DELETE', `/api/bench/invitations/${invitation.id}`))) !== null) notices.tell({ text: words.withdrawn(invitation.name) })
+  await load()
+}
+
+function seen({ seenAt }: AccountRow): string {
+  return seenAt === null ? words.never : words.seen(formatDate(seenAt, catalogue.catalogue))
+}
+</script>
+
+<template>
+  <TopLine />
+  <main>
+    <ScreenHead :title="words.people" :hint="words.peopleHint">
+      <v-btn variant="flat" color="primary" height="40" :prepend-icon="mdiPlus" @click="inviting = true">{{ words.invite }}</v-btn>
+    </ScreenHead>
+    <ul :aria-label="words.people">
+      <li v-for="account in accounts" :key="account.id">
+        <span class="who">
+          <strong>{{ account.name }}</strong><span v-if="account.id === session.account?.id" class="you">{{ words.you }}</span>
+          <span class="facts">{{ account.email }} · {{ seen(account) }}</span>
+        </span>
+        <v-select class="role" :items="roleItems" :model-value="account.role" :aria-label="words.role(account.name)" @update:model-value="setRole(account, $event)" />
+        <v-btn height="36" variant="text" :disabled="account.id === session.account?.id" :aria-label="words.close(account.name)" @click="closing = account">{{ words.closeShort }}</v-btn>
+      </li>
+    </ul>
+    <template v-if="invitations.length">
+      <h2>{{ words.invited }}</h2>
+      <ul :aria-label="words.invited">
+        <li v-for="invitation in invitations" :key="invitation.id">
+          <span class="who">
+            <strong>{{ invitation.name }}</strong>
+            <span class="facts">{{ invitation.email }} · {{ words.until(formatDate(invitation.expiresAt, catalogue.catalogue)) }}</span>
+          </span>
+          <span class="role">{{ words.roles[invitation.role] }}</span>
+          <v-btn height="36" variant="text" :aria-label="words.withdraw(invitation.name)" @click="withdraw(invitation)">{{ words.withdrawShort }}</v-btn>
+        </li>
+      </ul>
+    </template>
+    <InviteDialog v-model="inviting" @invited="load" />
+    <ConfirmDialog
+      :model-value="closing !== null"
+      :title="words.closeTitle(closing?.name ?? '')"
+      :text="words.closeText"
+      :action="words.closeShort"
+      @update:model-value="closing = $event ? closing : null"
+      @confirm="close"
+    />
+  </main>
+</template>
+
+<style scoped>
+main {
+  max-width: 880px;
+  margin-inline: auto;
+  padding: 32px 28px 60px;
+}
+
+h2 {
+  margin-top: 30px;
+  font-size: 16px;
+}
+
+ul {
+  margin-top: 10px;
+  padding: 0 6px;
+  list-style: none;
+  background: #fff;
+  border: 1px solid var(--line);
+  border-radius: 9px;
+}
+
+li {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 150px 100px;
+  align-items: center;
+  gap: 14px;
+  min-height: 66px;
+  padding-inline: 12px 4px;
+}
+
+li + li {
+  border-top: 1px solid var(--line);
+}
+
+.facts {
+  display: block;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  font-size: 13px;
+  color: var(--soft);
+}
+
+.you {
+  margin-left: 8px;
+  padding: 1px 7px;
+  border-radius: 20px;
+  background: #e2eee5;
+  color: var(--leaf);
+  font-size: 12px;
+  font-weight: 600;
+}
+</style>

@@ -1,0 +1,38 @@
+<script setup lang="ts">
+/** The head of a screen: what it is, and what can be done on it. */
+defineProps<{ title: string; hint?: string }>()
+</script>
+
+<template>
+  <header class="screen-head">
+    <div class="screen-line">
+      <h1>{{ title }}</h1>
+      <slot />
+    </div>
+    <p v-if="hint" class="screen-hint">{{ hint }}</p>
+  </header>
+</template>
+
+<style scoped>
+.screen-head {
+  margin-bottom: 14px;
+}
+
+.screen-line {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+}
+
+h1 {
+  flex: 1;
+  font-size: 24px;
+  letter-spacing: -0.015em;
+}
+
+.screen-hint {
+  margin-top: 4px;
+  font-size: 13px;
+  color: var(--soft);
+}
+</style>

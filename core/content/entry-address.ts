@@ -1,0 +1,45 @@
+import { DateTime } from 'luxon'
+
+/** First parts of addresses that are not public pages. */
+const reserved = new Set(['bench', 'api', 'media', 'live'])
+const literal = /^[\p{Ll}\p{Lo}\p{N}\p{M}]+(?:-[\p{Ll}\p{Lo}\p{N}\p{M}]+)*$/u
+const blanks = new Set(['{year}', '{month}', '{slug}'])
+
+/** What is wrong with the pattern of entry addresses, or null. `/field-notes/{slug}` and `/notes/{year}/{slug}` are right. */
+export function patternFault(pattern: string): string | null {
+  const [start, ...parts] = pattern.split('/')
+  if (start !== '' || parts.length === 0) return 'Begin the address with “/”.'
+  if (parts.at(-1) !== '{slug}' || parts.filter((part) => part === '{slug}').length !== 1) return 'End the address with “{slug}”, which stands for the entry’s own part.'
+  const [first = ''] = parts
+  if (!literal.test(first) || reserved.has(first)) return reserved.has(first) ? `“/${first}” is taken. Begin with another word.` : 'Begin with a word in small letters: “/field-notes/{slug}”.'
+  const stray = parts.find((part) => !literal.test(part) && !blanks.has(part))
+  return stray === undefined ? null : `“${stray}” cannot stand in an address. Use small letters, digits and hyphens, {year}, {month} and {slug}.`
+}
+
+/** The address of an entry's own page. `publishedAt` is epoch milliseconds; its year and month are those of `zone`. */
+export function entryAddressOf(pattern: string, entry: { readonly slug: string; readonly publishedAt: number }, zone: string): string {
+  const date = DateTime.fromMillis(entry.publishedAt, { zone })
+  return pattern
+    .replace('{year}', date.toFormat('yyyy'))
+    .replace('{month}', date.toFormat('MM'))
+    .replace('{slug}', encodeURIComponent(entry.slug))
+}
+
+/** The slug that a path (percent-decoded) names under a pattern, or null when the path is not of it. */
+export function slugIn(pattern: string, path: string): string | null {
+  const parts = path.split('/')
+  const wanted = pattern.split('/')
+  if (parts.length !== wanted.length) return null
+  const fits = wanted.every((part, at) => {
+    const given = parts[at] ?? ''
+    if (part === '{year}') return /^\d{4}$/.test(given)
+    if (part === '{month}') return /^\d{2}$/.test(given)
+    return part === '{slug}' ? given !== '' : given === part
+  })
+  return fits ? (parts.at(-1) ?? null) : null
+}
+
+/** The fixed beginning of a pattern: where the collection's own page would be. */
+export function baseOf(pattern: string): string {
+  return pattern.slice(0, pattern.indexOf('/{'))
+}

@@ -1,0 +1,143 @@
+import { boolean, mixed, object, string } from 'yup'
+import type { Fault, Parsed } from '../parsing'
+import { faulty, parseWith } from '../parsing'
+import { fieldTypes, isBlank } from './fields'
+import type { FieldTypeName } from './fields'
+import type { FieldPlace, FieldReference } from './fields/define'
+
+/** What a designer decides about a field. */
+export interface FieldInput {
+  /** Names the field in files and addresses: small letters, digits, underscores. */
+  readonly key: string
+  readonly name: string
+  readonly type: FieldTypeName
+  /** Of the type's own form. */
+  readonly settings: unknown
+  /** Entries cannot be published without a value. */
+  readonly required: boolean
+  readonly help: string
+  /** What a new entry starts with; null for nothing. */
+  readonly fallback: unknown
+  readonly filterable: boolean
+  readonly sortable: boolean
+}
+
+/** A field of a collection. Values are kept under its id, so that names and keys may change. */
+export interface Field extends FieldInput {
+  readonly id: number
+}
+
+/** The values of an entry by the id of their field; fields left empty are left out. */
+export type FieldValues = Readonly<Record<string, unknown>>
+
+export const mostFields = 60
+
+const schema = object({
+  key: string()
+    .required('Give the field a key.')
+    .max(60, 'Keep the key within 60 characters.')
+    .matches(/^[a-z][a-z0-9_]*$/, 'A key has small letters, digits and underscores, and begins with a letter: “sowing_depth”.'),
+  name: string().trim('Remove the spaces at the ends of the name.').required('Give the field a name.').max(80, 'Keep the name within 80 characters.'),
+  type: string<FieldTypeName>().oneOf([...fieldTypes.names], 'Choose one of the types.').required('Choose a type.'),
+  settings: mixed().required(),
+  required: boolean().required(),
+  help: string().defined().max(300, 'Keep the help within 300 characters.'),
+  fallback: mixed().nullable().defined(),
+  filterable: boolean().required(),
+  sortable: boolean().required(),
+})
+  .noUnknown('This is not part of a field: ${unknown}.')
+  .required()
+
+/** Reads a field's definition. Faults carry the path: `settings.options`, `fallback`. */
+export function parseFieldInput(input: unknown): Parsed<FieldInput> {
+  const outer = parseWith<unknown>(schema, input)
+  if (!outer.ok) return outer
+  const field = outer.value as FieldInput
+  const type = fieldTypes.get(field.type)
+  const settings = parseWith<unknown>(type.settings, field.settings)
+  if (!settings.ok) return { ok: false, faults: under('settings', settings.faults) }
+  if (field.filterable && type.filter === null) return faulty('filterable', `A field of the type “${type.title}” cannot be filtered by.`)
+  if (field.sortable && type.sortKey === null) return faulty('sortable', `A field of the type “${type.title}” cannot be sorted by.`)
+  if (isBlank(field.fallback)) return { ok: true, value: { ...field, fallback: null } }
+  const fallback = type.parse(field.fallback, field.settings)
+  return fallback.ok ? { ok: true, value: { ...field, fallback: fallback.value } } : { ok: false, faults: under('fallback', fallback.faults) }
+}
+
+/** A key made from a name: “Sowing depth (cm)” gives `sowing_depth_cm`; `field` when nothing is left. */
+export function keyOf(name: string): string {
+  const words = name.normalize('NFKD').replace(/\p{M}+/gu, '').toLowerCase().match(/[a-z0-9]+/g) ?? []
+  const key = words.join('_').replace(/^[0-9_]+/, '').slice(0, 60).replace(/_$/, '')
+  return key === '' ? 'field' : key
+}
+
+/**
+ * Reads an entry's values. Empty ones are left out, and refused only where `complete` is asked for
+ * and the field is required. Paths begin with the field's id.
+ */
+export function parseFieldValues(fields: readonly Field[], input: unknown, { complete }: { readonly complete: boolean }): Parsed<FieldValues> {
+  if (typeof input !== 'object' || input === null || Array.isArray(input)) return faulty('', 'Values are given by the ids of their fields.')
+  const given = input as FieldValues
+  const ids = new Set(fields.map((field) => String(field.id)))
+  const faults: Fault[] = Object.keys(given)
+    .filter((id) => !ids.has(id))
+    .map((id) => ({ path: id, message: 'One of these fields is no longer part of the collection. Open the entry anew.' }))
+  const values: Record<string, unknown> = {}
+  for (const field of fields) {
+    const value = given[field.id]
+    if (isBlank(value)) {
+      if (field.required && complete) faults.push({ path: String(field.id), message: `“${field.name}” is needed before this can be published.` })
+      continue
+    }
+    const parsed = fieldTypes.get(field.type).parse(value, field.settings)
+    if (parsed.ok) values[field.id] = parsed.value
+    else faults.push(...under(String(field.id), parsed.faults))
+  }
+  return faults.length > 0 ? { ok: false, faults } : { ok: true, value: values }
+}
+
+/** What a new entry's fields start with. */
+export function fallbackValues(fields: readonly Field[]): FieldValues {
+  return Object.fromEntries(fields.filter((field) => field.fallback !== null).map((field) => [field.id, field.fallback]))
+}
+
+/** Everything the values point at. */
+export function referencesOf(fields: readonly Field[], values: FieldValues): readonly (FieldReference & { readonly field: Field })[] {
+  return fields.flatMap((field) => {
+    const value = values[field.id]
+    if (value === undefined) return []
+    return (fieldTypes.get(field.type).refersTo?.(value) ?? []).map((reference) => ({ ...reference, field }))
+  })
+}
+
+/** A value in words; empty for none. */
+export function formatValue(field: Pick<Field, 'type' | 'settings'>, value: unknown, place: FieldPlace): string {
+  return value === undefined ? '' : fieldTypes.get(field.type).format(value, field.settings, place)
+}
+
+/** What the index orders and narrows an entry by. */
+export interface IndexedValues {
+  /** By field id: numbers or texts that order as the values do. */
+  readonly sort: Readonly<Record<string, number | string>>
+  /** What “is one of” may ask for, field by field. */
+  readonly keys: readonly { readonly fieldId: number; readonly value: string }[]
+}
+
+export function indexedValues(fields: readonly Field[], values: FieldValues): IndexedValues {
+  const sort: Record<string, number | string> = {}
+  const keys: { fieldId: number; value: string }[] = []
+  for (const field of fields) {
+    const value = values[field.id]
+    if (value === undefined) continue
+    const type = fieldTypes.get(field.type)
+    if ((field.sortable || (field.filterable && type.filter === 'range')) && type.sortKey !== null)
+      sort[field.id] = type.sortKey(value, field.settings)
+    if (field.filterable && type.filter === 'key')
+      keys.push(...(type.keys?.(value) ?? []).map((key) => ({ fieldId: field.id, value: String(key) })))
+  }
+  return { sort, keys }
+}
+
+function under(path: string, faults: readonly Fault[]): readonly Fault[] {
+  return faults.map((fault) => ({ ...fault, path: fault.path === '' ? path : `${path}.${fault.path}` }))
+}

@@ -1,0 +1,9 @@
+import { benchEndpoint, readJson } from '../../../../http/endpoint'
+import { numberParameter } from '../../../../http/parameters'
+import { saveAuthor } from '../../../../people/authors'
+
+/** Changes what is said about an author. */
+export default benchEndpoint('writer', async ({ event, db }) => {
+  await saveAuthor(db, numberParameter(event, 'id', 'The author'), await readJson(event))
+  return { saved: true }
+})

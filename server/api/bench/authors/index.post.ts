@@ -1,0 +1,5 @@
+import { benchEndpoint, readJson } from '../../../http/endpoint'
+import { addAuthor } from '../../../people/authors'
+
+/** Adds an author. */
+export default benchEndpoint('writer', async ({ event, db }) => addAuthor(db, await readJson(event)))

@@ -1,0 +1,9 @@
+import { saveCollection } from '../../../../content/collections'
+import { benchEndpoint, readJson } from '../../../../http/endpoint'
+import { numberParameter } from '../../../../http/parameters'
+
+/** Changes a collection. */
+export default benchEndpoint('designer', async ({ event, db }) => {
+  await saveCollection(db, numberParameter(event, 'id', 'The collection'), await readJson(event))
+  return { saved: true }
+})

@@ -1,0 +1,8 @@
+import { tryConversion } from '../../../../content/field-conversion'
+import { benchEndpoint, readJson } from '../../../../http/endpoint'
+import { numberParameter } from '../../../../http/parameters'
+
+/** What giving a field another type would do, without doing it. */
+export default benchEndpoint('designer', async ({ event, db }) =>
+  tryConversion(db, numberParameter(event, 'id', 'The field'), await readJson(event)),
+)

@@ -1,0 +1,13 @@
+import { object, string } from 'yup'
+import { largestMedia } from '../../../../core/content/media'
+import { benchEndpoint, readBytes } from '../../../http/endpoint'
+import { queryParameters } from '../../../http/parameters'
+import { addMedia } from '../../../media/media'
+
+const query = object({ name: string().max(500).default('') })
+
+/** Stores a file: its bytes are the body, `?name=` says what it was called. */
+export default benchEndpoint('writer', async ({ event, db }) => {
+  const { name } = queryParameters(event, query)
+  return addMedia(db, await readBytes(event, Math.max(...Object.values(largestMedia))), name)
+})

@@ -1,0 +1,115 @@
+import { parseCollectionInput } from '../../core/content/collection'
+import type { CollectionInput } from '../../core/content/collection'
+import type { CollectionRow } from '../../core/content/answers'
+import { slugOf } from '../../core/content/slug'
+import type { Db, Trx } from '../db/client'
+import { accepted, missing, refused } from '../http/problem'
+import { recordChange } from '../live/record-change'
+import { indexCollection } from './entry-index'
+
+/** The collections there are, with how many entries each holds. */
+export async function collectionRows(db: Db): Promise<readonly CollectionRow[]> {
+  return db
+    .selectFrom('collections as c')
+    .leftJoin('entries as e', (join) => join.onRef('e.collection_id', '=', 'c.id').on('e.deleted_at', 'is', null))
+    .select(['c.id', 'c.slug', 'c.name', 'c.singular', 'c.plural', 'c.icon'])
+    .select(({ fn }) => fn.count<number>('e.id').as('entries'))
+    .where('c.deleted_at', 'is', null)
+    .groupBy('c.id')
+    .orderBy('c.name')
+    .execute()
+}
+
+/** Makes a collection; its slug comes from its name. Throws 422 for what is wrong in it. */
+export async function addCollection(db: Db, input: unknown): Promise<{ readonly id: number; readonly slug: string }> {
+  const collection = accepted(parseCollectionInput(input))
+  return db.transaction().execute(async (trx) => {
+    await checkCollection(trx, collection, null)
+    const added = await trx
+      .insertInto('collections')
+      .values({ ...columnsOf(collection), slug: await freeSlug(trx, collection.name) })
+      .returning(['id', 'slug'])
+      .executeTakeFirstOrThrow()
+    await writeFacets(trx, added.id, collection.facets)
+    await recordChange(trx, { kind: 'site', subjectId: null })
+    return added
+  })
+}
+
+/** Changes a collection. Entries keep their terms of a facet that is taken off; they count again when it is back. */
+export async function saveCollection(db: Db, id: number, input: unknown): Promise<void> {
+  const collection = accepted(parseCollectionInput(input))
+  await db.transaction().execute(async (trx) => {
+    await lockCollection(trx, id)
+    await checkCollection(trx, collection, id)
+    await trx.updateTable('collections').set(columnsOf(collection)).where('id', '=', id).execute()
+    await writeFacets(trx, id, collection.facets)
+    await recordChange(trx, { kind: 'site', subjectId: null })
+  })
+}
+
+/** Takes a collection with its entries off the site, or puts it back. */
+export async function setCollectionDeleted(db: Db, id: number, deleted: boolean): Promise<void> {
+  await db.transaction().execute(async (trx) => {
+    const row = await trx.selectFrom('collections').select(['address', 'slug', 'deleted_at']).where('id', '=', id).forUpdate().executeTakeFirst()
+    if (!row) throw missing('The collection')
+    if (!deleted) await refuseTakenAddress(trx, row.address, id)
+    await trx
+      .updateTable('collections')
+      .set({ deleted_at: deleted ? new Date() : null, ...(deleted ? {} : { slug: await freeSlug(trx, row.slug, id) }) })
+      .where('id', '=', id)
+      .execute()
+    await indexCollection(trx, id)
+    await recordChange(trx, { kind: 'site', subjectId: null })
+  })
+}
+
+/** Holds a collection against other writers of its form. Throws 404. */
+export async function lockCollection(trx: Trx, id: number): Promise<void> {
+  const row = await trx.selectFrom('collections').select('id').where('id', '=', id).where('deleted_at', 'is', null).forUpdate().executeTakeFirst()
+  if (!row) throw missing('The collection')
+}
+
+function columnsOf({ name, singular, plural, icon, kind, address }: CollectionInput) {
+  return { name, singular, plural, icon, kind, address }
+}
+
+async function checkCollection(trx: Trx, collection: CollectionInput, id: number | null): Promise<void> {
+  await refuseTakenAddress(trx, collection.address, id)
+  const facets = await trx.selectFrom('facets').select('id').where('deleted_at', 'is', null).execute()
+  if (collection.facets.some((facet) => !facets.some((one) => one.id === facet)))
+    throw refused([{ path: 'facets', message: 'One of the facets is gone. Choose from those there are.' }])
+}
+
+async function refuseTakenAddress(trx: Trx, address: string, id: number | null): Promise<void> {
+  const other = await trx
+    .selectFrom('collections')
+    .select('name')
+    .where('address', '=', address)
+    .where('deleted_at', 'is', null)
+    .where('id', 'is distinct from', id)
+    .executeTakeFirst()
+  if (other) throw refused([{ path: 'address', message: `Entries of “${other.name}” have this address. Choose another.` }])
+}
+
+async function writeFacets(trx: Trx, collectionId: number, facets: readonly number[]): Promise<void> {
+  await trx.deleteFrom('collection_facets').where('collection_id', '=', collectionId).execute()
+  if (facets.length === 0) return
+  await trx
+    .insertInto('collection_facets')
+    .values(facets.map((facetId, position) => ({ collection_id: collectionId, facet_id: facetId, position })))
+    .execute()
+}
+
+/** Other screens of the bench stand at these addresses. */
+const reservedSlugs = ['new', 'facets', 'media', 'people']
+
+/** A slug no collection has: `seed-shelf`, `seed-shelf-2`. */
+async function freeSlug(trx: Trx, name: string, id: number | null = null): Promise<string> {
+  const wanted = slugOf(name) || 'collection'
+  const rows = await trx.selectFrom('collections').select('slug').where('deleted_at', 'is', null).where('id', 'is distinct from', id).execute()
+  const taken = new Set([...rows.map((row) => row.slug), ...reservedSlugs])
+  let slug = wanted
+  for (let count = 2; taken.has(slug); count += 1) slug = `${wanted}-${count}`
+  return slug
+}

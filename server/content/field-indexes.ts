@@ -1,0 +1,81 @@
+import { sql } from 'kysely'
+import type { Db } from '../db/client'
+import { collationFor } from '../db/collation'
+import { fieldTypes } from '../../core/content/fields'
+import { loadSite } from '../site/site'
+
+/** Where entries are ordered by a field: in the table of the content screen, and in listings. */
+const places = {
+  table: { table: 'entries', id: 'id', where: 'deleted_at is null' },
+  listing: { table: 'entry_index', id: 'entry_id', where: 'true' },
+} as const
+
+/**
+ * The expression that entries are ordered by for a field, the same for the index and for questions:
+ * PostgreSQL uses an expression index only for the very same expression.
+ */
+export function sortExpression(fieldId: number, sort: 'number' | 'text', collation: string): string {
+  const key = String(Math.trunc(fieldId))
+  return sort === 'number' ? `((sort_values -> '${key}')::float8)` : `((sort_values ->> '${key}') collate "${collation.replaceAll('"', '')}")`
+}
+
+/**
+ * Makes the indexes that sortable and filterable fields ask for, and drops those no longer asked
+ * for, without locking out readers or writers. Several servers may call it at once: one works, the
+ * others leave it to that one. One that was interrupted is made anew.
+ */
+export async function reconcileFieldIndexes(db: Db): Promise<{ readonly made: readonly string[]; readonly dropped: readonly string[] }> {
+  return db.connection().execute(async (connection) => {
+    const { rows } = await sql<{ held: boolean }>`select pg_try_advisory_lock(hashtext('field indexes')) as held`.execute(connection)
+    if (rows[0]?.held !== true) return { made: [], dropped: [] }
+    try {
+      const wanted = await wantedIndexes(connection)
+      const present = await presentIndexes(connection)
+      const dropped = present.filter((index) => !index.valid || !wanted.has(index.name)).map((index) => index.name)
+      for (const name of dropped) await sql.raw(`drop index concurrently if exists "${name}"`).execute(connection)
+      const kept = new Set(present.filter((index) => !dropped.includes(index.name)).map((index) => index.name))
+      const made = [...wanted].filter(([name]) => !kept.has(name))
+      for (const [, statement] of made) await sql.raw(statement).execute(connection)
+      return { made: made.map(([name]) => name), dropped }
+    } finally {
+      await sql`select pg_advisory_unlock(hashtext('field indexes'))`.execute(connection)
+    }
+  })
+}
+
+async function wantedIndexes(db: Db): Promise<ReadonlyMap<string, string>> {
+  const [site, fields] = await Promise.all([
+    loadSite(db),
+    db
+      .selectFrom('fields')
+      .select(['id', 'collection_id', 'type', 'sortable', 'filterable'])
+      .where('deleted_at', 'is', null)
+      .where(({ eb, or }) => or([eb('sortable', '=', true), eb('filterable', '=', true)]))
+      .execute(),
+  ])
+  const collation = await collationFor(db, site.locale)
+  const wanted = new Map<string, string>()
+  for (const field of fields) {
+    const { sort, filter } = fieldTypes.get(field.type)
+    if (sort === null || !(field.sortable || filter === 'range')) continue
+    for (const [name, place] of Object.entries(places)) {
+      if (name === 'table' && !field.sortable) continue
+      // The kind of sort stands in the name, so that a field whose type changed gets another index.
+      const index = `field_${field.id}_${name}_${sort}`
+      wanted.set(
+        index,
+        `create index concurrently "${index}" on ${place.table} (${sortExpression(field.id, sort, collation)}, ${place.id})
+         where collection_id = ${field.collection_id} and ${place.where}`,
+      )
+    }
+  }
+  return wanted
+}
+
+async function presentIndexes(db: Db): Promise<readonly { readonly name: string; readonly valid: boolean }[]> {
+  const { rows } = await sql<{ name: string; valid: boolean }>`
+    select c.relname as name, i.indisvalid as valid
+    from pg_index i join pg_class c on c.oid = i.indexrelid
+    where c.relname ~ '^field_[0-9]+_(table|listing)_(number|text)$'`.execute(db)
+  return rows
+}

@@ -1,0 +1,212 @@
+import { sql } from 'kysely'
+import type { TermRow } from '../../core/content/answers'
+import { parseTermInput, parseTermPlace } from '../../core/content/term-input'
+import type { TermInput } from '../../core/content/term-input'
+import { movedTerm, withDescendants } from '../../core/content/terms'
+import type { Term } from '../../core/content/terms'
+import type { Db, Trx } from '../db/client'
+import type { KeptTerm } from '../db/schema'
+import { accepted, missing, refused } from '../http/problem'
+import { recordChange } from '../live/record-change'
+import { indexEntries } from './entry-index'
+import type { Writer } from './entries'
+import { lockFacet } from './facets'
+
+/** The terms of a facet in reading order of siblings, with how many entries each counts. */
+export async function termRows(db: Db, facetId: number): Promise<readonly TermRow[]> {
+  const { rows } = await sql<TermRow>`
+    with recursive lineage (term_id, counts_for) as (
+      select id, id from terms where facet_id = ${facetId}
+      union all
+      select lineage.term_id, terms.parent_id from lineage join terms on terms.id = lineage.counts_for where terms.parent_id is not null
+    ), counted (id, entries) as (
+      select counts_for, count(distinct e.id)::integer from lineage
+      join entry_terms et on et.term_id = lineage.term_id
+      join entries e on e.id = et.entry_id and e.deleted_at is null
+      group by counts_for
+    )
+    select t.id, t.parent_id as "parentId", t.name, t.slug, t.description, t.picture_id as "pictureId", t.icon, t.colour,
+      coalesce(counted.entries, 0) as entries
+    from terms t left join counted on counted.id = t.id
+    where t.facet_id = ${facetId} order by t.position, t.id`.execute(db)
+  return rows
+}
+
+/** Adds a term at the end of those under its parent. Throws 422 for what is wrong in it. */
+export async function addTerm(db: Db, facetId: number, parentId: number | null, input: unknown): Promise<{ readonly id: number }> {
+  const term = accepted(parseTermInput(input))
+  return db.transaction().execute(async (trx) => {
+    await lockFacet(trx, facetId)
+    const terms = await termsOf(trx, facetId)
+    if (parentId !== null && !terms.some((one) => one.id === parentId)) throw missing('The term it goes under')
+    await checkTerm(trx, terms, term, null)
+    const added = await trx
+      .insertInto('terms')
+      .values({ facet_id: facetId, parent_id: parentId, position: terms.length, ...columnsOf(term) })
+      .returning('id')
+      .executeTakeFirstOrThrow()
+    await recordChange(trx, { kind: 'site', subjectId: null })
+    return added
+  })
+}
+
+/** Changes what is said about a term. The address it had leads to the new one from then on. */
+export async function saveTerm(db: Db, id: number, input: unknown): Promise<void> {
+  const term = accepted(parseTermInput(input))
+  await db.transaction().execute(async (trx) => {
+    const before = await lockTerm(trx, id)
+    await checkTerm(trx, await termsOf(trx, before.facet_id), term, id)
+    if (before.slug !== term.slug) await keepOldTermAddress(trx, `/${before.facetSlug}/${before.slug}`, id)
+    await trx.updateTable('terms').set(columnsOf(term)).where('id', '=', id).execute()
+    await recordChange(trx, { kind: 'site', subjectId: null })
+  })
+}
+
+/** Puts a term, with all that is nested under it, in another place. Entries count for its new ancestors at once. */
+export async function moveTerm(db: Db, id: number, input: unknown): Promise<void> {
+  const { parentId, at } = accepted(parseTermPlace(input))
+  await db.transaction().execute(async (trx) => {
+    const { facet_id: facetId } = await lockTerm(trx, id)
+    const terms = await termsOf(trx, facetId)
+    if (parentId !== null && !terms.some((one) => one.id === parentId)) throw missing('The term it goes under')
+    const placed = movedTerm(terms, id, parentId, at)
+    if (placed === null) throw refused([{ path: 'parentId', message: 'A term cannot lie under itself or under one of its own.' }])
+    const given = JSON.stringify(placed.map((one) => ({ id: one.id, parent_id: one.parentId, position: one.position })))
+    await sql`
+      update terms set parent_id = given.parent_id, position = given.position
+      from jsonb_to_recordset(${given}::jsonb) given (id integer, parent_id integer, position integer) where terms.id = given.id`.execute(trx)
+    await reindex(trx, withDescendants(id, terms))
+    await recordChange(trx, { kind: 'site', subjectId: null })
+  })
+}
+
+/** Makes one term of two: entries, nested terms and the address of the first go to the second. Can be undone. */
+export async function mergeTerm(db: Db, id: number, intoId: number, writer: Writer): Promise<{ readonly change: string }> {
+  return removeTerm(db, id, intoId, writer)
+}
+
+/** Takes a term away; those nested under it go to its parent. Can be undone. */
+export async function deleteTerm(db: Db, id: number, writer: Writer): Promise<{ readonly change: string }> {
+  return removeTerm(db, id, null, writer)
+}
+
+async function removeTerm(db: Db, id: number, intoId: number | null, writer: Writer): Promise<{ readonly change: string }> {
+  return db.transaction().execute(async (trx) => {
+    const { facet_id: facetId, facetSlug, slug } = await lockTerm(trx, id)
+    const terms = await termsOf(trx, facetId)
+    if (intoId !== null && (!terms.some((one) => one.id === intoId) || withDescendants(id, terms).includes(intoId)))
+      throw refused([{ path: 'into', message: 'Choose another term of this facet, not one nested under it.' }])
+    const kept = await keep(trx, id, intoId)
+    await trx.updateTable('terms').set({ parent_id: intoId ?? kept.term.parent_id }).where('parent_id', '=', id).execute()
+    const touched = await entriesWith(trx, withDescendants(id, terms))
+    if (intoId !== null) {
+      await sql`
+        insert into entry_terms (entry_id, term_id, position)
+        select entry_id, ${intoId}, position from entry_terms where term_id = ${id} on conflict do nothing`.execute(trx)
+      await sql`update old_addresses set term_id = ${intoId} where term_id = ${id}`.execute(trx)
+      await keepOldTermAddress(trx, `/${facetSlug}/${slug}`, intoId)
+    }
+    await trx.deleteFrom('terms').where('id', '=', id).execute()
+    await indexEntries(trx, touched)
+    const { id: change } = await trx
+      .insertInto('term_changes')
+      .values({ facet_id: facetId, kept: JSON.stringify(kept), made_by: writer.id })
+      .returning('id')
+      .executeTakeFirstOrThrow()
+    await recordChange(trx, { kind: 'site', subjectId: null })
+    return { change }
+  })
+}
+
+/** Brings back a term that was deleted or merged, where it was, on the entries that had it. */
+export async function undoTermChange(db: Db, change: string): Promise<void> {
+  await db.transaction().execute(async (trx) => {
+    const row = await trx.selectFrom('term_changes').select(['facet_id', 'kept', 'undone_at']).where('id', '=', change).forUpdate().executeTakeFirst()
+    if (!row) throw missing('The change')
+    if (row.undone_at !== null) return
+    await lockFacet(trx, row.facet_id)
+    const { term, children, entries, into } = row.kept
+    const terms = await termsOf(trx, row.facet_id)
+    if (terms.some((one) => one.slug === term.slug))
+      throw refused([{ path: '', message: `Another term has the address “${term.slug}” by now. Give it another, then undo.` }])
+    const parent = terms.some((one) => one.id === term.parent_id) ? term.parent_id : null
+    await trx.insertInto('terms').values({ ...term, parent_id: parent, facet_id: row.facet_id }).execute()
+    await trx.updateTable('terms').set({ parent_id: term.id }).where('id', 'in', [0, ...children]).execute()
+    if (into !== null)
+      await sql`delete from entry_terms where term_id = ${into.id} and entry_id = any(${sql.val([...into.entries])}::integer[])`.execute(trx)
+    await sql`
+      insert into entry_terms (entry_id, term_id, position)
+      select given.entry_id, ${term.id}, given.position
+      from jsonb_to_recordset(${JSON.stringify(entries)}::jsonb) given (entry_id integer, position integer)
+      join entries e on e.id = given.entry_id on conflict do nothing`.execute(trx)
+    await sql`delete from old_addresses where path = (select '/' || slug || '/' || ${term.slug} from facets where id = ${row.facet_id})`.execute(trx)
+    await trx.updateTable('term_changes').set({ undone_at: new Date() }).where('id', '=', change).execute()
+    await reindex(trx, [term.id, ...children])
+    await indexEntries(trx, entries.map((one) => one.entry_id))
+    await recordChange(trx, { kind: 'site', subjectId: null })
+  })
+}
+
+async function keep(trx: Trx, id: number, intoId: number | null): Promise<KeptTerm> {
+  const [term, children, entries, both] = await Promise.all([
+    trx.selectFrom('terms').select(['id', 'parent_id', 'slug', 'name', 'position', 'description', 'picture_id', 'icon', 'colour']).where('id', '=', id).executeTakeFirstOrThrow(),
+    trx.selectFrom('terms').select('id').where('parent_id', '=', id).execute(),
+    trx.selectFrom('entry_terms').select(['entry_id', 'position']).where('term_id', '=', id).execute(),
+    trx.selectFrom('entry_terms').select('entry_id').where('term_id', '=', intoId ?? 0).execute(),
+  ])
+  const had = new Set(both.map((row) => row.entry_id))
+  const got = entries.map((row) => row.entry_id).filter((entryId) => !had.has(entryId))
+  return { term, children: children.map((row) => row.id), entries, into: intoId === null ? null : { id: intoId, entries: got } }
+}
+
+async function termsOf(trx: Trx, facetId: number): Promise<readonly Term[]> {
+  return trx
+    .selectFrom('terms')
+    .select(['id', 'facet_id as facetId', 'parent_id as parentId', 'name', 'slug'])
+    .where('facet_id', '=', facetId)
+    .orderBy('position')
+    .orderBy('id')
+    .execute()
+}
+
+async function lockTerm(trx: Trx, id: number) {
+  const row = await trx
+    .selectFrom('terms as t')
+    .innerJoin('facets as f', 'f.id', 't.facet_id')
+    .select(['t.facet_id', 't.slug', 'f.slug as facetSlug'])
+    .where('t.id', '=', id)
+    .where('f.deleted_at', 'is', null)
+    .executeTakeFirst()
+  if (!row) throw missing('The term')
+  await lockFacet(trx, row.facet_id)
+  return row
+}
+
+async function checkTerm(trx: Trx, terms: readonly Term[], term: TermInput, id: number | null): Promise<void> {
+  const other = terms.find((one) => one.slug === term.slug && one.id !== id)
+  if (other) throw refused([{ path: 'slug', message: `“${other.name}” already has this address. Choose another, or merge the two.` }])
+  if (term.pictureId === null) return
+  const picture = await trx.selectFrom('media').select('id').where('id', '=', term.pictureId).where('kind', '=', 'picture').where('deleted_at', 'is', null).executeTakeFirst()
+  if (!picture) throw refused([{ path: 'pictureId', message: 'This picture is gone. Choose another.' }])
+}
+
+function columnsOf({ name, slug, description, pictureId, icon, colour }: TermInput) {
+  return { name, slug, description, picture_id: pictureId, icon, colour }
+}
+
+async function keepOldTermAddress(trx: Trx, path: string, termId: number): Promise<void> {
+  await trx
+    .insertInto('old_addresses')
+    .values({ path, entry_id: null, term_id: termId })
+    .onConflict((on) => on.column('path').doUpdateSet({ entry_id: null, term_id: termId, moved_at: new Date() }))
+    .execute()
+}
+
+async function entriesWith(trx: Trx, termIds: readonly number[]): Promise<readonly number[]> {
+  const rows = await trx.selectFrom('entry_terms').select('entry_id').distinct().where('term_id', 'in', [0, ...termIds]).execute()
+  return rows.map((row) => row.entry_id)
+}
+
+async function reindex(trx: Trx, termIds: readonly number[]): Promise<void> {
+  await indexEntries(trx, await entriesWith(trx, termIds))
+}

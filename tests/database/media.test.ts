@@ -1,0 +1,136 @@
+import sharp from 'sharp'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { addEntry, saveEntry } from '~~/server/content/entries'
+import { addMedia, mediaTable, mediaUses, saveMedia, setMediaDeleted } from '~~/server/media/media'
+import { originalFile, rangeOf } from '~~/server/media/originals'
+import { recognise, safeSvg } from '~~/server/media/recognise'
+import { rendition } from '~~/server/media/renditions'
+import { problemOf, rain, smallSite } from './support/content'
+import { freshDatabase } from './support/database'
+import type { TestDatabase } from './support/database'
+
+let test: TestDatabase
+let site: Awaited<ReturnType<typeof smallSite>>
+beforeAll(async () => {
+  test = await freshDatabase()
+  site = await smallSite(test.db)
+})
+afterAll(() => test.drop())
+
+const drawn = (width: number, height: number, colour = '#a8431f') => sharp({ create: { width, height, channels: 3, background: colour } })
+const all = { kinds: '', search: '', page: 1, perPage: 60 }
+
+describe('a file that is brought in', () => {
+  it.each(['png', 'jpeg', 'webp', 'avif', 'gif'] as const)('is told by its content: %s', async (format) => {
+    const bytes = await drawn(90, 60).toFormat(format).toBuffer()
+    const media = await addMedia(test.db, bytes, `leaf-${format}.exe`)
+    expect(media).toMatchObject({ kind: 'picture', type: `image/${format}`, width: 90, height: 60, fileName: `leaf-${format}.exe` })
+    const made = await rendition(test.db, media.hash, 90)
+    expect(await sharp(made ?? undefined).metadata()).toMatchObject({ format: 'webp', width: 90 })
+  })
+
+  it('is turned as its camera was held', async () => {
+    // EXIF 2.3, tag 0x0112: orientation 6 is shown turned a quarter to the right.
+    const bytes = await drawn(90, 60).jpeg().withMetadata({ orientation: 6 }).toBuffer()
+    const media = await addMedia(test.db, bytes, 'turned.jpg')
+    expect(media).toMatchObject({ width: 60, height: 90 })
+    expect(await sharp((await rendition(test.db, media.hash, 60)) ?? undefined).metadata()).toMatchObject({ width: 60, height: 90 })
+  })
+
+  it('keeps moving when it moves', async () => {
+    const frames = await sharp([await drawn(40, 30, '#ffffff').png().toBuffer(), await drawn(40, 30, '#000000').png().toBuffer()], { join: { animated: true } }).gif().toBuffer()
+    const media = await addMedia(test.db, frames, 'blink.gif')
+    expect(media).toMatchObject({ moves: true, width: 40, height: 30 })
+    expect((await sharp((await rendition(test.db, media.hash, 40)) ?? undefined).metadata()).pages).toBe(2)
+  })
+
+  it.each([
+    ['a page', Buffer.from('<!doctype html><html><script>alert(1)</script></html>')],
+    ['a script named as a picture', Buffer.from('alert(1)')],
+    ['a damaged picture', Buffer.concat([Buffer.from('89504e470d0a1a0a', 'hex'), Buffer.from('nothing like a picture')])],
+    ['a page that holds a drawing', Buffer.from('<html><svg xmlns="http://www.w3.org/2000/svg"></svg></html>')],
+  ])('is refused with a message: %s', async (_, bytes) => {
+    const problem = await problemOf(addMedia(test.db, bytes, 'picture.png'))
+    expect(problem.status).toBe(422)
+    expect(problem.details.faults[0]?.path).toBe('file')
+  })
+
+  it('is stored once, however often it comes', async () => {
+    const bytes = await drawn(20, 20, '#123456').png().toBuffer()
+    const [one, two] = [await addMedia(test.db, bytes, 'a.png'), await addMedia(test.db, bytes, 'b.png')]
+    expect(two.id).toBe(one.id)
+    await setMediaDeleted(test.db, one.id, true)
+    expect((await addMedia(test.db, bytes, 'c.png')).id).toBe(one.id)
+  })
+
+  it('is taken as captions by its first line', async () => {
+    const media = await addMedia(test.db, Buffer.from('WEBVTT\n\n00:00.000 --> 00:02.000\nA wheelbarrow.\n'), 'captions.txt')
+    expect(media).toMatchObject({ kind: 'captions', type: 'text/vtt' })
+  })
+})
+
+describe('a drawing', () => {
+  // OWASP, Cross Site Scripting Prevention Cheat Sheet, and the ways in which SVG 2 can run script or fetch.
+  it.each([
+    '<script>alert(1)</script>', '<g onload="alert(1)"/>', '<a href="javascript:alert(1)"><path d="M0 0"/></a>', '<foreignObject><body xmlns="http://www.w3.org/1999/xhtml"/></foreignObject>',
+    '<image href="https://elsewhere.example/x.png"/>', '<use href="https://elsewhere.example/x.svg#a"/>', '<style>@import "https://elsewhere.example"</style>', '<animate attributeName="href" to="javascript:x"/>',
+    '<path fill="url(https://elsewhere.example/#a)" d="M0 0"/>', '<path style="background:url(https://elsewhere.example)" d="M0 0"/>',
+  ])('loses whatever could run or fetch: %s', (part) => {
+    const safe = safeSvg(Buffer.from(`<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 9 9">${part}<path d="M1 1h7v7z" fill="#a8431f"/></svg>`)).toString()
+    expect(safe).toContain('d="M1 1h7v7z"')
+    expect(safe).not.toMatch(/script|onload|elsewhere|foreignObject|<style|style=|animate|<image|<a\b/i)
+  })
+
+  it('keeps its shapes, gradients and what refers to them, and is drawn sharp at every width', async () => {
+    const svg = '<?xml version="1.0"?><svg viewBox="0 0 30 20" width="30" height="20"><defs><linearGradient id="g"><stop offset="0" stop-color="#fff"/></linearGradient></defs><rect width="30" height="20" fill="url(#g)"/><use href="#g"/></svg>'
+    expect(safeSvg(Buffer.from(svg)).toString()).toContain('fill="url(#g)"')
+    const media = await addMedia(test.db, Buffer.from(svg), 'leaf.svg')
+    expect(media).toMatchObject({ type: 'image/svg+xml', width: 1600, height: 1067 })
+    expect((await sharp((await rendition(test.db, media.hash, 1600)) ?? undefined).metadata()).width).toBe(1600)
+    expect(await originalFile(test.db, media.hash, 'original.svg', undefined)).toBeNull()
+  })
+})
+
+describe('a stored file', () => {
+  it('tells where it is used, and is not deleted while it is', async () => {
+    const media = await addMedia(test.db, await drawn(30, 20, '#654321').png().toBuffer(), 'used.png')
+    const entry = await addEntry(test.db, site.collectionId, { ...rain, slug: 'uses-it', pictureId: media.id }, site.writer)
+    expect(await mediaUses(test.db, media.id)).toEqual([{ kind: 'entry', id: entry.id, name: 'Rain', collection: 'notes' }])
+    expect((await mediaTable(test.db, { ...all, search: 'used.png' })).rows[0]?.uses).toBe(1)
+    expect((await problemOf(setMediaDeleted(test.db, media.id, true))).message).toBe('“used.png” is used by “Rain”. Take it off there first.')
+    await saveEntry(test.db, entry.id, 1, { ...rain, slug: 'uses-it' }, site.writer)
+    await setMediaDeleted(test.db, media.id, true)
+    expect((await mediaTable(test.db, { ...all, search: 'used.png' })).total).toBe(0)
+    await setMediaDeleted(test.db, media.id, false)
+    expect((await mediaTable(test.db, { ...all, search: 'used.png' })).total).toBe(1)
+  })
+
+  it('has a description, a credit and a point of attention', async () => {
+    const media = await addMedia(test.db, await drawn(31, 20, '#234567').png().toBuffer(), 'said.png')
+    const said = { fileName: 'Leaf', alternative: 'A leaf', credit: 'Maud', focalX: 0.25, focalY: 1 }
+    expect(await saveMedia(test.db, media.id, said)).toMatchObject(said)
+    expect((await problemOf(saveMedia(test.db, media.id, { ...said, focalX: 1.2 }))).details.faults[0]?.path).toBe('focalX')
+    expect((await mediaTable(test.db, { ...all, search: 'leaf', kinds: 'video' })).total).toBe(0)
+  })
+
+  it('of another kind is given out whole or in the range asked for', async () => {
+    const media = await addMedia(test.db, Buffer.from('WEBVTT\n\n00:00.000 --> 00:01.000\nOne.\n'), 'one.vtt')
+    const part = await originalFile(test.db, media.hash, 'original.vtt', 'bytes=0-5')
+    expect(part).toMatchObject({ status: 206, headers: { 'content-range': `bytes 0-5/${media.bytes}`, 'content-type': 'text/vtt' } })
+    expect(part?.bytes.toString()).toBe('WEBVTT')
+    expect((await originalFile(test.db, media.hash, 'original.vtt', undefined))?.bytes).toHaveLength(media.bytes)
+    expect(await originalFile(test.db, media.hash, 'original.html', undefined)).toBeNull()
+  })
+
+  // RFC 9110, 14.1.2: the forms of a byte range.
+  it.each([
+    ['bytes=0-499', [0, 499]], ['bytes=500-', [500, 999]], ['bytes=-200', [800, 999]], ['bytes=900-2000', [900, 999]], ['bytes=1000-', 'none'],
+    ['bytes=5-2', 'none'], [undefined, 'whole'], ['lines=1-2', 'whole'], ['bytes=0-1,3-4', 'whole'],
+  ])('reads the range %s', (header, range) => {
+    expect(rangeOf(header, 1000)).toEqual(range)
+  })
+
+  it('is recognised with the colour it mostly has', async () => {
+    expect((await recognise(await drawn(20, 20, '#206040').png().toBuffer())).tint).toMatch(/^#[12][0-9a-f][5-7][0-9a-f][3-5][0-9a-f]$/)
+  })
+})
