@@ -48,11 +48,22 @@ const writes = () => [
   ['POST', '/api/bench/fields/999999/conversion'],
   ['PUT', '/api/bench/fields/999999/conversion'],
   ['PUT', '/api/bench/media/999999'],
+  ['POST', '/api/bench/facets'],
+  ['PUT', '/api/bench/facets/999999'],
+  ['POST', '/api/bench/facets/999999/terms'],
+  ['PUT', '/api/bench/terms/999999'],
+  ['PUT', '/api/bench/terms/999999/place'],
+  ['POST', '/api/bench/terms/999999/merge'],
+  ['POST', '/api/bench/authors'],
+  ['PUT', '/api/bench/authors/999999'],
+  ['POST', '/api/bench/invitations'],
+  ['PUT', '/api/bench/password'],
+  ['POST', `/api/bench/entries/${entryId}/versions/1/restore`],
 ] as const
 
 describe('the API', () => {
   it('answers nobody who is not signed in', async () => {
-    const reads = ['catalogue', 'pages', `pages/${pageId}`, `pages/${pageId}/document`, 'collections', `collections/${collectionId}/entries`, `entries/${entryId}`, 'media', `entries/${entryId}/versions`]
+    const reads = ['catalogue', 'pages', `pages/${pageId}`, `pages/${pageId}/document`, 'collections', `collections/${collectionId}/entries`, `entries/${entryId}`, 'media', `entries/${entryId}/versions`, 'facets', 'facets/1/terms', 'authors', 'accounts', `media/chosen?ids=1`, 'media/1/uses', `entries/titles?ids=1`, `collections/${collectionId}/entry-ids`]
     for (const path of reads) expect((await fetch(`${app.address}/api/bench/${path}`)).status, path).toBe(401)
     for (const [method, path] of writes()) expect((await send(method, path, {}, {})).status, path).toBe(401)
     expect((await send('DELETE', `/api/bench/entries/${entryId}`, {}, {})).status).toBe(401)
@@ -75,6 +86,9 @@ describe('the API', () => {
     expect((await send('POST', '/api/bench/collections', {}, writer)).status).toBe(403)
     expect((await send('DELETE', `/api/bench/collections/${collectionId}`, {}, writer)).status).toBe(403)
     expect((await send('POST', `/api/bench/collections/${collectionId}/fields`, {}, writer)).status).toBe(403)
+    for (const path of ['facets', 'facets/1/terms', 'terms/1/merge', 'invitations']) expect((await send('POST', `/api/bench/${path}`, {}, writer)).status, path).toBe(403)
+    for (const path of ['terms/1', 'fields/1', 'facets/1', 'accounts/1', 'authors/1']) expect((await send('DELETE', `/api/bench/${path}`, {}, writer)).status, path).toBe(403)
+    expect((await send('GET', '/api/bench/accounts', undefined, writer)).status).toBe(403)
   })
 
   it('answers bad input with 4xx, a message and the field, whatever comes', async () => {
@@ -87,7 +101,7 @@ describe('the API', () => {
         expect(problem.detail).toBeTruthy()
         if (answer.status === 422) expect(problem.faults?.length).toBeGreaterThan(0)
       }),
-      { numRuns: 120 },
+      { numRuns: 240 },
     )
   })
 

@@ -92,6 +92,10 @@ li ul {
   border-inline-start: 1px solid var(--line);
 }
 
+li ul:not(:has(li)) {
+  border-color: transparent;
+}
+
 .row {
   display: flex;
   align-items: center;

@@ -6,9 +6,17 @@ function named(role: string, name: string): string {
   return `::-p-aria([name="${name}"][role="${role}"])`
 }
 
-/** Presses what has the role and the name, once it is there and still. */
+/** Presses what has the role and the name, once it is there and still, and no dialog that is leaving lies over it. */
 export async function press(page: Page, role: string, name: string): Promise<void> {
+  await page.waitForFunction(isUncovered, {}, await waitFor(page, role, name))
   await page.locator(named(role, name)).click()
+}
+
+function isUncovered(element: Element): boolean {
+  const { x, y, width, height } = element.getBoundingClientRect()
+  const dialog = document.elementFromPoint(x + width / 2, y + height / 2)?.closest('[role=dialog]')
+  // What is gone from the page by now will be found anew.
+  return !element.isConnected || dialog == null || dialog.contains(element)
 }
 
 /** Types into the field of that label, in place of what stands there. */
@@ -34,12 +42,16 @@ export async function setNumber(page: Page, label: string, value: number | strin
   await field.type(String(value))
 }
 
-/** Chooses from a field that finds by typing. */
-export async function choose(page: Page, label: string, option: string): Promise<void> {
-  const field = await waitFor(page, 'combobox', label)
-  await field.click()
-  await field.type(option)
+/** Chooses the one thing that a field which finds by typing takes. */
+export async function chooseOne(page: Page, label: string, option: string): Promise<void> {
+  await press(page, 'combobox', label)
+  await page.keyboard.type(option)
   await page.locator(named('option', option)).click()
+}
+
+/** Chooses one of the several things that a field takes, and closes its list. */
+export async function choose(page: Page, label: string, option: string): Promise<void> {
+  await chooseOne(page, label, option)
   await page.keyboard.press('Escape')
 }
 

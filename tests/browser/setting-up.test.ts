@@ -1,0 +1,147 @@
+import { mkdtemp, rm, writeFile } from 'node:fs/promises'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import type { ElementHandle, Page } from 'puppeteer-core'
+import sharp from 'sharp'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { openCollection, signedIn, startApp, visitor } from './support/app'
+import type { App } from './support/app'
+import { chooseOne, clear, fill, isThere, press, waitFor, waitForNoDialog, waitForText } from './support/hands'
+
+let app: App
+let folder: string
+beforeAll(async () => {
+  app = await startApp()
+  folder = await mkdtemp(join(tmpdir(), 'bushel-files-'))
+})
+afterAll(async () => {
+  await app.stop()
+  await rm(folder, { recursive: true, force: true })
+})
+
+async function openShared(page: Page, name: string): Promise<void> {
+  await openCollection(page, 'Field notes')
+  await press(page, 'link', name)
+  await waitFor(page, 'heading', name)
+}
+
+async function bring(page: Page, name: string, bytes: Buffer): Promise<void> {
+  const path = join(folder, name)
+  await writeFile(path, bytes)
+  const input = (await page.waitForSelector('input[type=file]')) as ElementHandle<HTMLInputElement> | null
+  await input?.uploadFile(path)
+}
+
+describe('media', () => {
+  it('are brought in, described, given a point of attention, and refused when they are not what they say', async () => {
+    const page = await signedIn(app)
+    await openShared(page, 'Media')
+    await bring(page, 'a-gate.png', await sharp({ create: { width: 600, height: 400, channels: 3, background: '#28624a' } }).png().toBuffer())
+    await waitForText(page, 'body', '1 file is there.')
+    await press(page, 'button', 'a-gate.png')
+    await fill(page, 'What it shows', 'A gate')
+    const point = await waitFor(page, 'button', 'Point of attention: 50 % from the left, 50 % from the top. Move it with the arrow keys.')
+    await point.focus()
+    for (let at = 0; at < 5; at += 1) await page.keyboard.press('ArrowLeft')
+    await press(page, 'button', 'Save')
+    await waitForText(page, 'body', '“a-gate.png” is saved.')
+    const row = await app.db.selectFrom('media').select(['alternative', 'focal_x', 'width']).where('file_name', '=', 'a-gate.png').executeTakeFirstOrThrow()
+    expect(row).toEqual({ alternative: 'A gate', focal_x: 0.4, width: 600 })
+    await bring(page, 'not-a-picture.png', Buffer.from('<html><script>alert(1)</script></html>'))
+    await waitForText(page, 'main', 'Files of this kind are not taken.')
+  })
+
+  it('say where they are used instead of being deleted', async () => {
+    const page = await signedIn(app)
+    await openShared(page, 'Media')
+    await fill(page, 'Find by name or description', 'how-to-borrow-seed')
+    const tile = await page.waitForSelector('::-p-text(how-to-borrow-seed.webp)')
+    await tile?.click()
+    await press(page, 'button', 'Delete the file')
+    await waitForText(page, '[role=dialog]', 'is used by “How to borrow seed”. Take it off there first.')
+  })
+})
+
+describe('terms', () => {
+  const parentOf = async (slug: string) =>
+    (await app.db.selectFrom('terms as t').leftJoin('terms as p', 'p.id', 't.parent_id').select('p.slug').where('t.slug', '=', slug).executeTakeFirst())?.slug
+
+  it('are nested by keyboard, merged and parted again', async () => {
+    const page = await signedIn(app)
+    await openShared(page, 'Facets and terms')
+    await (await waitFor(page, 'button', 'Move Water')).focus()
+    await page.keyboard.press('ArrowLeft')
+    await expect.poll(() => parentOf('water'), { timeout: 20_000 }).toBeNull()
+    await press(page, 'button', 'What to do with Mulch')
+    await press(page, 'menuitem', 'Merge into another')
+    await chooseOne(page, 'Into', 'Compost')
+    await press(page, 'button', 'Merge into another')
+    await waitForText(page, 'body', '“Mulch” was merged.')
+    expect(await parentOf('mulch')).toBeUndefined()
+    await press(page, 'button', 'Undo')
+    await waitForText(page, 'body', '“Mulch” is back.')
+    expect(await parentOf('mulch')).toBe('soil')
+  })
+
+  it('get another address, and the old one leads there', async () => {
+    const page = await signedIn(app)
+    await openShared(page, 'Facets and terms')
+    await press(page, 'button', 'Wildlife')
+    await fill(page, 'Address', 'wild-things')
+    await press(page, 'button', 'Save the term')
+    await waitForText(page, 'body', '“Wildlife” is saved.')
+    const answer = await fetch(`${app.address}/topic/wildlife`, { redirect: 'manual' })
+    expect([answer.status, answer.headers.get('location')]).toEqual([301, '/topic/wild-things'])
+    const plain = await visitor(app, { script: false })
+    await plain.goto(`${app.address}/topic/wildlife`)
+    expect(await plain.$eval('h1', (heading) => heading.textContent)).toBe('Wildlife')
+  })
+})
+
+describe('people', () => {
+  it('come by a link, choose their password, and do what their role lets them', async () => {
+    const page = await signedIn(app)
+    await press(page, 'link', 'Site')
+    await press(page, 'button', 'Invite somebody')
+    await fill(page, 'Name', 'Fenn Hallowby')
+    await fill(page, 'Address', 'not an address')
+    await press(page, 'button', 'Make the link')
+    await waitForText(page, '[role=dialog]', 'This is no address.')
+    await fill(page, 'Address', 'fenn@sorrelhill.example')
+    await press(page, 'button', 'Make the link')
+    const link = await (await waitFor(page, 'textbox', 'Link')).evaluate((field) => (field as HTMLInputElement).value)
+    await press(page, 'button', 'Done')
+    await waitForNoDialog(page)
+    await waitForText(page, 'main', 'Fenn Hallowby')
+
+    const guest = await visitor(app)
+    await guest.goto(link)
+    await fill(guest, 'Password', 'short')
+    await press(guest, 'button', 'Come in')
+    await waitForText(guest, 'form', 'Use at least 10 characters')
+    await fill(guest, 'Password', 'three words in a row')
+    await press(guest, 'button', 'Come in')
+    await waitForText(guest, 'main', 'Pages')
+    expect(await isThere(guest, 'link', 'Site')).toBe(false)
+    await openCollection(guest, 'Field notes')
+    expect(await isThere(guest, 'link', 'Set up')).toBe(false)
+
+    const late = await visitor(app)
+    await late.goto(link)
+    await waitForText(late, '[role=alert]', 'This invitation was used, or is too old.')
+  })
+
+  it('change their own password', async () => {
+    const page = await signedIn(app)
+    await press(page, 'button', 'Account of Wren Hollis')
+    await press(page, 'menuitem', 'Change my password')
+    await fill(page, 'Present password', 'wrong')
+    await fill(page, 'New password', 'another long one')
+    await press(page, 'button', 'Change it')
+    await waitForText(page, '[role=dialog]', 'This is not your present password.')
+    await clear(page, 'Present password')
+    await fill(page, 'Present password', 'sow-in-april')
+    await press(page, 'button', 'Change it')
+    await waitForText(page, 'body', 'Your password is changed.')
+  })
+})
