@@ -19,6 +19,6 @@ export async function bringIn(files: readonly File[], tell: (name: string, done:
 
 /** “1.2 MB”, “340 kB”. */
 export function sizeOf(bytes: number, locale: string): string {
-  const [unit, amount] = bytes >= 1e6 ? (['megabyte', bytes / 1e6] as const) : (['kilobyte', bytes / 1e3] as const)
+  const [unit, amount] = bytes >= 1e6 ? (['megabyte', bytes / 1e6] as const) : (['kilobyte', Math.max(1, bytes / 1e3)] as const)
   return new Intl.NumberFormat(locale, { style: 'unit', unit, unitDisplay: 'short', maximumFractionDigits: bytes >= 1e6 ? 1 : 0 }).format(amount)
 }
