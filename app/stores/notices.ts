@@ -9,14 +9,17 @@ export interface Notice {
 
 export const useNotices = defineStore('notices', () => {
   const current = ref<Notice | null>(null)
+  /** Counts notices, so that each is shown for its own time, not for what is left of the one before. */
+  const number = ref(0)
 
   function tell(notice: Notice): void {
     current.value = notice
+    number.value += 1
   }
 
   function clear(): void {
     current.value = null
   }
 
-  return { current, tell, clear }
+  return { current, number, tell, clear }
 })
