@@ -4,7 +4,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Page } from 'puppeteer-core'
 import { openInBench, signedIn, startApp, visitor } from './support/app'
 import type { App } from './support/app'
-import { press, waitFor } from './support/hands'
+import { press, waitFor, waitForStillness } from './support/hands'
 
 // Referee: axe-core, the rules of WCAG 2.2 levels A and AA.
 const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8')
@@ -22,6 +22,8 @@ interface Violation {
 }
 
 async function violations(page: Page): Promise<readonly string[]> {
+  // What is still fading in has not its own colours yet.
+  await waitForStillness(page)
   await page.evaluate(axe)
   const found = await page.evaluate(async (chosen) => {
     const tool = (window as unknown as { axe: { run: (context: object, options: object) => Promise<{ violations: Violation[] }> } }).axe

@@ -6,8 +6,18 @@ function named(role: string, name: string): string {
   return `::-p-aria([name="${name}"][role="${role}"])`
 }
 
+/** Waits until everything that was moving or fading has come to its end. */
+export async function waitForStillness(page: Page): Promise<void> {
+  await page.evaluate(async () => {
+    const moving = document.getAnimations().filter((one) => one.playState === 'running' && one.effect?.getComputedTiming().endTime !== Infinity)
+    await Promise.allSettled(moving.map((one) => one.finished))
+  })
+}
+
 /** Presses what has the role and the name, once it is there and still, and no dialog that is leaving lies over it. */
 export async function press(page: Page, role: string, name: string): Promise<void> {
+  await waitFor(page, role, name)
+  await waitForStillness(page)
   await page.waitForFunction(isUncovered, {}, await waitFor(page, role, name))
   await page.locator(named(role, name)).click()
 }
