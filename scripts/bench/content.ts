@@ -30,7 +30,7 @@ async function filled(count: number) {
   await sql`
     insert into entries (collection_id, slug, title, summary, body, status, published_at, view_count, field_values)
     select ${id}, 'note-' || n,
-      (${sql.val(words)}::text[])[1 + (n * 7919) % 16] || ' ' || (${sql.val(words)}::text[])[1 + (n * 104729) % 16] || ' ' || n, '', ${body}::jsonb,
+      (${sql.val(words)}::text[])[1 + (n::bigint * 7919) % 16] || ' ' || (${sql.val(words)}::text[])[1 + (n::bigint * 104729) % 16] || ' ' || n, '', ${body}::jsonb,
       case when n % 20 = 0 then 'draft' else 'published' end, now() - n * interval '7 minutes', (100000 / (1 + n % 977))::integer,
       jsonb_build_object(${String(field.id)}::text, (n * 31) % 5000)
     from generate_series(1, ${count}) n`.execute(db)

@@ -1,5 +1,5 @@
 import { sql } from 'kysely'
-import type { RawBuilder } from 'kysely'
+import type { OrderByItemBuilder, RawBuilder } from 'kysely'
 import { number, object, string } from 'yup'
 import type { InferType } from 'yup'
 import { entryStates, stateOf } from '../../core/content/entry'
@@ -44,7 +44,7 @@ export async function entryTable(
     found.select(({ fn }) => fn.countAll<number>().as('total')).executeTakeFirstOrThrow(),
     found
       .select('e.id')
-      .orderBy(order, (by) => (query.direction === 'up' ? by.asc() : by.desc()).nullsLast())
+      .orderBy(order, (by) => directed(by, query))
       .orderBy('e.id', 'desc')
       .limit(query.perPage)
       .offset((query.page - 1) * query.perPage)
@@ -57,6 +57,12 @@ export async function entryTable(
 export async function matchingIds(db: Db, collectionId: number, query: EntryTableQuery, now: number, most: number): Promise<readonly number[]> {
   const rows = await matching(db, collectionId, query, new Date(now)).select('e.id').orderBy('e.id').limit(most).execute()
   return rows.map((row) => row.id)
+}
+
+/** Empty values come last. Columns that have none don't say so: an index would go unused for it. */
+function directed(by: OrderByItemBuilder, { sort, direction }: EntryTableQuery): OrderByItemBuilder {
+  const ordered = direction === 'up' ? by.asc() : by.desc()
+  return sort === 'title' || sort === 'views' || sort === 'updatedAt' ? ordered : ordered.nullsLast()
 }
 
 async function orderOf(db: Db, fields: readonly Field[], sort: string): Promise<RawBuilder<unknown>> {

@@ -16,7 +16,9 @@ const places = {
  */
 export function sortExpression(fieldId: number, sort: 'number' | 'text', collation: string): string {
   const key = String(Math.trunc(fieldId))
-  return sort === 'number' ? `((sort_values -> '${key}')::float8)` : `((sort_values ->> '${key}') collate "${collation.replaceAll('"', '')}")`
+  if (sort === 'text') return `((sort_values ->> '${key}') collate "${collation.replaceAll('"', '')}")`
+  // While a field changes its type, its index still stands and meets texts; those have no number.
+  return `(case when jsonb_typeof(sort_values -> '${key}') = 'number' then (sort_values -> '${key}')::float8 end)`
 }
 
 /**

@@ -153,6 +153,18 @@ describe('what a field is asked', () => {
     expect((await reconcileFieldIndexes(test.db)).dropped).toContain(name)
   })
 
+  it('follows a field that changes its type while its index stands', async () => {
+    const depth = await addField(test.db, collectionId, fieldInput('number', 'depth', { sortable: true }))
+    await add({ [depth.id]: 10 }, 'Ten')
+    await add({ [depth.id]: 9 }, 'Nine')
+    await reconcileFieldIndexes(test.db)
+    await convertField(test.db, depth.id, fieldInput('short-text', 'depth', { sortable: true }))
+    const round = await reconcileFieldIndexes(test.db)
+    expect([round.dropped.includes(`field_${depth.id}_table_number`), round.made.includes(`field_${depth.id}_table_text`)]).toEqual([true, true])
+    const { rows } = await entryTable(test.db, collectionId, { ...table, sort: `field:${depth.id}` }, Date.now())
+    expect(rows.map((row) => row.title), 'as texts go: 10 before 9').toEqual(['Ten', 'Nine'])
+  })
+
   it('makes an index anew that was left half made', async () => {
     const depth = await addField(test.db, collectionId, fieldInput('number', 'depth', { sortable: true }))
     await reconcileFieldIndexes(test.db)

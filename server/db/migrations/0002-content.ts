@@ -54,7 +54,7 @@ const statements = [
   `alter table entries
     alter column body set not null,
     add check (expires_at is null or published_at is null or expires_at > published_at)`,
-  `create index entries_published on entries (collection_id, published_at desc, id desc) where deleted_at is null`,
+  `create index entries_published on entries (collection_id, published_at desc nulls last, id desc) where deleted_at is null`,
   `create index entries_title on entries (collection_id, title collate "und-x-icu", id) where deleted_at is null`,
   `create index entries_views on entries (collection_id, view_count desc, id desc) where deleted_at is null`,
   `create index entries_search on entries using gin (title gin_trgm_ops)`,
