@@ -36,33 +36,35 @@ defineExpose({ load })
   <TopLine><slot name="actions" /></TopLine>
   <div class="content">
     <nav :aria-label="words.collections">
-      <h2>{{ words.collections }}</h2>
-      <NuxtLink
-        v-for="one in collections.rows"
-        :key="one.id"
-        :to="`/bench/content/${one.slug}`"
-        :class="{ here: route.params.collection === one.slug }"
-        :aria-current="route.params.collection === one.slug ? 'page' : undefined"
-        :aria-description="words.people.entries(format.format(one.entries))"
-      >
-        <v-icon :icon="collectionIconPaths[one.icon]" size="18" />
-        <span class="name">{{ one.name }}</span>
-        <span class="count tabular" aria-hidden="true">{{ format.format(one.entries) }}</span>
-      </NuxtLink>
-      <NuxtLink v-if="session.account?.role !== 'writer'" class="add" to="/bench/content/new">
-        <v-icon :icon="mdiPlus" size="18" />{{ words.collection.add }}
-      </NuxtLink>
-      <h2 class="second">{{ words.shared }}</h2>
-      <NuxtLink
-        v-for="one in others"
-        :key="one.path"
-        :to="one.path"
-        :class="{ here: route.path.startsWith(one.path) }"
-        :aria-current="route.path.startsWith(one.path) ? 'page' : undefined"
-      >
-        <v-icon :icon="one.icon" size="18" />
-        <span class="name">{{ one.title }}</span>
-      </NuxtLink>
+      <div class="inside">
+        <h2>{{ words.collections }}</h2>
+        <NuxtLink
+          v-for="one in collections.rows"
+          :key="one.id"
+          :to="`/bench/content/${one.slug}`"
+          :class="{ here: route.params.collection === one.slug }"
+          :aria-current="route.params.collection === one.slug ? 'page' : undefined"
+          :aria-description="words.people.entries(format.format(one.entries))"
+        >
+          <v-icon :icon="collectionIconPaths[one.icon]" size="18" />
+          <span class="name">{{ one.name }}</span>
+          <span class="count tabular" aria-hidden="true">{{ format.format(one.entries) }}</span>
+        </NuxtLink>
+        <NuxtLink v-if="session.account?.role !== 'writer'" class="add" to="/bench/content/new">
+          <v-icon :icon="mdiPlus" size="18" />{{ words.collection.add }}
+        </NuxtLink>
+        <h2 class="second">{{ words.shared }}</h2>
+        <NuxtLink
+          v-for="one in others"
+          :key="one.path"
+          :to="one.path"
+          :class="{ here: route.path.startsWith(one.path) }"
+          :aria-current="route.path.startsWith(one.path) ? 'page' : undefined"
+        >
+          <v-icon :icon="one.icon" size="18" />
+          <span class="name">{{ one.title }}</span>
+        </NuxtLink>
+      </div>
     </nav>
     <main><slot /></main>
   </div>
@@ -76,9 +78,16 @@ defineExpose({ load })
 }
 
 nav {
-  padding: 18px 10px;
   background: var(--paper);
   border-right: 1px solid var(--line);
+}
+
+.inside {
+  position: sticky;
+  top: 48px;
+  max-height: calc(100vh - 48px);
+  padding: 18px 10px;
+  overflow-y: auto;
 }
 
 h2 {
@@ -135,5 +144,33 @@ main {
   min-width: 0;
   padding: 22px 28px 40px;
   background: #fff;
+}
+
+@media (max-width: 800px) {
+  .content {
+    grid-template-columns: minmax(0, 1fr);
+    grid-template-rows: auto 1fr;
+  }
+
+  nav {
+    border-right: 0;
+    border-bottom: 1px solid var(--line);
+  }
+
+  .inside {
+    position: static;
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(170px, 1fr));
+    padding: 10px;
+  }
+
+  .inside h2 {
+    grid-column: 1 / -1;
+    margin: 4px 0 0;
+  }
+
+  main {
+    padding: 18px 16px 32px;
+  }
 }
 </style>

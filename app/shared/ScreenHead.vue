@@ -20,13 +20,17 @@ defineProps<{ title: string; hint?: string }>()
 
 .screen-line {
   display: flex;
+  flex-wrap: wrap;
   align-items: center;
   gap: 10px;
 }
 
 h1 {
-  flex: 1;
+  flex: 1 1 auto;
+  min-width: 0;
+  overflow-wrap: anywhere;
   font-size: 24px;
+  line-height: 1.25;
   letter-spacing: -0.015em;
 }
 

@@ -59,6 +59,9 @@ async function leave() {
 
 <style scoped>
 .top-line {
+  position: sticky;
+  top: 0;
+  z-index: 4;
   display: flex;
   align-items: center;
   gap: 26px;

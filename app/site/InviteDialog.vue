@@ -3,10 +3,10 @@ import { ref, watch } from 'vue'
 import { faultsOf } from '~~/core/parsing'
 import { parseInvitationInput, roles } from '~~/core/people'
 import type { InvitationInput } from '~~/core/people'
+import FormDialog from '../shared/FormDialog.vue'
 import SheetDialog from '../shared/SheetDialog.vue'
 import { useForm } from '../shared/form'
 import { request } from '../shared/http'
-import { words as shared } from '../shared/words'
 import { useNotices } from '../stores/notices'
 import { words } from './words'
 
@@ -39,41 +39,27 @@ async function copy() {
 </script>
 
 <template>
-  <SheetDialog v-model="open" :title="link === null ? words.inviteTitle : words.linkTitle(values.name)">
-    <form v-if="link === null" novalidate class="sheet-form" @submit.prevent="send">
-      <p v-if="problem && problem.details.faults.length === 0" role="alert">{{ problem.message }}</p>
-      <v-text-field
-        v-model="values.name"
-        :label="words.name"
-        autocomplete="off"
-        autofocus
-        :error-messages="faults('name')"
-        @blur="values.name && leave('name')"
-      />
-      <v-text-field
-        v-model="values.email"
-        :label="words.email"
-        type="email"
-        autocomplete="off"
-        :error-messages="faults('email')"
-        @blur="values.email && leave('email')"
-      />
-      <v-select v-model="values.role" :items="roleItems" :label="words.roleLabel" :error-messages="faults('role')" />
-    </form>
-    <div v-else class="sheet-form">
+  <FormDialog v-if="link === null" v-model="open" :title="words.inviteTitle" :save="words.makeLink" :sending="sending" :problem="problem" @send="send">
+    <v-text-field v-model="values.name" :label="words.name" autocomplete="off" autofocus :error-messages="faults('name')" @blur="values.name && leave('name')" />
+    <v-text-field
+      v-model="values.email"
+      :label="words.email"
+      type="email"
+      autocomplete="off"
+      :error-messages="faults('email')"
+      @blur="values.email && leave('email')"
+    />
+    <v-select v-model="values.role" :items="roleItems" :label="words.roleLabel" :error-messages="faults('role')" />
+  </FormDialog>
+  <SheetDialog v-else v-model="open" :title="words.linkTitle(values.name)">
+    <div class="sheet-form">
       <p>{{ words.linkText }}</p>
       <v-text-field :model-value="link" :label="words.link" readonly />
     </div>
 
     <template #actions>
-      <template v-if="link === null">
-        <v-btn height="36" @click="open = false">{{ shared.cancel }}</v-btn>
-        <v-btn height="36" variant="flat" color="primary" :loading="sending" @click="send">{{ words.makeLink }}</v-btn>
-      </template>
-      <template v-else>
-        <v-btn height="36" @click="copy">{{ words.copy }}</v-btn>
-        <v-btn height="36" variant="flat" color="primary" @click="open = false">{{ words.done }}</v-btn>
-      </template>
+      <v-btn height="36" @click="copy">{{ words.copy }}</v-btn>
+      <v-btn height="36" variant="flat" color="primary" @click="open = false">{{ words.done }}</v-btn>
     </template>
   </SheetDialog>
 </template>

@@ -16,6 +16,9 @@ export interface Picture {
 /** The widths in which pictures are kept besides their own, in pixels. */
 export const renditionWidths = [160, 240, 320, 480, 640, 800, 1120, 1600] as const
 
+/** The formats in which pictures are given out. */
+export type PictureFormat = 'avif' | 'webp'
+
 /** The widths in which this picture can be had, rising; none is larger than the original. */
 export function widthsOf(picture: Pick<Picture, 'width'>): readonly number[] {
   return [...renditionWidths.filter((width) => width < picture.width), picture.width]
@@ -26,7 +29,7 @@ export function focusOf({ focalX, focalY }: Pick<Picture, 'focalX' | 'focalY'>):
   return `${Math.round(focalX * 100)}% ${Math.round(focalY * 100)}%`
 }
 
-/** The address of a picture at one of its widths. */
+/** The address of a picture at one of its widths: each reader gets it in the smallest format they can read. */
 export function pictureAddress(picture: Pick<Picture, 'hash'>, width: number): string {
-  return `/media/${picture.hash}/${width}.webp`
+  return `/media/${picture.hash}/${width}`
 }

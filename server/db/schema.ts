@@ -8,6 +8,7 @@ import type { MediaKind } from '../../core/content/media'
 import type { RichText } from '../../core/content/rich-text/document'
 import type { StoredListing } from '../../core/listing/definition'
 import type { Page } from '../../core/pages/definition'
+import type { PictureFormat } from '../../core/pictures/picture'
 
 /** Points in time; PostgreSQL keeps microseconds, Bushel writes milliseconds. */
 type Instant = ColumnType<Date, Date, Date>
@@ -126,7 +127,7 @@ export interface Database {
     deleted_at: InstantOrNull
   }
   media_originals: { hash: string; bytes: Buffer }
-  media_files: { hash: string; width: number; bytes: Buffer }
+  media_files: { hash: string; width: number; format: PictureFormat; bytes: Buffer }
   entries: {
     id: Generated<number>
     collection_id: number

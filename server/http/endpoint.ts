@@ -55,13 +55,22 @@ export async function readJson(event: H3Event): Promise<unknown> {
   }
 }
 
-/** The bytes of a request's body. Throws 413 for more than `most`, 400 for none. */
+/**
+ * The bytes of a request's body. Throws 400 for none and 413 for more than `most`: at once where the
+ * length is declared, else as soon as too many have come.
+ */
 export async function readBytes(event: H3Event, most: number): Promise<Buffer> {
-  if (Number(getHeader(event, 'content-length') ?? 0) > most) throw new Problem(413, 'Too large', `Send at most ${Math.round(most / 1e6)} MB at once.`)
-  const bytes = await readRawBody(event, false)
-  if (bytes === undefined || bytes.length === 0) throw new Problem(400, 'Empty', 'The file is empty.')
-  if (bytes.length > most) throw new Problem(413, 'Too large', `Send at most ${Math.round(most / 1e6)} MB at once.`)
-  return bytes
+  const tooLarge = () => new Problem(413, 'Too large', `Send at most ${Math.round(most / 1e6)} MB at once.`)
+  if (Number(getHeader(event, 'content-length') ?? 0) > most) throw tooLarge()
+  const chunks: Buffer[] = []
+  let length = 0
+  for await (const chunk of event.node.req as AsyncIterable<Buffer>) {
+    length += chunk.length
+    if (length > most) throw tooLarge()
+    chunks.push(chunk)
+  }
+  if (length === 0) throw new Problem(400, 'Empty', 'The file is empty.')
+  return Buffer.concat(chunks, length)
 }
 
 function problemAnswer(event: H3Event, error: unknown): ProblemDetails {

@@ -58,7 +58,7 @@ describe('a public page', () => {
     await page.goto(`${app.address}/field-notes`, { waitUntil: 'networkidle2' })
     const pictures = await page.$$eval('.listing img', (all) =>
       (all as HTMLImageElement[]).filter((one) => one.complete && one.naturalWidth > 0).map((one) => ({
-        fetched: Number(/\/(\d+)\.webp$/.exec(one.currentSrc)?.[1]),
+        fetched: Number(/\/(\d+)$/.exec(one.currentSrc)?.[1]),
         shown: one.getBoundingClientRect().width * devicePixelRatio,
         original: Number(one.getAttribute('width')),
         all: Array.from(one.srcset.matchAll(/(\d+)w/g), (match) => Number(match[1])),

@@ -51,6 +51,20 @@ describe('media', () => {
     await waitForText(page, 'main', 'Files of this kind are not taken.')
   })
 
+  it('are brought in by dropping them', async () => {
+    const page = await signedIn(app)
+    await openShared(page, 'Media')
+    const paths = [join(folder, 'first-drop.png'), join(folder, 'second-drop.png')]
+    for (const [at, path] of paths.entries()) await sharp({ create: { width: 300 + at, height: 200, channels: 3, background: '#7d5a07' } }).png().toFile(path)
+    const place = await page.waitForSelector('::-p-text(Drop files here)')
+    const { x, y, width, height } = (await place?.boundingBox()) ?? { x: 0, y: 0, width: 0, height: 0 }
+    const devtools = await page.createCDPSession()
+    const data = { items: [], files: paths, dragOperationsMask: 1 }
+    for (const type of ['dragEnter', 'dragOver', 'drop'] as const) await devtools.send('Input.dispatchDragEvent', { type, x: x + width / 2, y: y + height / 2, data })
+    await waitForText(page, 'body', '2 files are there.')
+    await waitFor(page, 'button', 'second-drop.png')
+  })
+
   it('say where they are used instead of being deleted', async () => {
     const page = await signedIn(app)
     await openShared(page, 'Media')
@@ -81,6 +95,26 @@ describe('terms', () => {
     await press(page, 'button', 'Undo')
     await waitForText(page, 'body', '“Mulch” is back.')
     expect(await parentOf('mulch')).toBe('soil')
+  })
+
+  it('are nested by dragging', async () => {
+    const page = await signedIn(app)
+    await page.setViewport({ width: 1280, height: 900 })
+    await openShared(page, 'Facets and terms')
+    expect(await parentOf('pruning')).not.toBe('soil')
+    const middle = async (name: string) => {
+      const box = await (await waitFor(page, 'button', name)).boundingBox()
+      return { x: (box?.x ?? 0) + (box?.width ?? 0) / 2, y: (box?.y ?? 0) + (box?.height ?? 0) / 2 }
+    }
+    const [from, to] = [await middle('Move Pruning'), await middle('Move Compost')]
+    await page.mouse.move(from.x, from.y)
+    await page.mouse.down()
+    await page.mouse.move(to.x, to.y - 12, { steps: 12 })
+    await page.mouse.move(to.x, to.y, { steps: 4 })
+    // The list shows where the term would come to lie before it is let go.
+    await page.waitForFunction((handle) => handle.closest('ul')?.textContent?.includes('Pruning') === true, {}, await waitFor(page, 'button', 'Move Compost'))
+    await page.mouse.up()
+    await expect.poll(() => parentOf('pruning'), { timeout: 20_000 }).toBe('soil')
   })
 
   it('get another address, and the old one leads there', async () => {

@@ -1,10 +1,11 @@
 import sharp from 'sharp'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import type { PictureFormat } from '~~/core/pictures/picture'
 import { addEntry, saveEntry } from '~~/server/content/entries'
 import { addMedia, mediaTable, mediaUses, saveMedia, setMediaDeleted } from '~~/server/media/media'
 import { originalFile, rangeOf } from '~~/server/media/originals'
 import { recognise, safeSvg } from '~~/server/media/recognise'
-import { rendition } from '~~/server/media/renditions'
+import { formatFor, rendition } from '~~/server/media/renditions'
 import { problemOf, rain, smallSite } from './support/content'
 import { freshDatabase } from './support/database'
 import type { TestDatabase } from './support/database'
@@ -18,6 +19,8 @@ beforeAll(async () => {
 afterAll(() => test.drop())
 
 const drawn = (width: number, height: number, colour = '#a8431f') => sharp({ create: { width, height, channels: 3, background: colour } })
+/** What sharp finds in a picture at one of its widths. */
+const madeAt = async (hash: string, width: number, format: PictureFormat = 'webp') => sharp((await rendition(test.db, hash, width, format))?.bytes).metadata()
 const all = { kinds: '', search: '', page: 1, perPage: 60 }
 
 describe('a file that is brought in', () => {
@@ -25,8 +28,8 @@ describe('a file that is brought in', () => {
     const bytes = await drawn(90, 60).toFormat(format).toBuffer()
     const media = await addMedia(test.db, bytes, `leaf-${format}.exe`)
     expect(media).toMatchObject({ kind: 'picture', type: `image/${format}`, width: 90, height: 60, fileName: `leaf-${format}.exe` })
-    const made = await rendition(test.db, media.hash, 90)
-    expect(await sharp(made ?? undefined).metadata()).toMatchObject({ format: 'webp', width: 90 })
+    expect(await madeAt(media.hash, 90)).toMatchObject({ format: 'webp', width: 90 })
+    expect(await madeAt(media.hash, 90, 'avif')).toMatchObject({ format: 'heif', compression: 'av1', width: 90 })
   })
 
   it('is turned as its camera was held', async () => {
@@ -34,14 +37,15 @@ describe('a file that is brought in', () => {
     const bytes = await drawn(90, 60).jpeg().withMetadata({ orientation: 6 }).toBuffer()
     const media = await addMedia(test.db, bytes, 'turned.jpg')
     expect(media).toMatchObject({ width: 60, height: 90 })
-    expect(await sharp((await rendition(test.db, media.hash, 60)) ?? undefined).metadata()).toMatchObject({ width: 60, height: 90 })
+    expect(await madeAt(media.hash, 60)).toMatchObject({ width: 60, height: 90 })
   })
 
   it('keeps moving when it moves', async () => {
     const frames = await sharp([await drawn(40, 30, '#ffffff').png().toBuffer(), await drawn(40, 30, '#000000').png().toBuffer()], { join: { animated: true } }).gif().toBuffer()
     const media = await addMedia(test.db, frames, 'blink.gif')
     expect(media).toMatchObject({ moves: true, width: 40, height: 30 })
-    expect((await sharp((await rendition(test.db, media.hash, 40)) ?? undefined).metadata()).pages).toBe(2)
+    expect((await madeAt(media.hash, 40)).pages).toBe(2)
+    expect(await rendition(test.db, media.hash, 40, 'avif')).toMatchObject({ type: 'image/webp' })
   })
 
   it.each([
@@ -86,7 +90,7 @@ describe('a drawing', () => {
     expect(safeSvg(Buffer.from(svg)).toString()).toContain('fill="url(#g)"')
     const media = await addMedia(test.db, Buffer.from(svg), 'leaf.svg')
     expect(media).toMatchObject({ type: 'image/svg+xml', width: 1600, height: 1067 })
-    expect((await sharp((await rendition(test.db, media.hash, 1600)) ?? undefined).metadata()).width).toBe(1600)
+    expect((await madeAt(media.hash, 1600)).width).toBe(1600)
     expect(await originalFile(test.db, media.hash, 'original.svg', undefined)).toBeNull()
   })
 })
@@ -120,6 +124,14 @@ describe('a stored file', () => {
     expect(part?.bytes.toString()).toBe('WEBVTT')
     expect((await originalFile(test.db, media.hash, 'original.vtt', undefined))?.bytes).toHaveLength(media.bytes)
     expect(await originalFile(test.db, media.hash, 'original.html', undefined)).toBeNull()
+  })
+
+  // RFC 9110, 12.5.1: what the header may hold.
+  it.each([
+    ['image/avif,image/webp,image/apng,*/*;q=0.8', 'avif'], ['image/webp, image/AVIF ;q=0.5', 'avif'], ['image/avif;q=0, image/webp', 'webp'], ['image/avif;q=0.000', 'webp'],
+    ['*/*', 'webp'], ['image/*', 'webp'], ['image/avif-sequence', 'webp'], ['', 'webp'], [undefined, 'webp'],
+  ])('is given in the format the reader takes: %s', (accept, format) => {
+    expect(formatFor(accept)).toBe(format)
   })
 
   // RFC 9110, 14.1.2: the forms of a byte range.

@@ -6,10 +6,9 @@ import type { Field, FieldInput } from '~~/core/content/field'
 import { fieldTypes } from '~~/core/content/fields'
 import type { FieldTypeName } from '~~/core/content/fields'
 import { faultsOf } from '~~/core/parsing'
-import SheetDialog from '../../shared/SheetDialog.vue'
+import FormDialog from '../../shared/FormDialog.vue'
 import { useForm } from '../../shared/form'
 import { request } from '../../shared/http'
-import { words as shared } from '../../shared/words'
 import { useCatalogue } from '../../stores/catalogue'
 import { fieldEditing } from '../inputs'
 import { words } from '../words'
@@ -96,97 +95,93 @@ async function save() {
 </script>
 
 <template>
-  <SheetDialog v-model="open" :width="560" :title="field === null ? words.field.new : words.field.edit(field.name)">
-    <form novalidate class="sheet-form" @submit.prevent="changesType && trial === null ? look() : save()">
-      <p v-if="problem" class="problem" role="alert">{{ problem.message }}</p>
-      <v-text-field
-        :label="words.field.name"
-        :model-value="values.name"
-        :error-messages="faults('name')"
-        autocomplete="off"
-        autofocus
-        @update:model-value="setName($event ?? '')"
-        @blur="leave('name')"
-      />
-      <v-select
-        :label="words.field.type"
-        :items="types"
-        :model-value="values.type"
-        :error-messages="faults('type')"
-        :hint="kind.about"
-        persistent-hint
-        @update:model-value="setType"
-      >
-        <template #item="{ props: item, index }">
-          <v-list-item v-bind="item" :aria-label="types[index]?.title" :subtitle="types[index]?.subtitle" />
-        </template>
-      </v-select>
-      <FieldSettings
-        :key="values.type"
-        :type="values.type"
-        :settings="values.settings as Record<string, unknown>"
-        :faults="faults"
-        @change="values.settings = $event"
-        @leave="leave"
-      />
-      <component
-        :is="fieldEditing[values.type].input"
-        :key="`fallback ${values.type}`"
-        :field="sample"
-        :value="values.fallback"
-        :faults="faults('fallback')"
-        @change="values.fallback = $event"
-        @leave="leave('fallback')"
-      />
-      <v-text-field
-        v-model="values.help"
-        :label="words.field.help"
-        :hint="words.field.helpHint"
-        :error-messages="faults('help')"
-        autocomplete="off"
-        @blur="leave('help')"
-      />
-      <v-text-field
-        :label="words.field.key"
-        :hint="words.field.keyHint"
-        :model-value="values.key"
-        :error-messages="faults('key')"
-        autocomplete="off"
-        @update:model-value="((keyFollows = false), (values.key = $event ?? ''))"
-        @blur="leave('key')"
-      />
-      <div>
-        <v-switch v-model="values.required" :label="words.field.required" />
-        <v-switch v-model="values.filterable" :label="words.field.filterable" :disabled="kind.filter === null" />
-        <v-switch v-model="values.sortable" :label="words.field.sortable" :disabled="kind.sortKey === null" />
-      </div>
-      <section v-if="trial" class="trial" :aria-label="words.field.trial">
-        <p><strong>{{ words.field.trial }}</strong></p>
-        <p v-if="trial.total === 0">{{ words.field.trialNone }}</p>
-        <p v-else-if="trial.refusedCount === 0">{{ words.field.trialAll(number.format(trial.total)) }}</p>
-        <template v-else>
-          <p>{{ words.field.trialSome(number.format(trial.converted), number.format(trial.total), number.format(trial.refusedCount)) }}</p>
-          <ul>
-            <li v-for="one in trial.refused.slice(0, 8)" :key="one.entryId">
-              <strong>{{ one.title }}</strong> <q>{{ one.text }}</q> {{ one.message }}
-            </li>
-          </ul>
-          <p v-if="trial.refusedCount > 8">{{ words.field.trialMore(number.format(trial.refusedCount - 8)) }}</p>
-        </template>
-      </section>
-    </form>
-
-    <template #actions>
-      <v-btn v-if="field" class="push-left" height="36" variant="text" color="error" @click="((open = false), emit('remove', field))">{{
-        words.field.delete
-      }}</v-btn>
-      <v-btn height="36" @click="open = false">{{ shared.cancel }}</v-btn>
-      <v-btn v-if="changesType && trial === null" height="36" variant="flat" color="primary" :loading="sending" @click="look">{{ words.field.look }}</v-btn>
-      <v-btn v-else height="36" variant="flat" color="primary" :loading="sending" @click="save">{{
-        changesType ? words.field.convert : words.field.save
-      }}</v-btn>
-    </template>
-  </SheetDialog>
+  <FormDialog
+    v-model="open"
+    :width="560"
+    :title="field === null ? words.field.new : words.field.edit(field.name)"
+    :save="changesType ? (trial === null ? words.field.look : words.field.convert) : words.field.save"
+    :sending="sending"
+    :problem="problem"
+    :remove="field ? words.field.delete : undefined"
+    @send="changesType && trial === null ? look() : save()"
+    @remove="field && emit('remove', field)"
+  >
+    <v-text-field
+      :label="words.field.name"
+      :model-value="values.name"
+      :error-messages="faults('name')"
+      autocomplete="off"
+      autofocus
+      @update:model-value="setName($event ?? '')"
+      @blur="leave('name')"
+    />
+    <v-select
+      :label="words.field.type"
+      :items="types"
+      :model-value="values.type"
+      :error-messages="faults('type')"
+      :hint="kind.about"
+      persistent-hint
+      @update:model-value="setType"
+    >
+      <template #item="{ props: item, index }">
+        <v-list-item v-bind="item" :aria-label="types[index]?.title" :subtitle="types[index]?.subtitle" />
+      </template>
+    </v-select>
+    <FieldSettings
+      :key="values.type"
+      :type="values.type"
+      :settings="values.settings as Record<string, unknown>"
+      :faults="faults"
+      @change="values.settings = $event"
+      @leave="leave"
+    />
+    <component
+      :is="fieldEditing[values.type].input"
+      :key="`fallback ${values.type}`"
+      :field="sample"
+      :value="values.fallback"
+      :faults="faults('fallback')"
+      @change="values.fallback = $event"
+      @leave="leave('fallback')"
+    />
+    <v-text-field
+      v-model="values.help"
+      :label="words.field.help"
+      :hint="words.field.helpHint"
+      :error-messages="faults('help')"
+      autocomplete="off"
+      @blur="leave('help')"
+    />
+    <v-text-field
+      :label="words.field.key"
+      :hint="words.field.keyHint"
+      :model-value="values.key"
+      :error-messages="faults('key')"
+      autocomplete="off"
+      @update:model-value="((keyFollows = false), (values.key = $event ?? ''))"
+      @blur="leave('key')"
+    />
+    <div>
+      <v-switch v-model="values.required" :label="words.field.required" />
+      <v-switch v-model="values.filterable" :label="words.field.filterable" :disabled="kind.filter === null" />
+      <v-switch v-model="values.sortable" :label="words.field.sortable" :disabled="kind.sortKey === null" />
+    </div>
+    <section v-if="trial" class="trial" :aria-label="words.field.trial">
+      <p><strong>{{ words.field.trial }}</strong></p>
+      <p v-if="trial.total === 0">{{ words.field.trialNone }}</p>
+      <p v-else-if="trial.refusedCount === 0">{{ words.field.trialAll(number.format(trial.total)) }}</p>
+      <template v-else>
+        <p>{{ words.field.trialSome(number.format(trial.converted), number.format(trial.total), number.format(trial.refusedCount)) }}</p>
+        <ul>
+          <li v-for="one in trial.refused.slice(0, 8)" :key="one.entryId">
+            <strong>{{ one.title }}</strong> <q>{{ one.text }}</q> {{ one.message }}
+          </li>
+        </ul>
+        <p v-if="trial.refusedCount > 8">{{ words.field.trialMore(number.format(trial.refusedCount - 8)) }}</p>
+      </template>
+    </section>
+  </FormDialog>
 </template>
 
 <style scoped>

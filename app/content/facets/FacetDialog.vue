@@ -4,10 +4,9 @@ import type { FacetRow } from '~~/core/content/answers'
 import { parseFacetInput } from '~~/core/content/term-input'
 import type { FacetInput } from '~~/core/content/term-input'
 import { faultsOf } from '~~/core/parsing'
-import SheetDialog from '../../shared/SheetDialog.vue'
+import FormDialog from '../../shared/FormDialog.vue'
 import { useForm } from '../../shared/form'
 import { request } from '../../shared/http'
-import { words as shared } from '../../shared/words'
 import { useCatalogue } from '../../stores/catalogue'
 import { words } from '../words'
 
@@ -41,32 +40,30 @@ async function save() {
 </script>
 
 <template>
-  <SheetDialog v-model="open" :title="facet === null ? words.facets.new : words.facets.edit(facet.name)">
-    <form novalidate class="sheet-form" @submit.prevent="save">
-      <p v-if="problem" class="problem" role="alert">{{ problem.message }}</p>
-      <v-text-field v-model="values.name" :label="words.facets.name" :error-messages="faults('name')" autocomplete="off" autofocus @blur="leave('name')" />
-      <v-text-field v-model="values.plural" :label="words.facets.plural" :error-messages="faults('plural')" autocomplete="off" @blur="leave('plural')" />
-      <v-autocomplete
-        v-model="values.collections"
-        :label="words.facets.collections"
-        :items="[...catalogue.catalogue.collections]"
-        item-title="name"
-        item-value="id"
-        :error-messages="faults('collections')"
-        multiple
-        chips
-        closable-chips
-        auto-select-first
-        clear-on-select
-      />
-    </form>
-
-    <template #actions>
-      <v-btn v-if="facet" class="push-left" height="36" variant="text" color="error" @click="((open = false), emit('remove', facet))">{{
-        words.facets.delete
-      }}</v-btn>
-      <v-btn height="36" @click="open = false">{{ shared.cancel }}</v-btn>
-      <v-btn height="36" variant="flat" color="primary" :loading="sending" @click="save">{{ words.facets.save }}</v-btn>
-    </template>
-  </SheetDialog>
+  <FormDialog
+    v-model="open"
+    :title="facet === null ? words.facets.new : words.facets.edit(facet.name)"
+    :save="words.facets.save"
+    :sending="sending"
+    :problem="problem"
+    :remove="facet ? words.facets.delete : undefined"
+    @send="save"
+    @remove="facet && emit('remove', facet)"
+  >
+    <v-text-field v-model="values.name" :label="words.facets.name" :error-messages="faults('name')" autocomplete="off" autofocus @blur="leave('name')" />
+    <v-text-field v-model="values.plural" :label="words.facets.plural" :error-messages="faults('plural')" autocomplete="off" @blur="leave('plural')" />
+    <v-autocomplete
+      v-model="values.collections"
+      :label="words.facets.collections"
+      :items="[...catalogue.catalogue.collections]"
+      item-title="name"
+      item-value="id"
+      :error-messages="faults('collections')"
+      multiple
+      chips
+      closable-chips
+      auto-select-first
+      clear-on-select
+    />
+  </FormDialog>
 </template>

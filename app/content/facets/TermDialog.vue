@@ -6,10 +6,9 @@ import { slugOf } from '~~/core/content/slug'
 import { parseTermInput } from '~~/core/content/term-input'
 import type { TermInput } from '~~/core/content/term-input'
 import { faultsOf } from '~~/core/parsing'
-import SheetDialog from '../../shared/SheetDialog.vue'
+import FormDialog from '../../shared/FormDialog.vue'
 import { useForm } from '../../shared/form'
 import { request } from '../../shared/http'
-import { words as shared } from '../../shared/words'
 import { collectionIconPaths } from '../collections/icons'
 import MediaChoice from '../media/MediaChoice.vue'
 import { words } from '../words'
@@ -54,61 +53,61 @@ async function save() {
 </script>
 
 <template>
-  <SheetDialog v-model="open" :width="520" :title="term === null ? words.facets.newTerm : words.facets.term(term.name)">
-    <form novalidate class="sheet-form" @submit.prevent="save">
-      <p v-if="problem" class="problem" role="alert">{{ problem.message }}</p>
+  <FormDialog
+    v-model="open"
+    :width="520"
+    :title="term === null ? words.facets.newTerm : words.facets.term(term.name)"
+    :save="words.facets.saveTerm"
+    :sending="sending"
+    :problem="problem"
+    @send="save"
+  >
+    <v-text-field
+      :label="words.facets.name"
+      :model-value="values.name"
+      :error-messages="faults('name')"
+      autocomplete="off"
+      autofocus
+      @update:model-value="setName($event ?? '')"
+      @blur="leave('name')"
+    />
+    <v-text-field
+      :label="words.facets.slug"
+      :prefix="`/${facet.slug}/`"
+      :model-value="values.slug"
+      :error-messages="faults('slug')"
+      autocomplete="off"
+      @update:model-value="((slugFollows = false), (values.slug = $event ?? ''))"
+      @blur="leave('slug')"
+    />
+    <v-textarea
+      v-model="values.description"
+      :label="words.facets.description"
+      rows="2"
+      auto-grow
+      :error-messages="faults('description')"
+      @blur="leave('description')"
+    />
+    <div class="signs">
+      <v-select v-model="values.icon" :items="icons" :label="words.facets.icon">
+        <template #selection="{ item }">
+          <v-icon v-if="values.icon" :icon="collectionIconPaths[values.icon]" size="18" class="chosen-icon" />{{ item.title }}
+        </template>
+      </v-select>
       <v-text-field
-        :label="words.facets.name"
-        :model-value="values.name"
-        :error-messages="faults('name')"
+        v-model="values.colour"
+        :label="words.facets.colour"
+        placeholder="#a8431f"
+        :error-messages="faults('colour')"
         autocomplete="off"
-        autofocus
-        @update:model-value="setName($event ?? '')"
-        @blur="leave('name')"
+        @blur="leave('colour')"
       />
-      <v-text-field
-        :label="words.facets.slug"
-        :prefix="`/${facet.slug}/`"
-        :model-value="values.slug"
-        :error-messages="faults('slug')"
-        autocomplete="off"
-        @update:model-value="((slugFollows = false), (values.slug = $event ?? ''))"
-        @blur="leave('slug')"
-      />
-      <v-textarea
-        v-model="values.description"
-        :label="words.facets.description"
-        rows="2"
-        auto-grow
-        :error-messages="faults('description')"
-        @blur="leave('description')"
-      />
-      <div class="signs">
-        <v-select v-model="values.icon" :items="icons" :label="words.facets.icon">
-          <template #selection="{ item }">
-            <v-icon v-if="values.icon" :icon="collectionIconPaths[values.icon]" size="18" class="chosen-icon" />{{ item.title }}
-          </template>
-        </v-select>
-        <v-text-field
-          v-model="values.colour"
-          :label="words.facets.colour"
-          placeholder="#a8431f"
-          :error-messages="faults('colour')"
-          autocomplete="off"
-          @blur="leave('colour')"
-        />
-      </div>
-      <section :aria-label="words.facets.picture">
-        <p class="input-title">{{ words.facets.picture }}</p>
-        <MediaChoice v-model="values.pictureId" :kinds="['picture']" :name="words.facets.picture" />
-      </section>
-    </form>
-
-    <template #actions>
-      <v-btn height="36" @click="open = false">{{ shared.cancel }}</v-btn>
-      <v-btn height="36" variant="flat" color="primary" :loading="sending" @click="save">{{ words.facets.saveTerm }}</v-btn>
-    </template>
-  </SheetDialog>
+    </div>
+    <section :aria-label="words.facets.picture">
+      <p class="input-title">{{ words.facets.picture }}</p>
+      <MediaChoice v-model="values.pictureId" :kinds="['picture']" :name="words.facets.picture" />
+    </section>
+  </FormDialog>
 </template>
 
 <style scoped>

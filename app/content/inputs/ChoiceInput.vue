@@ -24,6 +24,7 @@ const chosen = computed(() => (Array.isArray(props.value) ? (props.value as stri
     :closable-chips="settings.many"
     :clearable="!field.required"
     auto-select-first
+    :clear-on-select="settings.many"
     :error-messages="faults"
     @update:model-value="emit('change', $event === null ? [] : [$event].flat())"
     @blur="emit('leave')"

@@ -3,10 +3,9 @@ import { watch } from 'vue'
 import { parseAuthorInput } from '~~/core/people'
 import type { AuthorInput, AuthorRow } from '~~/core/people'
 import { faultsOf } from '~~/core/parsing'
-import SheetDialog from '../../shared/SheetDialog.vue'
+import FormDialog from '../../shared/FormDialog.vue'
 import { useForm } from '../../shared/form'
 import { request } from '../../shared/http'
-import { words as shared } from '../../shared/words'
 import FieldMessages from '../FieldMessages.vue'
 import MediaChoice from '../media/MediaChoice.vue'
 import { words } from '../words'
@@ -38,24 +37,22 @@ async function save() {
 </script>
 
 <template>
-  <SheetDialog v-model="open" :title="author === null ? words.people.new : words.people.edit(author.name)">
-    <form novalidate class="sheet-form" @submit.prevent="save">
-      <p v-if="problem" class="problem" role="alert">{{ problem.message }}</p>
-      <v-text-field v-model="values.name" :label="words.people.name" :error-messages="faults('name')" autocomplete="off" autofocus @blur="leave('name')" />
-      <v-textarea v-model="values.about" :label="words.people.about" rows="2" auto-grow :error-messages="faults('about')" @blur="leave('about')" />
-      <section :aria-label="words.people.portrait">
-        <p class="input-title">{{ words.people.portrait }}</p>
-        <MediaChoice v-model="values.portraitId" :kinds="['picture']" :name="words.people.portrait" />
-        <FieldMessages :faults="faults('portraitId')" />
-      </section>
-    </form>
-
-    <template #actions>
-      <v-btn v-if="author" class="push-left" height="36" variant="text" color="error" @click="((open = false), emit('remove', author))">{{
-        words.people.delete
-      }}</v-btn>
-      <v-btn height="36" @click="open = false">{{ shared.cancel }}</v-btn>
-      <v-btn height="36" variant="flat" color="primary" :loading="sending" @click="save">{{ words.people.save }}</v-btn>
-    </template>
-  </SheetDialog>
+  <FormDialog
+    v-model="open"
+    :title="author === null ? words.people.new : words.people.edit(author.name)"
+    :save="words.people.save"
+    :sending="sending"
+    :problem="problem"
+    :remove="author ? words.people.delete : undefined"
+    @send="save"
+    @remove="author && emit('remove', author)"
+  >
+    <v-text-field v-model="values.name" :label="words.people.name" :error-messages="faults('name')" autocomplete="off" autofocus @blur="leave('name')" />
+    <v-textarea v-model="values.about" :label="words.people.about" rows="2" auto-grow :error-messages="faults('about')" @blur="leave('about')" />
+    <section :aria-label="words.people.portrait">
+      <p class="input-title">{{ words.people.portrait }}</p>
+      <MediaChoice v-model="values.portraitId" :kinds="['picture']" :name="words.people.portrait" />
+      <FieldMessages :faults="faults('portraitId')" />
+    </section>
+  </FormDialog>
 </template>

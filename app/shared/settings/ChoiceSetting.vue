@@ -48,24 +48,24 @@ function step(event: KeyboardEvent, by: number) {
 <style scoped>
 .choices {
   display: flex;
+  flex-wrap: wrap;
+  gap: 1px;
   border: 1px solid #c9c0ab;
   border-radius: 7px;
   overflow: hidden;
-  background: #fff;
+  background: var(--line);
 }
 
 button {
   flex: 1;
+  min-width: max-content;
   min-height: 34px;
   padding: 0 6px;
+  background: #fff;
   text-align: center;
   font-size: 13px;
   font-weight: 600;
   color: #48544c;
-}
-
-button + button {
-  border-left: 1px solid var(--line);
 }
 
 button:hover {

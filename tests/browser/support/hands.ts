@@ -6,9 +6,11 @@ function named(role: string, name: string): string {
   return `::-p-aria([name="${name}"][role="${role}"])`
 }
 
-/** Waits until everything that was moving or fading has come to its end. */
+/** Waits until everything that was moving or fading has come to its end, and what takes the focus by itself has it. */
 export async function waitForStillness(page: Page): Promise<void> {
   await page.evaluate(async () => {
+    // Fields that take the focus do so when they are first seen: a frame after they are drawn.
+    for (let frames = 0; frames < 2; frames += 1) await new Promise((resolve) => requestAnimationFrame(resolve))
     const moving = document.getAnimations().filter((one) => one.playState === 'running' && one.effect?.getComputedTiming().endTime !== Infinity)
     await Promise.allSettled(moving.map((one) => one.finished))
   })
@@ -38,6 +40,7 @@ export async function fill(page: Page, label: string, text: string): Promise<voi
 /** Empties the field of that label. */
 export async function clear(page: Page, label: string): Promise<void> {
   const field = await waitFor(page, 'textbox', label)
+  await waitForStillness(page)
   await field.focus()
   await page.keyboard.down('Control')
   await page.keyboard.press('KeyA')
@@ -68,6 +71,7 @@ export async function choose(page: Page, label: string, option: string): Promise
 /** Picks from a field that opens a list, by typing the beginning of what is wanted. */
 export async function pick(page: Page, label: string, option: string): Promise<void> {
   const field = await waitFor(page, 'combobox', label)
+  await waitForStillness(page)
   await field.focus()
   // A space would open the list instead.
   await page.keyboard.type(option.split(' ')[0] ?? option)

@@ -1,21 +1,21 @@
 import { defineEventHandler, getHeader, getRouterParam, setResponseHeaders, setResponseStatus } from 'h3'
 import { database } from '../../../db/client'
 import { originalFile } from '../../../media/originals'
-import { rendition } from '../../../media/renditions'
+import { formatFor, rendition } from '../../../media/renditions'
 
 const forGood = { 'cache-control': 'public, max-age=31536000, immutable', 'x-content-type-options': 'nosniff' }
 
-/** A picture at one of its widths, or another file as it is. The address names the bytes, so browsers may keep them for good. */
+/** A picture at one of its widths, in the format that the reader takes, or another file as it is. The address names the bytes, so browsers may keep them for good. */
 export default defineEventHandler(async (event) => {
   const hash = getRouterParam(event, 'hash') ?? ''
   const file = getRouterParam(event, 'file') ?? ''
   const known = /^[0-9a-f]{16,64}$/.test(hash)
-  const width = /^([1-9]\d{0,4})\.webp$/.exec(file)?.[1]
+  const width = /^[1-9]\d{0,4}$/.exec(file)?.[0]
   if (known && width !== undefined) {
-    const bytes = await rendition(database(), hash, Number(width))
-    if (bytes !== null) {
-      setResponseHeaders(event, { ...forGood, 'content-type': 'image/webp' })
-      return bytes
+    const picture = await rendition(database(), hash, Number(width), formatFor(getHeader(event, 'accept')))
+    if (picture !== null) {
+      setResponseHeaders(event, { ...forGood, 'content-type': picture.type, vary: 'accept' })
+      return picture.bytes
     }
   }
   if (known && file.startsWith('original.')) {

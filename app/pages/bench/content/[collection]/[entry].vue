@@ -319,6 +319,12 @@ h1 {
   gap: 32px;
 }
 
+@media (max-width: 900px) {
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+
 .main,
 .side {
   display: grid;

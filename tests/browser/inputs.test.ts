@@ -1,0 +1,97 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { fieldTypes } from '~~/core/content/fields'
+import type { FieldTypeName } from '~~/core/content/fields'
+import { addCollection } from '~~/server/content/collections'
+import { addField } from '~~/server/content/field-writing'
+import { openCollection, signedIn, startApp, visitor } from './support/app'
+import type { App } from './support/app'
+import { choose, fill, pick, press, waitFor, waitForNoDialog, waitForText } from './support/hands'
+
+let app: App
+beforeAll(async () => {
+  app = await startApp()
+})
+afterAll(() => app.stop())
+
+/** A collection with a field of each of the kinds whose inputs are more than a line of text. */
+async function trials(): Promise<void> {
+  const { id } = await addCollection(app.db, { name: 'Trials', singular: 'Trial', plural: 'Trials', icon: 'seed', kind: 'plain', address: '/trials/{slug}', facets: [] })
+  const notes = await app.db.selectFrom('collections').select('id').where('slug', '=', 'field-notes').executeTakeFirstOrThrow()
+  const options = [{ key: 'clay', title: 'Clay' }, { key: 'loam', title: 'Loam' }, { key: 'sand', title: 'Sand' }]
+  const fields: readonly (readonly [string, FieldTypeName, object])[] = [
+    ['Views of it', 'pictures', {}], ['Report', 'file', {}], ['Read first', 'reference', { collection: notes.id, many: true }], ['Watered', 'recurrence', {}],
+    ['Soils', 'choice', { options, many: true }], ['Sown', 'date', {}], ['Opened', 'date-time', {}], ['Under glass', 'yes-no', {}], ['Notes', 'rich-text', {}], ['Story', 'long-text', {}],
+  ]
+  for (const [name, type, settings] of fields) {
+    const key = name.toLowerCase().replaceAll(' ', '_')
+    const given = { ...(fieldTypes.get(type).defaults as object), ...settings }
+    await addField(app.db, id, { key, name, type, settings: given, required: false, help: '', fallback: null, filterable: false, sortable: false })
+  }
+}
+
+describe('the inputs of a form', () => {
+  it('take pictures, files, entries, repeats, choices, dates and rich text, and give them back', async () => {
+    await trials()
+    const page = await signedIn(app)
+    await openCollection(page, 'Trials')
+    await press(page, 'link', 'Add a trial')
+    await fill(page, 'Title', 'Beans in three soils')
+    for (const picture of ['scion-wood-cutting-keeping-swapping.webp', 'how-to-borrow-seed.webp']) {
+      await press(page, 'button', 'Add a picture: Views of it')
+      await fill(page, 'Find by name or description', picture)
+      await press(page, 'button', `Use ${picture}`)
+      await waitForNoDialog(page)
+    }
+    await press(page, 'button', 'Move earlier: how-to-borrow-seed.webp')
+    await press(page, 'button', 'Choose: Report')
+    await fill(page, 'Find by name or description', 'vtt')
+    const captions = await app.db.selectFrom('media').select(['id', 'file_name']).where('kind', '=', 'captions').orderBy('id').executeTakeFirstOrThrow()
+    await press(page, 'button', `Use ${captions.file_name}`)
+    await waitForNoDialog(page)
+    await choose(page, 'Read first', 'How to borrow seed')
+    await pick(page, 'Watered', 'A rule of one’s own')
+    await fill(page, 'Rule (RFC 5545)', 'FREQ=SOMETIMES')
+    await choose(page, 'Soils', 'Loam')
+    await choose(page, 'Soils', 'Clay')
+    await page.locator('::-p-aria(Sown)').fill('2026-04-12')
+    await page.locator('::-p-aria(Opened)').fill('2026-07-01T18:30')
+    await press(page, 'radio', 'Yes')
+    await (await waitFor(page, 'textbox', 'Notes')).focus()
+    await page.keyboard.type('Loam ')
+    await press(page, 'button', 'Bold')
+    await page.keyboard.type('wins')
+    await fill(page, 'Story', 'Sown in spring.')
+    await press(page, 'button', 'Publish')
+    await waitForText(page, 'form', 'Events repeat daily, weekly, monthly or yearly.')
+    await fill(page, 'Rule (RFC 5545)', 'FREQ=WEEKLY;BYDAY=TU,FR')
+    await press(page, 'button', 'Publish')
+    await waitForText(page, 'body', 'Published: “Beans in three soils”')
+
+    const entry = await app.db.selectFrom('entries').select(['field_values', 'collection_id']).where('slug', '=', 'beans-in-three-soils').executeTakeFirstOrThrow()
+    const fields = await app.db.selectFrom('fields').select(['id', 'key']).where('collection_id', '=', entry.collection_id).execute()
+    const value = Object.fromEntries(fields.map(({ id, key }) => [key, (entry.field_values as Record<string, unknown>)[id]]))
+    const idOf = async (name: string) => (await app.db.selectFrom('media').select('id').where('file_name', '=', name).executeTakeFirstOrThrow()).id
+    const read = await app.db.selectFrom('entries').select('id').where('slug', '=', 'how-to-borrow-seed').executeTakeFirstOrThrow()
+    expect(value).toMatchObject({
+      views_of_it: [await idOf('how-to-borrow-seed.webp'), await idOf('scion-wood-cutting-keeping-swapping.webp')],
+      report: captions.id,
+      read_first: [read.id],
+      watered: 'FREQ=WEEKLY;BYDAY=TU,FR',
+      soils: ['loam', 'clay'],
+      sown: '2026-04-12',
+      under_glass: true,
+      story: 'Sown in spring.',
+    })
+    expect(JSON.stringify(value.notes)).toContain('{"type":"text","text":"wins","marks":[{"type":"bold"}]}')
+
+    await page.reload()
+    await waitFor(page, 'heading', 'Beans in three soils')
+    await waitFor(page, 'button', 'Move earlier: scion-wood-cutting-keeping-swapping.webp')
+    await waitForText(page, 'form', 'How to borrow seed')
+    const plain = await visitor(app, { script: false })
+    await plain.goto(`${app.address}/trials/beans-in-three-soils`)
+    await waitForText(plain, 'main', 'Loam, Clay')
+    await waitForText(plain, 'main', 'Sown in spring.')
+    expect(await plain.$$eval('main img', (all) => all.length)).toBeGreaterThan(1)
+  })
+})
