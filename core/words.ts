@@ -1,16 +1,33 @@
-/** The names that definitions refer to by id, for putting them into words. */
+import type { Field } from './content/field'
+
+/** A field with the collection it belongs to. */
+export interface KnownField extends Field {
+  readonly collectionId: number
+}
+
+/** Everything that definitions refer to by id: for putting them into words, and for telling what is gone. */
 export interface Words {
   /** BCP 47 language tag of the site. */
   readonly locale: string
+  /** IANA time zone of the site. */
+  readonly zone: string
   collection(id: number): { readonly singular: string; readonly plural: string } | undefined
   term(id: number): string | undefined
   author(id: number): string | undefined
   facet(id: number): string | undefined
+  field(id: number): KnownField | undefined
+  /** The field of another collection that has the same key and type. */
+  sameField(field: KnownField, collection: number): KnownField | undefined
 }
 
 /** “a, b or c” in the site's language. */
 export function orList(names: readonly string[], locale: string): string {
   return new Intl.ListFormat(locale, { type: 'disjunction' }).format(names)
+}
+
+/** “a, b and c” in the site's language. */
+export function andList(names: readonly string[], locale: string): string {
+  return new Intl.ListFormat(locale, { type: 'conjunction' }).format(names)
 }
 
 /** “1 day”, “2 days”: a count with its unit. English plurals. */

@@ -1,5 +1,6 @@
 import type { Card, PartName, PartSetting } from '../core/cards/parts'
 import { defaultCard } from '../core/cards/parts'
+import { defaultAmount } from '../core/listing/amount'
 import { newListing } from '../core/listing/definition'
 import type { Listing } from '../core/listing/definition'
 import { newPage } from '../core/pages/definition'
@@ -45,7 +46,7 @@ const indexes: readonly Index[] = [
 ]
 
 function indexPage(ids: DemoIds, { slug, title, introduction, take, shown }: Index): DemoPage {
-  const listing = { ...newListing(`All ${title.toLowerCase()}`, ids.collection(slug)), amount: { skip: 0, take }, card: cardOf(shown) }
+  const listing = { ...newListing(`All ${title.toLowerCase()}`, ids.collection(slug)), amount: { ...defaultAmount, skip: 0, take }, card: cardOf(shown) }
   return assembled(`/${slug}`, newPage(title, introduction), { main: [['', listing]], side: [['Most read', mostRead(ids)]], shelf: [] })
 }
 
@@ -82,7 +83,7 @@ function orchardPage(ids: DemoIds): DemoPage {
 function latest(ids: DemoIds, name: string, take: number): Listing {
   return {
     ...newListing(name, ids.collection('field-notes')),
-    amount: { skip: 0, take },
+    amount: { ...defaultAmount, skip: 0, take },
     card: cardOf(['picture', 'topic', 'title', 'date']),
   }
 }
@@ -91,7 +92,7 @@ function mostRead(ids: DemoIds): Listing {
   return {
     ...newListing('Most read', ids.collection('field-notes')),
     order: { keys: [{ by: 'views', direction: 'down' }], pinned: 'ignored' },
-    amount: { skip: 0, take: 5 },
+    amount: { ...defaultAmount, skip: 0, take: 5 },
     shape: narrow,
     card: cardOf(['title', 'date']),
   }
@@ -101,8 +102,8 @@ function ofTerm(ids: DemoIds, name: string, term: string, take: number, shown: r
   const listing = newListing(name, ids.collection('field-notes'))
   return {
     ...listing,
-    from: { ...listing.from, rules: [{ rule: 'terms', facet: ids.facet('topic'), any: [ids.term(`topic/${term}`)] }] },
-    amount: { skip: 0, take },
+    from: { ...listing.from, rules: [{ rule: 'terms', facet: ids.facet('topic'), is: 'any', terms: [ids.term(`topic/${term}`)] }] },
+    amount: { ...defaultAmount, skip: 0, take },
     shape: shown.includes('picture') ? listing.shape : narrow,
     card: cardOf(shown),
   }

@@ -21,7 +21,7 @@ defineProps<{ placement: PlacementView }>()
         v-if="placement.cards.length > 0"
         :cards="placement.cards"
       />
-      <p v-else class="listing-empty">{{ words.nothingHere }}</p>
+      <p v-else class="listing-empty">{{ placement.amount.nothing || words.nothingHere }}</p>
     </div>
   </section>
 </template>

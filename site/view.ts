@@ -1,6 +1,7 @@
 import type { FilledPart } from '../core/cards/parts'
 import type { FrameName } from '../core/pages/frames'
 import type { AreaName } from '../core/pages/frames'
+import type { Amount } from '../core/listing/amount'
 import type { Picture } from '../core/pictures/picture'
 import type { ShapeChoice } from '../core/shapes'
 
@@ -18,6 +19,7 @@ export interface PlacementView {
   readonly heading: string
   readonly name: string
   readonly shape: ShapeChoice
+  readonly amount: Amount
   readonly cards: readonly CardView[]
 }
 

@@ -25,7 +25,7 @@ function nameOf(placement: Placement): string {
 
 /** How many entries a placement shows now, once the server has said. */
 function shownCount(placement: Placement): number | null {
-  const passed = bench.counts[placement.listing]?.at(-1)
+  const passed = bench.counts[placement.listing]?.steps.at(-1)
   const amount = bench.document.listings[placement.listing]?.amount
   if (passed === undefined || amount === undefined) return null
   return Math.max(0, Math.min(amount.take, passed - amount.skip))

@@ -70,6 +70,11 @@ watch(
     if (ready.value) void pageFrame.show(document).then(mark)
   },
 )
+watch(
+  () => [bench.asOf, bench.sample],
+  () => ready.value && void pageFrame.refresh().then(mark),
+  { deep: true },
+)
 watch(() => [bench.chosenId, bench.pointedId], mark)
 watch(
   () => bench.chosenId,

@@ -1,22 +1,42 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref, watch } from 'vue'
+import type { NextChange } from '~~/core/query/answers'
 import { tallyOf } from '~~/core/query/tally'
+import { formatDate } from '~~/core/time/format'
+import { andList } from '~~/core/words'
+import { attempt } from '../shared/attempt'
+import { request } from '../shared/http'
 import { useBench } from '../stores/bench'
 import { useCatalogue } from '../stores/catalogue'
 import { words } from './words'
 
 const bench = useBench()
 const catalogue = useCatalogue()
-const steps = computed(() => {
-  const counts = bench.chosen === null ? undefined : bench.counts[bench.chosen.listing]
-  return bench.listing === null || counts === undefined ? [] : tallyOf(bench.listing, counts, catalogue.words)
-})
+const steps = computed(() => (bench.listing === null || bench.chosenCounts === null ? [] : tallyOf(bench.listing, bench.chosenCounts.steps, catalogue.words)))
 const most = computed(() => Math.max(1, ...steps.value.map((step) => step.count)))
 const format = computed(() => new Intl.NumberFormat(catalogue.catalogue.locale))
+
+const next = ref<NextChange | null | undefined>(undefined)
+watch(() => [bench.listing, bench.asOf, bench.sample], () => (next.value = undefined))
+
+async function lookAhead() {
+  const answer = await attempt(() => request<{ next: NextChange | null }>('POST', '/api/bench/listings/next-change', { ...bench.asked(), definition: bench.listing }))
+  if (answer !== null) next.value = answer.next
+}
+
+const nextWords = computed(() => {
+  const change = next.value
+  if (change === undefined) return null
+  if (change === null) return words.nextNothing
+  const named = (titles: readonly string[]) => andList(titles.map((title) => `“${title}”`), catalogue.catalogue.locale)
+  const what = [change.comes.length > 0 ? words.nextComes(named(change.comes)) : '', change.goes.length > 0 ? words.nextGoes(named(change.goes)) : '']
+  const said = what.filter(Boolean).join(' ')
+  return `${words.nextAt(formatDate(change.at, catalogue.catalogue, 'minute'))} ${said === '' ? words.nextOrder : said}`
+})
 </script>
 
 <template>
-  <section class="tally" :aria-label="words.tally" tabindex="-1">
+  <section class="tally" data-tally :aria-label="words.tally" tabindex="-1">
     <ol v-if="steps.length">
       <li v-for="(step, at) in steps" :key="at" :data-clause="step.clause">
         <strong class="tabular">{{ format.format(step.count) }}</strong>
@@ -26,6 +46,11 @@ const format = computed(() => new Intl.NumberFormat(catalogue.catalogue.locale))
       </li>
     </ol>
     <p v-else>{{ words.nothingChosen }}</p>
+    <div v-if="steps.length" class="asks">
+      <p v-if="nextWords" role="status" class="next">{{ nextWords }}</p>
+      <v-btn v-else height="34" @click="lookAhead">{{ words.nextChange }}</v-btn>
+      <v-btn height="34" :aria-pressed="bench.whyOpen" @click="bench.whyOpen = !bench.whyOpen">{{ words.why }}</v-btn>
+    </div>
   </section>
 </template>
 
@@ -106,5 +131,19 @@ strong {
 p {
   margin: 0;
   color: var(--soft);
+}
+
+.asks {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  margin-left: auto;
+  padding-left: 24px;
+}
+
+.next {
+  max-width: 320px;
+  font-size: 12.5px;
+  line-height: 1.4;
 }
 </style>

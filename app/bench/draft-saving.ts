@@ -2,6 +2,7 @@ import { useDebounceFn, useEventListener } from '@vueuse/core'
 import { onScopeDispose, ref, shallowRef, watch } from 'vue'
 import { changedListings } from '~~/core/edits/document'
 import type { PageDocument } from '~~/core/edits/document'
+import { parseListing } from '~~/core/listing/definition'
 import { RequestProblem, request } from '../shared/http'
 import { documentOf, useBench } from '../stores/bench'
 import type { EditedPage } from '~~/core/pages/answers'
@@ -157,7 +158,13 @@ const backupKey = (pageId: number) => `bushel.draft.${pageId}`
 
 function readBackup(pageId: number): Backup | null {
   const text = localStorage.getItem(backupKey(pageId))
-  return text === null ? null : (JSON.parse(text) as Backup)
+  if (text === null) return null
+  const backup = JSON.parse(text) as Backup
+  // An older Bushel may have left it: definitions are lifted, and one that can't be read is not used.
+  const listings = Object.entries(backup.document.listings).map(([id, listing]) => [id, parseListing(listing)] as const)
+  if (listings.some(([, parsed]) => !parsed.ok)) return null
+  const read = listings.flatMap(([id, parsed]) => (parsed.ok ? [[id, parsed.value] as const] : []))
+  return { ...backup, document: { ...backup.document, listings: Object.fromEntries(read) } }
 }
 
 function writeBackup(pageId: number, backup: Backup): void {

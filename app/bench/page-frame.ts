@@ -22,7 +22,7 @@ export function usePageFrame(frame: () => HTMLIFrameElement | null) {
 
   async function show(document: PageDocument): Promise<void> {
     const started = performance.now()
-    const whole = shown === null || shown.page !== document.page
+    const whole = shown === null || shown.page !== document.page || dependsOnOthers(document)
     const ids = shown === null || whole ? Object.keys(document.listings) : changedListings(shown, document)
     if (ids.length === 0 && !whole) return
     asking?.abort()
@@ -35,6 +35,7 @@ export function usePageFrame(frame: () => HTMLIFrameElement | null) {
         {
           version: 1,
           whole,
+          ...bench.asked(),
           page: document.page,
           listings: ids.map((id) => ({ id, version: 0, definition: document.listings[id] })),
         },
@@ -48,6 +49,11 @@ export function usePageFrame(frame: () => HTMLIFrameElement | null) {
     } catch (error) {
       if (!(error instanceof DOMException && error.name === 'AbortError')) reportLater(error)
     }
+  }
+
+  /** Where a listing leaves out what others show, a change of one may change them all. */
+  function dependsOnOthers(document: PageDocument): boolean {
+    return Object.values(document.listings).some((listing) => listing.from.leaveOut.includes('shownAbove'))
   }
 
   function put(preview: Preview): void {

@@ -14,6 +14,7 @@ export const words = {
   },
   close: 'Close',
   cancel: 'Cancel',
+  more: 'Show more',
   undo: 'Undo',
   redo: 'Redo',
   putBack: 'Put back',

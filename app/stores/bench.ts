@@ -15,6 +15,8 @@ import {
 } from '~~/core/pages/definition'
 import type { Page, Placement, Spot } from '~~/core/pages/definition'
 import type { EditedPage } from '~~/core/pages/answers'
+import type { ListingCounts } from '~~/core/query/answers'
+import type { PageSubject } from '~~/core/query/plan-context'
 import { request } from '../shared/http'
 
 const emptyPage: Page = {
@@ -36,8 +38,13 @@ export const useBench = defineStore('bench', () => {
   const chosenId = ref<string | null>(null)
   const pointedId = ref<string | null>(null)
   const clause = ref<Clause | null>(null)
-  /** By listing: entries left after each step. */
-  const counts = ref<Record<string, readonly number[]>>({})
+  /** By listing: how many entries its steps and rules let through. */
+  const counts = ref<Record<string, ListingCounts>>({})
+  /** The moment for which everything is shown, epoch milliseconds; null for now. */
+  const asOf = ref<number | null>(null)
+  /** What the page is taken to be about, for listings that follow it. */
+  const sample = ref<PageSubject | null>(null)
+  const whyOpen = ref(false)
 
   const document = computed(() => history.value.present)
   const page = computed(() => document.value.page)
@@ -47,6 +54,7 @@ export const useBench = defineStore('bench', () => {
   const listing = computed<Listing | null>(() =>
     chosen.value === null ? null : (document.value.listings[chosen.value.listing] ?? null),
   )
+  const chosenCounts = computed<ListingCounts | null>(() => (chosen.value === null ? null : (counts.value[chosen.value.listing] ?? null)))
   const nextUndo = computed(() => history.value.past.at(-1)?.title ?? null)
   const nextRedo = computed(() => history.value.future[0]?.title ?? null)
 
@@ -59,6 +67,9 @@ export const useBench = defineStore('bench', () => {
     chosenId.value = null
     clause.value = null
     counts.value = {}
+    asOf.value = null
+    sample.value = null
+    whyOpen.value = false
     history.value = beginHistory(saved)
     if (unsaved !== null) replaceDocument('Unsaved changes', unsaved)
   }
@@ -66,6 +77,7 @@ export const useBench = defineStore('bench', () => {
   /** Opens a clause of the chosen placement, or closes the drawer. */
   function openClause(next: Clause | null): void {
     clause.value = chosen.value === null ? null : next
+    if (next !== null) whyOpen.value = false
   }
 
   function choose(placementId: string | null): void {
@@ -151,6 +163,11 @@ export const useBench = defineStore('bench', () => {
     if (chosen.value === null) choose(null)
   }
 
+  /** What every question of the bench is asked with. */
+  function asked(): { readonly asOf: number | null; readonly sample: PageSubject | null } {
+    return { asOf: asOf.value, sample: sample.value }
+  }
+
   async function publish(version: number): Promise<EditedPage> {
     const done = await request<EditedPage>('POST', `/api/bench/pages/${pageId.value}/publish`, { version })
     publishedAt.value = done.publishedAt
@@ -159,8 +176,8 @@ export const useBench = defineStore('bench', () => {
   }
 
   return {
-    pageId, path, publishedAt, differsFromLive, history, chosenId, pointedId, clause, counts,
-    document, page, chosen, listing, nextUndo, nextRedo,
+    pageId, path, publishedAt, differsFromLive, history, chosenId, pointedId, clause, counts, asOf, sample, whyOpen,
+    document, page, chosen, chosenCounts, listing, asked, nextUndo, nextRedo,
     open, openClause, choose, editListing, editPage, editPlacement, placeListing, movePlacement,
     replaceDocument, undo, redo, publish,
   }

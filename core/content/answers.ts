@@ -117,3 +117,11 @@ export interface MediaUse {
   /** The slug of an entry's collection. */
   readonly collection: string | null
 }
+
+/** How the numbers that a field is narrowed by are spread over the entries that visitors may see. */
+export interface FieldSpread {
+  readonly least: number
+  readonly most: number
+  /** Counts of entries in stretches of equal length from the least to the most; none without values. */
+  readonly bins: readonly number[]
+}

@@ -1,4 +1,4 @@
-import type { Words } from '../words'
+import type { KnownField, Words } from '../words'
 import type { CollectionInput } from './collection'
 import type { Field } from './field'
 import type { Term } from './terms'
@@ -37,12 +37,17 @@ export interface Catalogue {
 /** The names in a catalogue, by id. */
 export function wordsOf(catalogue: Catalogue): Words {
   const collections = new Map(catalogue.collections.map((one) => [one.id, one]))
+  const known = catalogue.collections.flatMap((one) => one.fields.map((field): KnownField => ({ ...field, collectionId: one.id })))
+  const fields = new Map(known.map((field) => [field.id, field]))
   return {
     locale: catalogue.locale,
+    zone: catalogue.zone,
     collection: (id) => collections.get(id),
     term: namesOf(catalogue.terms),
     author: namesOf(catalogue.authors),
     facet: namesOf(catalogue.facets),
+    field: (id) => fields.get(id),
+    sameField: (field, collection) => known.find((one) => one.collectionId === collection && one.key === field.key && one.type === field.type),
   }
 }
 

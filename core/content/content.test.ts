@@ -3,9 +3,10 @@ import fc from 'fast-check'
 import { stateOf } from './entry'
 import { entryAddressOf, patternFault, slugIn } from './entry-address'
 import { blankEntry, parseEntryInput } from './entry-input'
-import { indexedValues, keyOf, parseFieldInput } from './field'
+import { hasValue, indexedValues, keyOf, parseFieldInput } from './field'
 import type { Field } from './field'
 import { numberField } from './fields/number'
+import { shortText } from './fields/short-text'
 import { yesNo } from './fields/yes-no'
 import { longestSlug, slugOf, slugPattern } from './slug'
 import { inTreeOrder, movedTerm, withAncestors, withDescendants } from './terms'
@@ -110,7 +111,7 @@ describe('a field', () => {
 
   it.each([
     [{ key: 'Depth in cm' }, 'key'], [{ name: '' }, 'name'], [{ type: 'hat' }, 'type'], [{ settings: { unit: 'cm' } }, 'settings.decimals'],
-    [{ fallback: 'deep' }, 'fallback'], [{ type: 'colour', settings: {}, fallback: null, sortable: false }, 'filterable'], [{ colour: 'red' }, ''],
+    [{ fallback: 'deep' }, 'fallback'], [{ type: 'colour', settings: {}, fallback: null }, 'sortable'], [{ colour: 'red' }, ''],
   ])('is refused where it is wrong: %j', (change, path) => {
     const parsed = parseFieldInput({ ...good, ...change })
     expect(parsed.ok ? [] : parsed.faults.map((fault) => fault.path)).toContain(path)
@@ -122,10 +123,12 @@ describe('a field', () => {
 
   it('is indexed only for what it may be asked', () => {
     const field = { ...good, id: 7, type: 'number' as const }
-    expect(indexedValues([field], { 7: 12 })).toEqual({ sort: { 7: 12 }, keys: [] })
+    expect(indexedValues([field], { 7: 12 })).toEqual({ sort: { 7: 12 }, keys: [{ fieldId: 7, value: hasValue }] })
     expect(indexedValues([{ ...field, filterable: false, sortable: false }], { 7: 12 })).toEqual({ sort: {}, keys: [] })
     const either = { ...field, type: 'yes-no' as const, settings: yesNo.defaults }
-    expect(indexedValues([either], { 7: true })).toEqual({ sort: { 7: 1 }, keys: [{ fieldId: 7, value: 'yes' }] })
+    expect(indexedValues([either], { 7: true })).toEqual({ sort: { 7: 1 }, keys: [{ fieldId: 7, value: hasValue }, { fieldId: 7, value: 'yes' }] })
+    const label = { ...field, type: 'short-text' as const, settings: shortText.defaults }
+    expect(indexedValues([label], { 7: 'Éclair  Bean' })).toEqual({ sort: { 7: 'Éclair  Bean', '7t': 'eclair bean' }, keys: [{ fieldId: 7, value: hasValue }] })
   })
 })
 

@@ -3,7 +3,8 @@ import type { Fault, Parsed } from '../parsing'
 import { faulty, parseWith } from '../parsing'
 import { fieldTypes, isBlank } from './fields'
 import type { FieldTypeName } from './fields'
-import type { FieldPlace, FieldReference } from './fields/define'
+import { folded } from '../text/search-words'
+import type { FieldPlace, FieldReference, FilterKind } from './fields/define'
 
 /** What a designer decides about a field. */
 export interface FieldInput {
@@ -57,7 +58,6 @@ export function parseFieldInput(input: unknown): Parsed<FieldInput> {
   const type = fieldTypes.get(field.type)
   const settings = parseWith<unknown>(type.settings, field.settings)
   if (!settings.ok) return { ok: false, faults: under('settings', settings.faults) }
-  if (field.filterable && type.filter === null) return faulty('filterable', `A field of the type “${type.title}” cannot be filtered by.`)
   if (field.sortable && type.sortKey === null) return faulty('sortable', `A field of the type “${type.title}” cannot be sorted by.`)
   if (isBlank(field.fallback)) return { ok: true, value: { ...field, fallback: null } }
   const fallback = type.parse(field.fallback, field.settings)
@@ -117,10 +117,18 @@ export function formatValue(field: Pick<Field, 'type' | 'settings'>, value: unkn
 
 /** What the index orders and narrows an entry by. */
 export interface IndexedValues {
-  /** By field id: numbers or texts that order as the values do. */
+  /** Numbers or texts that order as the values do, by field id; folded texts by `textKey`. */
   readonly sort: Readonly<Record<string, number | string>>
-  /** What “is one of” may ask for, field by field. */
+  /** What “is one of” may ask for, field by field; `hasValue` for every field that has one. */
   readonly keys: readonly { readonly fieldId: number; readonly value: string }[]
+}
+
+/** The key of every field that has a value at all; no field has it as a value. */
+export const hasValue = ''
+
+/** Under which name the folded text of a field is kept beside its sort values. */
+export function textKey(fieldId: number): string {
+  return `${fieldId}t`
 }
 
 export function indexedValues(fields: readonly Field[], values: FieldValues): IndexedValues {
@@ -130,12 +138,18 @@ export function indexedValues(fields: readonly Field[], values: FieldValues): In
     const value = values[field.id]
     if (value === undefined) continue
     const type = fieldTypes.get(field.type)
-    if ((field.sortable || (field.filterable && type.filter === 'range')) && type.sortKey !== null)
+    if ((field.sortable || (field.filterable && isRange(type.filter))) && type.sortKey !== null)
       sort[field.id] = type.sortKey(value, field.settings)
-    if (field.filterable && type.filter === 'key')
-      keys.push(...(type.keys?.(value) ?? []).map((key) => ({ fieldId: field.id, value: String(key) })))
+    if (!field.filterable) continue
+    keys.push(...[hasValue, ...(type.keys?.(value) ?? [])].map((key) => ({ fieldId: field.id, value: String(key) })))
+    if (type.text) sort[textKey(field.id)] = folded(type.text(value))
   }
   return { sort, keys }
+}
+
+/** Whether a field of this kind is narrowed by where its sort key lies. */
+export function isRange(filter: FilterKind): boolean {
+  return filter === 'number' || filter === 'day' || filter === 'instant'
 }
 
 function under(path: string, faults: readonly Fault[]): readonly Fault[] {

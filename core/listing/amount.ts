@@ -1,4 +1,12 @@
-import { number, object } from 'yup'
+import { array, number, object, string } from 'yup'
+
+/** How many are shown where the listing is narrower than a width. */
+export interface AmountStop {
+  /** The listing's own width in CSS pixels, 1 to 4000: below it the other number counts. */
+  readonly below: number
+  /** 1 to 200, and not more than the listing shows where it is wide. */
+  readonly take: number
+}
 
 /** The Amount clause: how many entries are left out at the start, and how many are shown then. */
 export interface Amount {
@@ -6,9 +14,18 @@ export interface Amount {
   readonly skip: number
   /** 1 to 200. */
   readonly take: number
+  /** How many a page of a longer listing holds, 1 to 200; null for all at once. */
+  readonly perPage: number | null
+  /** Widths from which fewer are shown, falling. */
+  readonly stops: readonly AmountStop[]
+  /** What stands in place of a listing that shows nothing; empty for the site's own words. */
+  readonly nothing: string
 }
 
-export const defaultAmount: Amount = { skip: 0, take: 6 }
+export const defaultAmount: Amount = { skip: 0, take: 6, perPage: null, stops: [], nothing: '' }
+
+const count = (what: string) =>
+  number().typeError(`Say how many to ${what}.`).integer(`Use a whole number of entries.`).min(1, 'Show at least 1 entry.').max(200, 'Show at most 200 entries.')
 
 export const amountSchema = object({
   skip: number()
@@ -16,14 +33,34 @@ export const amountSchema = object({
     .integer('Skip a whole number of entries.')
     .min(0, 'Skip 0 or more entries.')
     .max(10000, 'Skip at most 10,000 entries.'),
-  take: number()
-    .typeError('Say how many to show.')
-    .integer('Show a whole number of entries.')
-    .min(1, 'Show at least 1 entry.')
-    .max(200, 'Show at most 200 entries.'),
+  take: count('show'),
+  perPage: count('show on a page').nullable(),
+  stops: array(
+    object({
+      below: number().typeError('Give a width.').integer('Use a whole number of pixels.').min(1, 'Use at least 1 pixel.').max(4000, 'Use at most 4,000 pixels.').required(),
+      take: count('show').required(),
+    })
+      .noUnknown()
+      .required(),
+  )
+    .max(5, 'Use at most 5 widths.')
+    .test('falling', 'Widths fall, each narrower than the one before.', (stops) => (stops ?? []).every((stop, at) => at === 0 || stop.below < (stops?.[at - 1]?.below ?? 0))),
+  nothing: string().max(300, 'Keep the words within 300 characters.'),
 }).noUnknown()
 
-/** The clause in words: “skip 1, then 8”. */
+/** The clause in words: “skip 1, then 8”, “40 in pages of 12”. */
 export function amountPhrase(amount: Amount): string {
-  return amount.skip === 0 ? `${amount.take} of them` : `skip ${amount.skip}, then ${amount.take}`
+  const taken = amount.perPage === null ? `${amount.take}` : `${amount.take} in pages of ${amount.perPage}`
+  return amount.skip === 0 ? (amount.perPage === null ? `${taken} of them` : taken) : `skip ${amount.skip}, then ${taken}`
+}
+
+/** How many at narrower widths: “4 · 2”; null where the number never changes. */
+export function amountAside(amount: Amount): string | null {
+  return amount.stops.length === 0 ? null : amount.stops.map((stop) => stop.take).join(' · ')
+}
+
+/** How many a listing of this width (CSS pixels) shows at most. */
+export function takeAt(amount: Amount, width: number): number {
+  const first = Math.min(amount.take, amount.perPage ?? amount.take)
+  return amount.stops.reduce((take, stop) => (width < stop.below ? Math.min(take, stop.take) : take), first)
 }

@@ -3,26 +3,19 @@ import { defaultCard, partSchema } from '../cards/parts'
 import type { Card } from '../cards/parts'
 import { faulty, parseWith } from '../parsing'
 import type { Parsed } from '../parsing'
-import { ruleSchema } from '../query/rules'
-import type { Rule } from '../query/rules'
 import { defaultShape, shapes, shapeSchema } from '../shapes'
 import type { ShapeChoice } from '../shapes'
 import { amountSchema, defaultAmount } from './amount'
 import type { Amount } from './amount'
-import { defaultOrder, orderSchema } from './order'
+import { fromAll, fromSchema } from './from'
+import type { From } from './from'
+import { defaultOrder, orderSchema, sameThing } from './order'
 import type { Order } from './order'
 import { upgraded } from './upgrade'
 
-/** The From clause: entries of a collection that meet every rule. */
-export interface From {
-  readonly by: 'rule'
-  readonly collection: number
-  readonly rules: readonly Rule[]
-}
-
 /** What to show, in what order, how many, and how: one key for each clause. */
 export interface Listing {
-  readonly version: 1
+  readonly version: 2
   readonly name: string
   readonly from: From
   readonly order: Order
@@ -33,10 +26,10 @@ export interface Listing {
 
 /** A listing as it is kept: what equals the default is left out. */
 export type StoredListing = Pick<Listing, 'version' | 'name'> & {
-  readonly from: { readonly collection: number } & Partial<From>
+  readonly from: Pick<From, 'collections'> & Partial<From>
 } & { readonly [Clause in 'order' | 'amount' | 'shape' | 'card']?: Partial<Listing[Clause]> }
 
-export const listingVersion = 1
+export const listingVersion = 2
 export const clauses = ['from', 'order', 'amount', 'shape', 'card'] as const
 export type Clause = (typeof clauses)[number]
 
@@ -46,13 +39,7 @@ const schema = object({
     .trim('A name has no spaces at its ends.')
     .required('Give the listing a name.')
     .max(120, 'Keep the name within 120 characters.'),
-  from: object({
-    by: string<'rule'>().oneOf(['rule']),
-    collection: number().integer().positive('Choose a collection.').required('Choose a collection.'),
-    rules: array(ruleSchema).max(40, 'Use at most 40 rules.'),
-  })
-    .noUnknown()
-    .required(),
+  from: fromSchema,
   order: orderSchema.optional().default(undefined),
   amount: amountSchema.optional().default(undefined),
   shape: shapeSchema,
@@ -67,7 +54,7 @@ export function newListing(name: string, collection: number): Listing {
   return {
     version: listingVersion,
     name,
-    from: { by: 'rule', collection, rules: [] },
+    from: fromAll(collection),
     order: defaultOrder,
     amount: defaultAmount,
     shape: defaultShape,
@@ -87,13 +74,13 @@ export function parseListing(input: unknown): Parsed<Listing> {
   const stored = checked.value as StoredListing
   const listing = withDefaults(stored)
   const repeated = repeatedPart(listing.card)
-  return repeated === null
-    ? { ok: true, value: listing }
-    : faulty('card.parts', `The card has the part “${repeated}” twice. Remove one.`)
+  if (repeated !== null) return faulty('card.parts', `The card has the part “${repeated}” twice. Remove one.`)
+  const idle = listing.order.keys.findIndex((key, at) => listing.order.keys.findIndex((other) => sameThing(key, other)) < at)
+  return idle === -1 ? { ok: true, value: listing } : faulty(`order.keys[${idle}]`, 'The listing is ordered by this already. Remove it.')
 }
 
 function withDefaults(stored: StoredListing): Listing {
-  const fresh = newListing(stored.name, stored.from.collection)
+  const fresh = newListing(stored.name, stored.from.collections[0] ?? 0)
   const shape = shapes.get(stored.shape?.name ?? defaultShape.name)
   return {
     ...fresh,
@@ -112,7 +99,7 @@ function repeatedPart(card: Card): string | null {
 
 /** The listing with everything left out that equals the default, ready to be stored. */
 export function storedListing(listing: Listing): StoredListing {
-  const fresh = newListing(listing.name, listing.from.collection)
+  const fresh = newListing(listing.name, listing.from.collections[0] ?? 0)
   const stored: Record<string, unknown> = { version: listing.version, name: listing.name }
   for (const clause of clauses) {
     const differing = Object.entries(listing[clause]).filter(
@@ -126,7 +113,7 @@ export function storedListing(listing: Listing): StoredListing {
 
 /** What a stored clause can't be read without. */
 function alwaysKept(listing: Listing, clause: Clause): object {
-  if (clause === 'from') return { collection: listing.from.collection }
+  if (clause === 'from') return { collections: listing.from.collections }
   return clause === 'shape' ? { name: listing.shape.name } : {}
 }
 

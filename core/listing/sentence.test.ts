@@ -2,8 +2,10 @@ import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
 import { listings } from '~~/tests/support/arbitraries'
 import { wordsOf } from '../content/catalogue'
+import { defaultAmount } from './amount'
 import { newListing } from './definition'
 import type { Listing } from './definition'
+import { fromAll } from './from'
 import { sentenceOf, sentenceText } from './sentence'
 
 const words = wordsOf({
@@ -34,22 +36,41 @@ describe('the sentence', () => {
     expect(
       said({
         from: {
-          by: 'rule',
-          collection: 1,
+          ...fromAll(1),
           rules: [
-            { rule: 'terms', facet: 10, any: [11, 12] },
-            { rule: 'author', any: [21] },
-            { rule: 'published-within', days: 90 },
+            { rule: 'terms', facet: 10, is: 'any', terms: [11, 12] },
+            { rule: 'author', is: 'any', authors: [21] },
+            { rule: 'date', window: { is: 'last', count: 90, unit: 'day' } },
           ],
         },
         order: { keys: [{ by: 'views', direction: 'down' }, { by: 'title', direction: 'up' }], pinned: 'first' },
-        amount: { skip: 1, take: 8 },
+        amount: { ...defaultAmount, skip: 1, take: 8 },
       }),
-    ).toMatch(/^Show field notes in Soil or Seed, by Maud Ferris, last 90 days, pinned, then most read first, then titles A to Z, skip 1, then 8, as a /)
+    ).toMatch(/^Show field notes in Soil or Seed, by Maud Ferris and last 90 days, pinned, then most read first, then titles A to Z, skip 1, then 8, as a /)
+  })
+
+  it('says groups, what is always in and out, and where entries come from', () => {
+    const soil = { rule: 'terms', facet: 10, is: 'none', terms: [11] } as const
+    const recent = { rule: 'date', window: { is: 'this', unit: 'month' } } as const
+    const group = { rule: 'group', join: 'any', rules: [soil, recent] } as const
+    expect(said({ from: { ...fromAll(1), rules: [group], always: [5], never: [6, 7], leaveOut: ['shownAbove'] } })).toContain(
+      'Show field notes (not in Soil or this month), 1 always in, 2 always out, without what is shown above, newest',
+    )
+    expect(said({ from: { ...fromAll(1), by: 'hand', picks: [{ entry: 5 }, { entry: 6 }] }, order: { keys: [{ by: 'hand' }], pinned: 'ignored' } })).toContain(
+      'Show 2 entries picked from field notes, in the order picked, 6 of them',
+    )
+    expect(said({ from: { ...fromAll(1), by: 'page' } })).toContain('Show field notes of the page, ')
+    expect(said({ from: { ...fromAll(1), rules: [{ ...soil, off: true }] } })).toContain('Show all field notes, ')
+  })
+
+  it('says shuffles, recent reads, pages and narrower amounts', () => {
+    expect(said({ order: { keys: [{ by: 'views', direction: 'down', days: 30 }, { by: 'shuffle', span: 'day', number: 1 }], pinned: 'ignored' }, amount: { ...defaultAmount, take: 40, perPage: 12, stops: [{ below: 560, take: 4 }] } })).toContain(
+      'most read in 30 days first, then shuffled anew each day, 40 in pages of 12 (4), as a',
+    )
   })
 
   it('names what is gone instead of leaving a hole', () => {
-    expect(said({ from: { by: 'rule', collection: 99, rules: [{ rule: 'terms', facet: 10, any: [77] }] } })).toContain(
+    expect(said({ from: { ...fromAll(99), rules: [{ rule: 'terms', facet: 10, is: 'any', terms: [77] }] } })).toContain(
       'Show a collection that is gone in a term that is gone,',
     )
   })

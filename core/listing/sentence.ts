@@ -1,9 +1,9 @@
 import { cardPhrase } from '../cards/parts'
-import { rules } from '../query/rules'
 import { shapePhrase } from '../shapes'
 import type { Words } from '../words'
-import { amountPhrase } from './amount'
-import type { Clause, From, Listing } from './definition'
+import { amountAside, amountPhrase } from './amount'
+import type { Clause, Listing } from './definition'
+import { fromPhrase } from './from'
 import { orderPhrase } from './order'
 
 /** A run of the sentence: plain text, or a clause's ticket. */
@@ -24,9 +24,9 @@ export function sentenceOf(listing: Listing, words: Words): readonly SentencePie
     text('Show '),
     ticket('from', fromPhrase(listing.from, words)),
     text(', '),
-    ticket('order', orderPhrase(listing.order)),
+    ticket('order', orderPhrase(listing.order, words)),
     text(', '),
-    ticket('amount', amountPhrase(listing.amount)),
+    ticket('amount', amountPhrase(listing.amount), amountAside(listing.amount)),
     text(', as a '),
     ticket('shape', shape.text, shape.aside),
     text('. Each card carries '),
@@ -40,13 +40,6 @@ export function sentenceText(pieces: readonly SentencePiece[]): string {
   return pieces
     .map((piece) => (piece.kind === 'ticket' && piece.aside !== null ? `${piece.text} (${piece.aside})` : piece.text))
     .join('')
-}
-
-function fromPhrase(from: From, words: Words): string {
-  const collection = words.collection(from.collection)?.plural.toLowerCase() ?? 'a collection that is gone'
-  const [first, ...rest] = from.rules.map((rule) => rules.get(rule.rule).phrase(rule, words))
-  if (first === undefined) return `all ${collection}`
-  return [`${collection} ${first}`, ...rest].join(', ')
 }
 
 function text(words: string): SentencePiece {

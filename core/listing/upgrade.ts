@@ -5,7 +5,22 @@ import type { Parsed } from '../parsing'
 export type UpgradeStep = (old: Readonly<Record<string, unknown>>) => Record<string, unknown>
 
 /** `steps[n]` lifts version n + 1 to version n + 2. */
-const listingSteps: readonly UpgradeStep[] = []
+const listingSteps: readonly UpgradeStep[] = [severalCollections]
+
+/** Version 2: several collections; terms and authors by any, all or none; stretches of time. */
+function severalCollections(old: Readonly<Record<string, unknown>>): Record<string, unknown> {
+  const { collection, rules, ...from } = (old.from ?? {}) as Record<string, unknown>
+  const lifted = Array.isArray(rules) ? { rules: rules.map(liftedRule) } : {}
+  return { ...old, from: { ...from, ...lifted, collections: collection === undefined ? [] : [collection] } }
+}
+
+function liftedRule(rule: unknown): unknown {
+  if (typeof rule !== 'object' || rule === null) return rule
+  const { any, days, ...rest } = rule as Record<string, unknown>
+  if (rest.rule === 'terms') return { ...rest, is: 'any', terms: any }
+  if (rest.rule === 'author') return { ...rest, is: 'any', authors: any }
+  return rest.rule === 'published-within' ? { rule: 'date', window: { is: 'last', count: days, unit: 'day' } } : rule
+}
 
 /**
  * Brings a definition of an older version up to `version`, step by step. Refuses what is no

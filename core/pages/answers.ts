@@ -1,4 +1,5 @@
 import type { Listing } from '../listing/definition'
+import type { ListingCounts } from '../query/answers'
 import type { Page } from './definition'
 
 /** What the server answers about pages; the bench reads the same types. Instants are epoch milliseconds. */
@@ -46,8 +47,8 @@ export interface PreviewedPlacement {
 /** What an edit changes on the page. */
 export interface Preview {
   readonly placements: readonly PreviewedPlacement[]
-  /** By listing: how many entries each step of its plan leaves. */
-  readonly counts: Readonly<Record<string, readonly number[]>>
+  /** By listing: how many entries its steps and rules let through. */
+  readonly counts: Readonly<Record<string, ListingCounts>>
   /** The whole document, where more than the listings changed; then no placements are told apart. */
   readonly document: string | null
 }

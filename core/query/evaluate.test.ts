@@ -1,12 +1,14 @@
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
-import { indexedEntries, listings, now } from '~~/tests/support/arbitraries'
+import { contexts, indexedEntries, listings, now } from '~~/tests/support/arbitraries'
 import { filmNow, filmQuestions, mingoAnswer } from '~~/tests/support/film-questions'
+import { filmContext } from '~~/tests/support/film-words'
 import { filmEntries, keysOf, loadFilms } from '~~/tests/support/films'
 import { evaluate } from './evaluate'
+import type { IndexedEntry } from '../content/entry'
 import { planOf } from './plan'
-
-const context = { now, zone: 'Europe/London' }
+import type { Plan } from './plan'
+import { positionReader } from './position'
 
 describe('a listing evaluated in memory', () => {
   const films = loadFilms()
@@ -14,7 +16,7 @@ describe('a listing evaluated in memory', () => {
 
   // Referee: mingo, on the open films data of vega-datasets.
   it.each(filmQuestions(keys))('finds what an independent query library finds: $name', (question) => {
-    const plan = planOf(question.listing, { now: filmNow, zone: 'UTC' })
+    const plan = planOf(question.listing, filmContext(keys, filmNow))
     const answer = evaluate(plan, filmEntries(films, keys), 'en')
     const expected = mingoAnswer(films, question)
     expect(answer.ids).toEqual(expected.ids)
@@ -24,10 +26,11 @@ describe('a listing evaluated in memory', () => {
 
   it('never shows what a visitor may not see, nor more than asked for, nor anything twice', () => {
     fc.assert(
-      fc.property(listings, indexedEntries, (listing, entries) => {
+      fc.property(listings, indexedEntries, contexts, (listing, entries, context) => {
         const { ids } = evaluate(planOf(listing, context), entries, 'en-GB')
         const shown = ids.map((id) => entries.find((entry) => entry.id === id))
-        expect(shown.every((entry) => entry && entry.publishedAt <= now && (entry.expiresAt === null || entry.expiresAt > now) && entry.collectionId === listing.from.collection)).toBe(true)
+        expect(shown.every((entry) => entry && entry.publishedAt <= now && (entry.expiresAt === null || entry.expiresAt > now) && listing.from.collections.includes(entry.collectionId))).toBe(true)
+        expect(ids.some((id) => listing.from.never.includes(id))).toBe(false)
         expect(ids.length).toBeLessThanOrEqual(listing.amount.take)
         expect(new Set(ids).size).toBe(ids.length)
       }),
@@ -36,7 +39,7 @@ describe('a listing evaluated in memory', () => {
 
   it('leaves fewer entries after each rule, and does not depend on the order in which entries come', () => {
     fc.assert(
-      fc.property(listings, indexedEntries, (listing, entries) => {
+      fc.property(listings, indexedEntries, contexts, (listing, entries, context) => {
         const plan = planOf(listing, context)
         const answer = evaluate(plan, entries, 'en-GB')
         expect(answer.counts).toEqual([...answer.counts].sort((a, b) => b - a))
@@ -45,11 +48,34 @@ describe('a listing evaluated in memory', () => {
     )
   })
 
-  it('puts pinned entries before all others only when asked to', () => {
-    const entry = (id: number, pinned: boolean) => ({ id, collectionId: 1, title: String(id), publishedAt: id, expiresAt: null, views: 0, pinned, keys: [] })
-    const entries = [entry(1, true), entry(2, false), entry(3, false)]
-    const plan = { collectionId: 1, steps: [], order: [{ by: 'date', direction: 'down' }], skip: 0, take: 9 } as const
-    expect(evaluate({ ...plan, pinnedFirst: true }, entries, 'en').ids).toEqual([1, 3, 2])
-    expect(evaluate({ ...plan, pinnedFirst: false }, entries, 'en').ids).toEqual([3, 2, 1])
+  it('goes on after any entry it showed, page by page, to the whole', () => {
+    fc.assert(
+      fc.property(listings, indexedEntries, contexts, fc.integer({ min: 1, max: 5 }), (listing, entries, context, take) => {
+        const plan = { ...planOf(listing, context), skip: 0 }
+        const whole = evaluate({ ...plan, take: entries.length }, entries, 'en-GB').ids
+        const read = positionReader(plan.order)
+        const pages: number[] = []
+        for (let last: number | undefined, at = 0; at <= entries.length; at += take) {
+          const entry = entries.find((one) => one.id === last)
+          const { ids } = evaluate({ ...plan, take }, entries, 'en-GB', entry === undefined ? null : read(entry))
+          pages.push(...ids)
+          last = ids.at(-1)
+          if (ids.length < take) break
+        }
+        expect(pages).toEqual(whole)
+      }),
+    )
+  })
+
+  it('orders pinned first only when asked to, and entries without a value last, up and down', () => {
+    const entry = (id: number, pinned: boolean, rating: number | null): IndexedEntry => ({
+      id, collectionId: 1, title: String(id), publishedAt: id, expiresAt: null, views: 0, comments: 0, rating, pinned, keys: [], values: {}, words: [], reads: [],
+    })
+    const entries = [entry(1, true, null), entry(2, false, 0.5), entry(3, false, 0.2)]
+    const ids = (order: Plan['order']) => evaluate({ collections: [1], steps: [], order, skip: 0, take: 9 }, entries, 'en').ids
+    expect(ids([{ by: 'pinned', direction: 'down' }, { by: 'publishedAt', direction: 'down' }])).toEqual([1, 3, 2])
+    expect(ids([{ by: 'publishedAt', direction: 'down' }])).toEqual([3, 2, 1])
+    expect(ids([{ by: 'rating', direction: 'down' }])).toEqual([2, 3, 1])
+    expect(ids([{ by: 'rating', direction: 'up' }])).toEqual([3, 2, 1])
   })
 })

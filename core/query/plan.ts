@@ -1,39 +1,155 @@
+import { fieldTypes } from '../content/fields'
 import type { Listing } from '../listing/definition'
-import type { OrderKey } from '../listing/order'
-import { rules } from './rules'
-import type { Predicate } from './predicate'
+import type { From } from '../listing/from'
+import { orderKeyTrouble } from '../listing/order'
+import type { Direction, OrderKey } from '../listing/order'
+import { searchWords } from '../text/search-words'
+import { civilDayOf, fromWallClock } from '../time/zones'
+import { predicateOfRule, predicateOfRules, rulesAsking } from './asking'
+import { columnOf } from './columns'
+import type { KeyWeight, PageSubject, PlanContext, QuestionContext } from './plan-context'
+import { everything, nothing } from './predicate'
+import type { FieldColumn, Predicate } from './predicate'
+import { stepsOf } from './steps'
+import type { Step } from './steps'
 
-/** Everything an answer depends on besides the definition and the content. */
-export interface PlanContext {
-  /** Epoch milliseconds. */
-  readonly now: number
-  /** IANA time zone of the site. */
-  readonly zone: string
-}
+/** A value that entries are ordered by; whoever has none comes last. */
+export type OrderValue =
+  | { readonly by: 'publishedAt' | 'title' | 'views' | 'comments' | 'rating' | 'pinned' }
+  | { readonly by: 'field'; readonly column: FieldColumn; readonly sort: 'number' | 'text' }
+  /** Reads on this day (midnight UTC, epoch milliseconds) and after it, up to today. */
+  | { readonly by: 'reads'; readonly since: number; readonly until: number }
+  | { readonly by: 'shuffle'; readonly seed: string }
+  /** The place in the list. */
+  | { readonly by: 'list'; readonly ids: readonly number[] }
+  /** The sum of the weights of the keys it has. */
+  | { readonly by: 'weights'; readonly weights: readonly KeyWeight[] }
+export type PlanKey = OrderValue & { readonly direction: Direction }
 
 /** A plan is a listing's question in plain values, for any engine to run. */
 export interface Plan {
-  readonly collectionId: number
+  readonly collections: readonly number[]
   /** In the order in which the tally shows them; an entry must pass all. */
-  readonly steps: readonly Predicate[]
-  readonly pinnedFirst: boolean
-  /** At least one; ties that remain fall to the higher id, so that every order is total. */
-  readonly order: readonly OrderKey[]
+  readonly steps: readonly { readonly step: Step; readonly asks: Predicate }[]
+  /** At least one. What ties in all of them falls to the id, in the direction of the last key, so that every order is total. */
+  readonly order: readonly PlanKey[]
   readonly skip: number
   readonly take: number
 }
 
-/** The plan of a listing. The first step leaves what a visitor may see; then one for each rule. */
-export function planOf(listing: Listing, context: PlanContext): Plan {
+/** The plan of a listing. The first step leaves what a visitor may see; then one for each rule, and what is left out. */
+export function planOf(listing: Listing, question: QuestionContext): Plan {
+  const { from, order, amount } = listing
+  const context: PlanContext = { ...question, collections: from.collections }
+  const keys = order.keys.flatMap((key) => planKey(key, from, context) ?? [])
   return {
-    collectionId: listing.from.collection,
-    steps: [
-      { test: 'visible', at: context.now },
-      ...listing.from.rules.map((rule) => rules.get(rule.rule).predicate(rule, context)),
-    ],
-    pinnedFirst: listing.order.pinned === 'first',
-    order: listing.order.keys,
-    skip: listing.amount.skip,
-    take: listing.amount.take,
+    collections: from.collections,
+    steps: stepsOf(from).map((step) => ({ step, asks: stepPredicate(step, from, context) })),
+    order: [...(order.pinned === 'first' ? [{ by: 'pinned', direction: 'down' } as const] : []), ...(keys.length > 0 ? keys : [newest])],
+    skip: amount.skip,
+    take: Math.min(amount.take, amount.perPage ?? amount.take),
   }
+}
+
+const newest: PlanKey = { by: 'publishedAt', direction: 'down' }
+
+function stepPredicate(step: Step, from: From, context: PlanContext): Predicate {
+  switch (step.kind) {
+    case 'collections':
+      return { test: 'visible', at: context.now }
+    case 'picks':
+      return { test: 'ids', ids: from.picks.map((pick) => pick.entry) }
+    case 'page':
+      return orAlways(subjectPredicate(context.page, context), from)
+    case 'rules':
+      return orAlways(predicateOfRules(from.join, from.rules, context), from)
+    case 'rule': {
+      const asked = rulesAsking(from.rules.slice(step.at, step.at + 1), context.words)[0]
+      return asked === undefined ? everything : orAlways(predicateOfRule(asked, context), from)
+    }
+    case 'never':
+      return without(from.never)
+    case 'thisEntry':
+      return context.page?.kind === 'entry' ? without([context.page.id]) : everything
+    case 'shownAbove':
+      return without(context.above)
+  }
+}
+
+function without(ids: readonly number[]): Predicate {
+  return ids.length === 0 ? everything : { test: 'not', of: { test: 'ids', ids } }
+}
+
+function orAlways(asks: Predicate, from: From): Predicate {
+  return from.always.length === 0 ? asks : { test: 'any', of: [{ test: 'ids', ids: from.always }, asks] }
+}
+
+/** Which entries belong to what a page is about; none where a page is about nothing. */
+function subjectPredicate(page: PageSubject | null, context: PlanContext): Predicate {
+  switch (page?.kind) {
+    case undefined:
+      return nothing
+    case 'term':
+    case 'author':
+      return { test: 'anyKey', keys: [page.id] }
+    case 'month': {
+      const start = (year: number, month: number) => fromWallClock(`${String(year).padStart(4, '0')}-${String(month).padStart(2, '0')}-01T00:00`, context.words.zone)
+      const next = page.month === 12 ? start(page.year + 1, 1) : start(page.year, page.month + 1)
+      return { test: 'between', value: 'publishedAt', from: start(page.year, page.month), to: null, before: next }
+    }
+    case 'search':
+      return { test: 'words', words: searchWords(page.words, context.words.locale) }
+    case 'entry':
+      return everything
+  }
+}
+
+/** Null for a key that can't order, and is left out. */
+function planKey(key: OrderKey, from: From, context: PlanContext): PlanKey | null {
+  switch (key.by) {
+    case 'date':
+      return { by: 'publishedAt', direction: key.direction }
+    case 'title':
+    case 'comments':
+    case 'rating':
+      return { by: key.by, direction: key.direction }
+    case 'views': {
+      if (key.days === undefined) return { by: 'views', direction: key.direction }
+      const until = civilDayOf(context.now, context.words.zone)
+      return { by: 'reads', since: until - (key.days - 1) * 86_400_000, until, direction: 'down' }
+    }
+    case 'field': {
+      const field = context.words.field(key.field)
+      const sort = field === undefined ? null : fieldTypes.get(field.type).sort
+      if (field === undefined || sort === null || orderKeyTrouble(key, context.words) !== null) return null
+      return { by: 'field', column: columnOf(field, context), sort, direction: key.direction }
+    }
+    case 'shuffle':
+      return { by: 'shuffle', seed: seedFor(key, context), direction: 'up' }
+    case 'hand':
+      return { by: 'list', ids: from.picks.map((pick) => pick.entry), direction: 'up' }
+    case 'related':
+      return context.related.length === 0 ? null : { by: 'weights', weights: context.related, direction: 'down' }
+  }
+}
+
+function seedFor({ span, number }: Extract<OrderKey, { by: 'shuffle' }>, { now, words, visit }: PlanContext): string {
+  if (span === 'fixed') return `fixed ${number}`
+  return span === 'day' ? `${number} ${civilDayOf(now, words.zone)}` : `${number} ${visit}`
+}
+
+/** What an entry must pass. */
+export function filterOf(plan: Plan): Predicate {
+  return { test: 'all', of: plan.steps.map((one) => one.asks) }
+}
+
+/** The values of fields whose numbers in the index must be known to plan a listing. */
+export function valuesAsked(listing: Listing, question: QuestionContext): readonly { readonly field: number; readonly value: string }[] {
+  const asked = new Map<string, { field: number; value: string }>()
+  const keyOf = (field: number, value: string) => {
+    asked.set(`${field} ${value}`, { field, value })
+    return null
+  }
+  planOf(listing, { ...question, keyOf })
+  return [...asked.values()]
 }

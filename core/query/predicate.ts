@@ -1,42 +1,94 @@
 import type { IndexedEntry } from '../content/entry'
+import { textKey } from '../content/field'
+
+/** A field, by its id in each of the collections that have it: theirs share key and type. */
+export interface FieldColumn {
+  readonly fields: readonly { readonly collection: number; readonly field: number }[]
+}
 
 /** The typed values of an entry that ranges may be asked of. */
-export type RangeValue = 'publishedAt' | 'views'
+export type RangeValue = 'publishedAt' | 'expiresAt' | 'views' | FieldColumn
 
 /** A condition in its plainest form. Engines know these and nothing of rules. */
 export type Predicate =
+  /** All, any or not of other conditions. All of none: everything passes; any of none: nothing. */
+  | { readonly test: 'all' | 'any'; readonly of: readonly Predicate[] }
+  | { readonly test: 'not'; readonly of: Predicate }
+  /** Has any of the keys, or all of them. No keys: nothing passes. */
+  | { readonly test: 'anyKey' | 'allKeys'; readonly keys: readonly number[] }
+  /** Shown to visitors at this instant (epoch milliseconds): begun, and not expired. */
+  | { readonly test: 'visible'; readonly at: number }
+  /** Has a value that lies between the limits; null is no limit. */
   | {
-      /** Has any of the keys. No keys: nothing passes. */
-      readonly test: 'anyKey'
-      readonly keys: readonly number[]
-    }
-  | {
-      /** Shown to visitors at this instant: begun, and not expired. */
-      readonly test: 'visible'
-      /** Epoch milliseconds. */
-      readonly at: number
-    }
-  | {
-      /** Lies between the limits, both included; null is no limit. */
       readonly test: 'between'
       readonly value: RangeValue
+      /** Included. */
       readonly from: number | null
+      /** Included. */
       readonly to: number | null
+      /** Not included. */
+      readonly before: number | null
     }
+  /** Has a field whose folded text is, begins with or contains the folded text. */
+  | { readonly test: 'text'; readonly value: FieldColumn; readonly how: TextMatch; readonly text: string }
+  /** Has all of the words. */
+  | { readonly test: 'words'; readonly words: readonly string[] }
+  | { readonly test: 'ids'; readonly ids: readonly number[] }
+
+export type TextMatch = 'equal' | 'begins' | 'contains'
+
+export const everything: Predicate = { test: 'all', of: [] }
+export const nothing: Predicate = { test: 'any', of: [] }
 
 /** Whether an entry passes. */
 export function passes(predicate: Predicate, entry: IndexedEntry): boolean {
   switch (predicate.test) {
+    case 'all':
+      return predicate.of.every((one) => passes(one, entry))
+    case 'any':
+      return predicate.of.some((one) => passes(one, entry))
+    case 'not':
+      return !passes(predicate.of, entry)
     case 'anyKey':
       return predicate.keys.some((key) => entry.keys.includes(key))
+    case 'allKeys':
+      return predicate.keys.length > 0 && predicate.keys.every((key) => entry.keys.includes(key))
     case 'visible':
       return entry.publishedAt <= predicate.at && (entry.expiresAt === null || entry.expiresAt > predicate.at)
     case 'between': {
-      const value = entry[predicate.value]
+      const value = numberOf(predicate.value, entry)
       return (
+        value !== null &&
         (predicate.from === null || value >= predicate.from) &&
-        (predicate.to === null || value <= predicate.to)
+        (predicate.to === null || value <= predicate.to) &&
+        (predicate.before === null || value < predicate.before)
       )
     }
+    case 'text': {
+      const field = fieldIn(predicate.value, entry.collectionId)
+      const text = field === null ? undefined : entry.values[textKey(field)]
+      return typeof text === 'string' && matches(text, predicate.how, predicate.text)
+    }
+    case 'words':
+      return predicate.words.length > 0 && predicate.words.every((word) => entry.words.includes(word))
+    case 'ids':
+      return predicate.ids.includes(entry.id)
   }
+}
+
+/** The id that a column has in a collection, or null where that collection has no such field. */
+export function fieldIn(column: FieldColumn, collection: number): number | null {
+  return column.fields.find((one) => one.collection === collection)?.field ?? null
+}
+
+function numberOf(value: RangeValue, entry: IndexedEntry): number | null {
+  if (typeof value === 'string') return entry[value]
+  const field = fieldIn(value, entry.collectionId)
+  const number = field === null ? undefined : entry.values[field]
+  return typeof number === 'number' ? number : null
+}
+
+function matches(text: string, how: TextMatch, wanted: string): boolean {
+  if (how === 'equal') return text === wanted
+  return how === 'begins' ? text.startsWith(wanted) : text.includes(wanted)
 }

@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { wordsOf } from '../content/catalogue'
+import { defaultAmount } from '../listing/amount'
 import { newListing } from '../listing/definition'
+import { fromAll } from '../listing/from'
 import { tallyOf } from './tally'
 
 const words = wordsOf({
@@ -14,8 +16,8 @@ const words = wordsOf({
 })
 const listing = {
   ...newListing('Latest', 1),
-  from: { by: 'rule', collection: 1, rules: [{ rule: 'published-within', days: 90 }] },
-  amount: { skip: 1, take: 8 },
+  from: { ...fromAll(1), rules: [{ rule: 'date', window: { is: 'last', count: 90, unit: 'day' } }] },
+  amount: { ...defaultAmount, skip: 1, take: 8 },
 } as const
 
 describe('the tally', () => {

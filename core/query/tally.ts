@@ -1,6 +1,6 @@
 import type { Listing } from '../listing/definition'
 import type { Words } from '../words'
-import { rules } from './rules'
+import { stepPhrase, stepsOf } from './steps'
 
 /** One step of the tally: how many entries are left, and after what. */
 export interface TallyStep {
@@ -13,29 +13,23 @@ export interface TallyStep {
 
 /**
  * The tally of a listing from the counts that an engine gave for its plan's steps: one step for
- * the collection, one for each rule, then skipping (if any) and taking.
+ * the collections, one for each rule and for what is left out, then skipping (if any) and taking.
  */
 export function tallyOf(listing: Listing, counts: readonly number[], words: Words): readonly TallyStep[] {
-  const collection = words.collection(listing.from.collection)
-  const labels = [
-    collection?.plural.toLowerCase() ?? 'entries',
-    ...listing.from.rules.map((rule) => rules.get(rule.rule).phrase(rule, words)),
-  ]
-  const steps = labels.map((label, at): TallyStep => ({
+  const steps = stepsOf(listing.from).map((step, at): TallyStep => ({
     clause: 'from',
-    label,
+    label: stepPhrase(step, listing.from, words),
     count: counts[at] ?? 0,
     note: at === 0 ? null : emptied(counts[at - 1] ?? 0, counts[at] ?? 0),
   }))
   const passed = counts.at(-1) ?? 0
-  const { skip, take } = listing.amount
+  const { skip, take, perPage } = listing.amount
   const afterSkip = Math.max(0, passed - skip)
   const shown = Math.min(take, afterSkip)
-  if (skip > 0)
-    steps.push({ clause: 'amount', label: `after skipping ${skip}`, count: afterSkip, note: emptied(passed, afterSkip) })
+  if (skip > 0) steps.push({ clause: 'amount', label: `after skipping ${skip}`, count: afterSkip, note: emptied(passed, afterSkip) })
   steps.push({
     clause: 'amount',
-    label: 'shown',
+    label: perPage === null || shown <= perPage ? 'shown' : `shown in ${Math.ceil(shown / perPage)} pages`,
     count: shown,
     note: shown < take && shown > 0 ? `${take} asked for, ${shown} there` : null,
   })

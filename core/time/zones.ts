@@ -13,6 +13,14 @@ export function startOfDayBefore(now: number, days: number, zone: string): numbe
   return DateTime.fromMillis(now, { zone }).startOf('day').minus({ days }).startOf('day').toMillis()
 }
 
+/** The calendar day of an instant in `zone`, as its midnight UTC (epoch milliseconds). */
+export function civilDayOf(instant: number, zone: string): number {
+  const { year, month, day } = DateTime.fromMillis(instant, { zone })
+  const date = new Date(0)
+  date.setUTCFullYear(year, month - 1, day)
+  return date.getTime()
+}
+
 /** An instant as the wall clock of `zone` shows it, `2026-11-24T09:30`: what date fields edit. */
 export function toWallClock(instant: number, zone: string): string {
   return DateTime.fromMillis(instant, { zone }).toFormat("yyyy-MM-dd'T'HH:mm")

@@ -8,6 +8,7 @@ import type { Db, Trx } from '../db/client'
 import { missing, refused } from '../http/problem'
 import { recordChange } from '../live/record-change'
 import { loadSite } from '../site/site'
+import { indexWords } from './entry-words'
 import { refreshFieldIndex } from './field-index'
 
 /** The columns an editor's entry fills; its terms and values are written apart. */
@@ -44,6 +45,7 @@ export async function writeParts(trx: Trx, collectionId: number, fields: readonl
   const used = mediaOf(fields, entry)
   if (used.length > 0) await trx.insertInto('entry_media').values(used.map((mediaId) => ({ entry_id: id, media_id: mediaId }))).execute()
   await refreshFieldIndex(trx, collectionId, [id])
+  await indexWords(trx, [id])
 }
 
 function mediaOf(fields: readonly Field[], entry: EntryInput): readonly number[] {

@@ -96,7 +96,7 @@ export async function undoConversion(db: Db, id: number): Promise<Field> {
 async function finish(trx: Trx, collectionId: number, id: number, field: FieldInput): Promise<Field> {
   const row = await trx.updateTable('fields').set(columnsOf(field)).where('id', '=', id).returningAll().executeTakeFirstOrThrow()
   await refreshFieldIndex(trx, collectionId)
-  await recordChange(trx, { kind: 'collection', subjectId: collectionId })
+  await recordChange(trx, { kind: 'site', subjectId: null })
   return fieldOf(row)
 }
 

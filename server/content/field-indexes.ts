@@ -1,6 +1,7 @@
 import { sql } from 'kysely'
 import type { Db } from '../db/client'
 import { collationFor } from '../db/collation'
+import { isRange } from '../../core/content/field'
 import { fieldTypes } from '../../core/content/fields'
 import { loadSite } from '../site/site'
 
@@ -15,9 +16,17 @@ const places = {
  * PostgreSQL uses an expression index only for the very same expression.
  */
 export function sortExpression(fieldId: number, sort: 'number' | 'text', collation: string): string {
+  return sort === 'text' ? `(${textExpression(fieldId)} collate "${collation.replaceAll('"', '')}")` : numberExpression(fieldId)
+}
+
+/** The text that orders entries by a field. */
+export function textExpression(fieldId: number): string {
+  return `(sort_values ->> '${String(Math.trunc(fieldId))}')`
+}
+
+/** The number that orders and narrows entries by a field. While a field changes its type, its index still stands and meets texts; those have no number. */
+export function numberExpression(fieldId: number): string {
   const key = String(Math.trunc(fieldId))
-  if (sort === 'text') return `((sort_values ->> '${key}') collate "${collation.replaceAll('"', '')}")`
-  // While a field changes its type, its index still stands and meets texts; those have no number.
   return `(case when jsonb_typeof(sort_values -> '${key}') = 'number' then (sort_values -> '${key}')::float8 end)`
 }
 
@@ -56,10 +65,11 @@ async function wantedIndexes(db: Db): Promise<ReadonlyMap<string, string>> {
       .execute(),
   ])
   const collation = await collationFor(db, site.locale)
-  const wanted = new Map<string, string>()
+  const titles = `entry_index_title_${collation.replace(/[^a-z0-9]/gi, '_')}`
+  const wanted = new Map([[titles, `create index concurrently "${titles}" on entry_index (collection_id, (title collate "${collation}"), entry_id)`]])
   for (const field of fields) {
     const { sort, filter } = fieldTypes.get(field.type)
-    if (sort === null || !(field.sortable || filter === 'range')) continue
+    if (sort === null || !(field.sortable || isRange(filter))) continue
     for (const [name, place] of Object.entries(places)) {
       if (name === 'table' && !field.sortable) continue
       // The kind of sort stands in the name, so that a field whose type changed gets another index.
@@ -78,6 +88,6 @@ async function presentIndexes(db: Db): Promise<readonly { readonly name: string;
   const { rows } = await sql<{ name: string; valid: boolean }>`
     select c.relname as name, i.indisvalid as valid
     from pg_index i join pg_class c on c.oid = i.indexrelid
-    where c.relname ~ '^field_[0-9]+_(table|listing)_(number|text)$'`.execute(db)
+    where c.relname ~ '^(field_[0-9]+_(table|listing)_(number|text)|entry_index_title_.*)$'`.execute(db)
   return rows
 }

@@ -21,7 +21,7 @@ export async function addField(db: Db, collectionId: number, input: unknown): Pr
       .values({ collection_id: collectionId, position: fields.length, replaced_id: null, ...columnsOf(field) })
       .returningAll()
       .executeTakeFirstOrThrow()
-    await recordChange(trx, { kind: 'collection', subjectId: collectionId })
+    await recordChange(trx, { kind: 'site', subjectId: null })
     return fieldOf(row)
   })
 }
@@ -39,7 +39,7 @@ export async function saveField(db: Db, id: number, input: unknown): Promise<Fie
     const row = await trx.updateTable('fields').set(columnsOf(field)).where('id', '=', id).returningAll().executeTakeFirstOrThrow()
     const reindexes = before.filterable !== field.filterable || before.sortable !== field.sortable || field.type === 'choice'
     if (reindexes) await refreshFieldIndex(trx, before.collection_id)
-    await recordChange(trx, { kind: 'collection', subjectId: before.collection_id })
+    await recordChange(trx, { kind: 'site', subjectId: null })
     return fieldOf(row)
   })
 }
@@ -67,7 +67,7 @@ export async function setFieldDeleted(db: Db, id: number, deleted: boolean): Pro
     if (!deleted) await checkField(trx, await fieldsOf(trx, row.collection_id), fieldOf(row), id)
     await trx.updateTable('fields').set({ deleted_at: deleted ? new Date() : null }).where('id', '=', id).execute()
     await refreshFieldIndex(trx, row.collection_id)
-    await recordChange(trx, { kind: 'collection', subjectId: row.collection_id })
+    await recordChange(trx, { kind: 'site', subjectId: null })
   })
 }
 

@@ -37,7 +37,7 @@ export interface KeptTerm {
 
 /** The database, table by table. Ids of collections, authors, facets, terms, media and entries share one series. */
 export interface Database {
-  site: { id: number; name: string; tagline: string; locale: string; time_zone: string }
+  site: { id: number; name: string; tagline: string; locale: string; time_zone: string; broken_rules: Generated<'without' | 'nothing'> }
   accounts: {
     id: Generated<string>
     email: string
@@ -143,6 +143,11 @@ export interface Database {
     pinned: Generated<boolean>
     view_count: Generated<number>
     field_values: JSONColumnType<Record<string, unknown>, string | undefined, string>
+    comment_count: Generated<number>
+    votes: Generated<number>
+    votes_for: Generated<number>
+    /** Wilson's lower bound of the votes; null without any. */
+    rating: number | null
     sort_values: JSONColumnType<Record<string, number | string>, string | undefined, string>
     field_keys: Generated<number[]>
     version: Generated<number>
@@ -200,9 +205,16 @@ export interface Database {
     sort_values: JSONColumnType<Record<string, number | string>, string | undefined, string>
     indexed_at: InstantByDefault
     views: number
+    comments: Generated<number>
+    rating: number | null
     pinned: boolean
     keys: number[]
+    /** Made by the database from the id. */
+    readonly scatter: Generated<number>
+    readonly pile: Generated<number>
   }
+  entry_words: { entry_id: number; words: string[] }
+  entry_reads: { entry_id: number; day: ColumnType<string, string, string>; count: number }
   pages: {
     id: Generated<number>
     path: string

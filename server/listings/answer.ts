@@ -1,23 +1,173 @@
+import { sql } from 'kysely'
+import type { RawBuilder } from 'kysely'
 import type { Answer } from '../../core/query/evaluate'
-import type { Plan } from '../../core/query/plan'
+import { filterOf } from '../../core/query/plan'
+import type { Plan, PlanKey } from '../../core/query/plan'
+import type { Position } from '../../core/query/position'
+import { nothing } from '../../core/query/predicate'
+import type { Predicate } from '../../core/query/predicate'
+import { firstPiles, piles, shuffleOf } from '../../core/query/shuffle'
 import type { Db } from '../db/client'
 import { collationFor } from '../db/collation'
-import { countsQuery, idsQuery } from './compile'
+import { allOf, conditionOf } from './conditions'
+import type { Condition } from './conditions'
+import { expectedMatches, fewMatches } from './expected-matches'
+import { following, keyExpression, orderBy, positionValue } from './order-columns'
+import { placeOf, segmentsOf } from './segments'
+import type { Segment } from './segments'
+
+/** How many rows of a collection are walked in order before looking for what matches instead. */
+const walked = 3000
+
+/**
+ * The entries a plan shows, in order: found stretch by stretch, each by the cheapest way that is
+ * exact. With `after`, what follows that position; nothing is skipped then.
+ */
+export async function shownPositions(db: Db, plan: Plan, locale: string, after: Position | null = null): Promise<readonly Position[]> {
+  const asking: Asking = { db, plan, locale, collation: await collationFor(db, locale), tie: plan.order.at(-1)?.direction ?? 'down' }
+  const skip = after === null ? plan.skip : 0
+  const wanted = skip + plan.take
+  const found: Position[] = []
+  for (const segment of segmentsOf(plan.order)) {
+    const place = after === null ? 'within' : placeOf(segment, plan.order, after)
+    if (place === 'behind') continue
+    const start = after !== null && place === 'within' ? { ...after, values: after.values.slice(segment.shared.length) } : null
+    found.push(...(await segmentPositions(asking, segment, wanted - found.length, start)))
+    if (found.length >= wanted) break
+  }
+  return found.slice(skip)
+}
 
 /** The ids a plan shows, in order. */
-export async function shownIds(db: Db, plan: Plan, locale: string): Promise<readonly number[]> {
-  const { rows } = await idsQuery(plan, await collationFor(db, locale)).execute(db)
-  return rows.map((row) => row.entry_id)
+export async function shownIds(db: Db, plan: Plan, locale: string, after: Position | null = null): Promise<readonly number[]> {
+  return (await shownPositions(db, plan, locale, after)).map((position) => position.id)
 }
 
 /** The whole answer: the ids, and how many entries each step leaves. */
 export async function answerOf(db: Db, plan: Plan, locale: string): Promise<Answer> {
-  const [ids, counts] = await Promise.all([shownIds(db, plan, locale), stepCounts(db, plan)])
-  return { ids, counts }
+  const [ids, { steps }] = await Promise.all([shownIds(db, plan, locale), countsOf(db, plan)])
+  return { ids, counts: steps }
 }
 
-/** How many entries each step of a plan leaves. */
-export async function stepCounts(db: Db, plan: Plan): Promise<readonly number[]> {
-  const { rows } = await countsQuery(plan).execute(db)
-  return plan.steps.map((_, at) => rows[0]?.[`step_${at}`] ?? 0)
+/** How many entries each step of a plan leaves, and how many that visitors may see pass each of `alone`: in one round trip. */
+export async function countsOf(db: Db, plan: Plan, alone: readonly Predicate[] = []): Promise<{ readonly steps: readonly number[]; readonly alone: readonly number[] }> {
+  const visible = plan.steps[0]?.asks ?? nothing
+  const legs = plan.collections.map((collection) => {
+    const conditions = plan.steps.map(({ asks }) => conditionOf(asks, collection))
+    const counted = [
+      ...conditions.map((_, at) => sql`count(*) filter (where ${allOf(conditions.slice(1, at + 1))})::integer as ${sql.ref(`step_${at}`)}`),
+      ...alone.map((one, at) => sql`count(*) filter (where ${conditionOf(one, collection)})::integer as ${sql.ref(`alone_${at}`)}`),
+    ]
+    return sql`select ${sql.join(counted)} from entry_index i where collection_id = ${collection} and ${conditionOf(visible, collection)}`
+  })
+  const { rows } = await sql<Record<string, number>>`${sql.join(legs, sql` union all `)}`.execute(db)
+  const sum = (name: string) => rows.reduce((total, row) => total + (row[name] ?? 0), 0)
+  return { steps: plan.steps.map((_, at) => sum(`step_${at}`)), alone: alone.map((_, at) => sum(`alone_${at}`)) }
+}
+
+interface Asking {
+  readonly db: Db
+  readonly plan: Plan
+  readonly locale: string
+  readonly collation: string
+  readonly tie: 'up' | 'down'
+}
+
+async function segmentPositions(asking: Asking, segment: Segment, most: number, start: Position | null): Promise<readonly Position[]> {
+  const { plan, db } = asking
+  const filtered = plan.steps.slice(1).some(({ asks }) => !(asks.test === 'all' && asks.of.length === 0))
+  const first = segment.keys[0]
+  const few = segment.few || (filtered && (await expectedMatches(db, plan)) < fewMatches)
+  if (first?.by === 'shuffle' && !few) return shuffledPositions(asking, segment, first, most, start)
+  const [collection, second] = plan.collections
+  if (few || collection === undefined || second !== undefined || !isWalkable(first)) return orderedPositions(asking, segment, most, start, few ? 'matching' : 'direct')
+  if (!filtered) return orderedPositions(asking, segment, most, start, 'direct')
+  return (await walkedPositions(asking, segment, collection, most, start)) ?? orderedPositions(asking, segment, most, start, 'matching')
+}
+
+function isWalkable(key: PlanKey | undefined): boolean {
+  return key !== undefined && ['publishedAt', 'title', 'views', 'comments', 'rating', 'field'].includes(key.by)
+}
+
+interface Row {
+  readonly entry_id: number
+  readonly walked?: number
+  readonly [key: `k${number}`]: unknown
+}
+
+function positionsOf(rows: readonly Row[], segment: Segment): readonly Position[] {
+  return rows.map((row) => ({ values: [...segment.shared, ...segment.keys.map((_, at) => positionValue(row[`k${at}`]))], id: row.entry_id }))
+}
+
+function columns(segment: Segment, collection: number): RawBuilder<unknown> {
+  return sql.join([sql`i.entry_id`, ...segment.keys.map((key, at) => sql`${keyExpression(key, collection)} as ${sql.ref(`k${at}`)}`)])
+}
+
+function expressions(segment: Segment, collection: number): readonly RawBuilder<unknown>[] {
+  return segment.keys.map((key) => keyExpression(key, collection))
+}
+
+function named(segment: Segment): readonly RawBuilder<unknown>[] {
+  return segment.keys.map((_, at) => sql.ref(`k${at}`))
+}
+
+function belongs({ plan, collation, tie }: Asking, segment: Segment, collection: number, start: Position | null, more: Condition): Condition {
+  const after = start === null ? sql<boolean>`true` : following(segment.keys, expressions(segment, collection), start, collation, tie)
+  return sql<boolean>`collection_id = ${collection} and ${segment.where(collection)} and ${after} and ${more} and ${conditionOf(plan.steps[0]?.asks ?? nothing, collection)}`
+}
+
+/**
+ * All that match, ordered: one leg for each collection. “Direct” leaves the way to the planner, which
+ * walks the order's index; “matching” makes it find what matches first, however few it expects.
+ */
+async function orderedPositions(asking: Asking, segment: Segment, most: number, start: Position | null, way: 'direct' | 'matching'): Promise<readonly Position[]> {
+  const { plan, collation, tie, db } = asking
+  const filter = filterOf({ ...plan, steps: plan.steps.slice(1) })
+  const legs = plan.collections.map((collection) => {
+    const found = sql`select ${columns(segment, collection)} from entry_index i where ${belongs(asking, segment, collection, start, conditionOf(filter, collection))}`
+    if (way === 'matching') return found
+    return sql`(${found} order by ${orderBy(segment.keys, expressions(segment, collection), collation, tie, true)} limit ${most})`
+  })
+  const all = sql.join(legs, sql` union all `)
+  const inOrder = orderBy(segment.keys, named(segment), collation, tie, true)
+  const { rows } = await (way === 'matching'
+    ? sql<Row>`with matching as materialized (${all}) select * from matching order by ${inOrder} limit ${most}`
+    : sql<Row>`select * from (${all}) legs order by ${inOrder} limit ${most}`
+  ).execute(db)
+  return positionsOf(rows, segment)
+}
+
+/** Walks a bounded part of the collection in order, keeping what matches; null when that part holds too few to be sure. */
+async function walkedPositions(asking: Asking, segment: Segment, collection: number, most: number, start: Position | null): Promise<readonly Position[] | null> {
+  const { plan, collation, tie, db } = asking
+  const filter = conditionOf(filterOf({ ...plan, steps: plan.steps.slice(1) }), collection)
+  const inOrder = orderBy(segment.keys, named(segment), collation, tie, true)
+  const { rows } = await sql<Row>`
+    with walk as materialized (
+      select i.*, ${sql.join(segment.keys.map((key, at) => sql`${keyExpression(key, collection)} as ${sql.ref(`k${at}`)}`))} from entry_index i
+      where ${belongs(asking, segment, collection, start, sql<boolean>`true`)}
+      order by ${orderBy(segment.keys, expressions(segment, collection), collation, tie, true)} limit ${walked}
+    )
+    select kept.*, counted.walked from (select count(*)::integer as walked from walk) counted
+    left join lateral (
+      select ${sql.join([sql`entry_id`, ...named(segment)])} from walk i where ${filter} order by ${inOrder} limit ${most}
+    ) kept on true
+    order by ${inOrder}`.execute(db)
+  const kept = rows.filter((row) => row.entry_id !== null)
+  return kept.length < most && (rows[0]?.walked ?? 0) >= walked ? null : positionsOf(kept, segment)
+}
+
+/** The first of a shuffle: from its first piles, more and more of them until there are enough. */
+async function shuffledPositions(asking: Asking, segment: Segment, key: Extract<PlanKey, { by: 'shuffle' }>, most: number, start: Position | null): Promise<readonly Position[]> {
+  const shuffle = shuffleOf(key.seed)
+  for (const count of [4, 64, piles]) {
+    const within = count === piles ? segment : { ...segment, where: inPiles(segment, firstPiles(shuffle, count)) }
+    const found = await orderedPositions(asking, within, most, start, 'matching')
+    if (found.length >= most || count === piles) return found
+  }
+  return []
+}
+
+function inPiles(segment: Segment, chosen: readonly number[]): Segment['where'] {
+  return (collection) => sql<boolean>`(pile = any(${sql.val([...chosen])}::smallint[]) and ${segment.where(collection)})`
 }

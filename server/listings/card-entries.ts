@@ -1,12 +1,17 @@
 import type { CardEntry } from '../../core/cards/card-entry'
 import { entryAddressOf } from '../../core/content/entry-address'
+import type { Pick } from '../../core/listing/from'
 import type { Picture } from '../../core/pictures/picture'
 import type { Db } from '../db/client'
 
-/** What cards show of these entries, in the order of the ids; entries that are gone are left out. Addresses by `zone`. */
-export async function cardEntries(db: Db, ids: readonly number[], zone: string): Promise<readonly CardEntry[]> {
+/**
+ * What cards show of these entries, in the order of the ids; entries that are gone are left out.
+ * Addresses by `zone`. What `picks` say of an entry stands in place of its own.
+ */
+export async function cardEntries(db: Db, ids: readonly number[], zone: string, picks: readonly Pick[] = []): Promise<readonly CardEntry[]> {
   if (ids.length === 0) return []
-  const [rows, terms] = await Promise.all([
+  const given = new Map(picks.map((pick) => [pick.entry, pick]))
+  const [rows, terms, pictures] = await Promise.all([
     db
       .selectFrom('entries as e')
       .innerJoin('collections as c', 'c.id', 'e.collection_id')
@@ -27,27 +32,47 @@ export async function cardEntries(db: Db, ids: readonly number[], zone: string):
       .where('f.deleted_at', 'is', null)
       .orderBy('et.position')
       .execute(),
+    picturesOf(db, picks),
   ])
   const byId = new Map(rows.map((row) => [row.id, row]))
   return ids.flatMap((id): CardEntry[] => {
     const row = byId.get(id)
     if (!row) return []
     const publishedAt = row.published_at?.getTime() ?? 0
+    const pick = given.get(id)
     return [
       {
         id,
-        title: row.title,
-        summary: row.summary,
-        address: entryAddressOf(row.address, { slug: row.slug, publishedAt }, zone),
+        title: pick?.title || row.title,
+        summary: pick?.summary || row.summary,
+        address: pick?.address ?? entryAddressOf(row.address, { slug: row.slug, publishedAt }, zone),
         publishedAt,
         author: row.author,
-        picture: pictureOf(row),
+        picture: pictures.get(pick?.picture ?? 0) ?? pictureOf(row),
         terms: terms
           .filter((term) => term.entry_id === id)
           .map((term) => ({ facetId: term.facet_id, name: term.name })),
       },
     ]
   })
+}
+
+/** The pictures that picks name in place of their entries' own. */
+async function picturesOf(db: Db, picks: readonly Pick[]): Promise<ReadonlyMap<number, Picture>> {
+  const ids = picks.flatMap((pick) => pick.picture ?? [])
+  if (ids.length === 0) return new Map()
+  const rows = await db
+    .selectFrom('media')
+    .select(['id', 'hash', 'width', 'height', 'alternative', 'tint', 'focal_x', 'focal_y'])
+    .where('id', 'in', ids)
+    .where('kind', '=', 'picture')
+    .where('deleted_at', 'is', null)
+    .execute()
+  return new Map(rows.flatMap((row) => pairOf(row.id, pictureOf(row))))
+}
+
+function pairOf(id: number, picture: Picture | null): readonly (readonly [number, Picture])[] {
+  return picture === null ? [] : [[id, picture]]
 }
 
 /** A picture's columns where it is joined, and may be missing. */

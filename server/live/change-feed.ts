@@ -57,6 +57,11 @@ export class ChangeFeed {
     await this.reading
   }
 
+  /** Whether changes are heard of as they happen; false while the connection is cut off. */
+  isListening(): boolean {
+    return this.client !== null && this.position !== null
+  }
+
   /** Calls `listener` for every batch of changes; call the returned function to stop. */
   subscribe(listener: Listener): () => void {
     this.listeners.add(listener)

@@ -12,7 +12,7 @@ export async function collectionsOnPage(db: Db, pageId: number): Promise<Readonl
   return new Set(
     listings.flatMap(({ published }) => {
       const parsed = parseListing(published)
-      return parsed.ok ? [parsed.value.from.collection] : []
+      return parsed.ok ? parsed.value.from.collections : []
     }),
   )
 }

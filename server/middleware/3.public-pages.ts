@@ -1,5 +1,7 @@
-import { defineEventHandler, getRequestURL, sendRedirect, setResponseHeader, setResponseStatus } from 'h3'
+import { randomUUID } from 'node:crypto'
+import { defineEventHandler, getCookie, getRequestURL, sendRedirect, setCookie, setResponseHeader, setResponseStatus } from 'h3'
 import { database } from '../db/client'
+import { liveAsker } from '../live/feed'
 import { publicDocument } from '../pages/public-document'
 
 /** What is not a public page: the bench, the API, files and streams. */
@@ -10,13 +12,19 @@ export default defineEventHandler(async (event) => {
   const { pathname } = getRequestURL(event)
   if ((event.method !== 'GET' && event.method !== 'HEAD') || elsewhere.test(pathname)) return
   const path = decoded(pathname.length > 1 ? pathname.replace(/\/+$/, '') : pathname)
-  const answer = await publicDocument(database(), path, Date.now())
+  const known = getCookie(event, visitCookie)
+  const visit = known ?? randomUUID()
+  const answer = await publicDocument(database(), path, { now: Date.now(), page: null, visit }, liveAsker())
   if (answer.status === 301) return sendRedirect(event, answer.address, 301)
+  // Set only where something is shuffled for a visit, and forgotten with it: it names nobody.
+  if (answer.lastsAVisit && known === undefined) setCookie(event, visitCookie, visit, { path: '/', httpOnly: true, sameSite: 'lax' })
   setResponseStatus(event, answer.status)
   setResponseHeader(event, 'content-type', 'text/html; charset=utf-8')
   setResponseHeader(event, 'cache-control', 'no-cache')
   return answer.html
 })
+
+const visitCookie = 'visit'
 
 function decoded(path: string): string {
   try {

@@ -6,7 +6,7 @@ import type { Db } from '../db/client'
 
 /** What stands at a path: a term's page, or the address it has moved to. */
 export type FoundTerm =
-  | { readonly kind: 'page'; readonly page: Page; readonly listings: ReadonlyMap<string, Listing> }
+  | { readonly kind: 'page'; readonly id: number; readonly page: Page; readonly listings: ReadonlyMap<string, Listing> }
   | { readonly kind: 'moved'; readonly address: string }
 
 /** Entries of each collection at most. */
@@ -17,7 +17,7 @@ export async function termAt(db: Db, path: string): Promise<FoundTerm | null> {
   const [facetSlug, termSlug, ...more] = path.split('/').slice(1)
   if (!facetSlug || !termSlug || more.length > 0) return null
   const term = await terms(db).where('f.slug', '=', facetSlug).where('t.slug', '=', termSlug).executeTakeFirst()
-  if (term) return { kind: 'page', ...(await pageOf(db, term)) }
+  if (term) return { kind: 'page', id: term.id, ...(await pageOf(db, term)) }
   const moved = await terms(db).innerJoin('old_addresses as o', 'o.term_id', 't.id').where('o.path', '=', path).executeTakeFirst()
   return moved ? { kind: 'moved', address: termAddress(moved.facet, moved.slug) } : null
 }
@@ -54,8 +54,8 @@ async function pageOf(
     const key = `term-${term.id}-${id}`
     listings.set(key, {
       ...listing,
-      from: { ...listing.from, rules: [{ rule: 'terms', facet: term.facet_id, any: [term.id] }] },
-      amount: { skip: 0, take: most },
+      from: { ...listing.from, rules: [{ rule: 'terms', facet: term.facet_id, is: 'any', terms: [term.id] }] },
+      amount: { ...listing.amount, take: most },
     })
     return { id: key, listing: key, heading: name }
   })

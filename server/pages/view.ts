@@ -1,32 +1,35 @@
 import { filledParts } from '../../core/cards/parts'
 import type { Listing } from '../../core/listing/definition'
+import { amountCss } from '../../core/listing/amount-css'
 import type { Page, Placement } from '../../core/pages/definition'
 import { areaOf, frames } from '../../core/pages/frames'
 import type { AreaName } from '../../core/pages/frames'
 import { sizesOf } from '../../core/pictures/sizes'
-import { planOf } from '../../core/query/plan'
 import { shapeOf } from '../../core/shapes'
 import type { ListingPageView, PlacementView } from '../../site/view'
 import type { Db } from '../db/client'
-import { shownIds } from '../listings/answer'
+import type { ListingAsker } from '../listings/ask'
 import { cardEntries } from '../listings/card-entries'
+import type { Asked } from '../listings/context'
 import type { Site } from '../site/site'
 
 /** The listings of a page by id. */
 export type Listings = ReadonlyMap<string, Listing>
 
-/** A page with every listing answered, ready to be rendered. `now` is epoch milliseconds. */
-export async function listingPageView(
-  db: Db,
-  site: Site,
-  page: Page,
-  listings: Listings,
-  now: number,
-): Promise<ListingPageView> {
+/** A page with its listings, to be answered. */
+export interface AskedPage {
+  readonly page: Page
+  readonly listings: Listings
+}
+
+/** A page with every listing answered, ready to be rendered. */
+export async function listingPageView(db: Db, asker: ListingAsker, { page, listings }: AskedPage, asked: Asked): Promise<ListingPageView> {
+  const { site } = await asker.known()
+  const shown = await shownOnPage(asker, { page, listings }, asked)
   const areas = await Promise.all(
     frames.get(page.frame).areas.map(async (area) => {
       const placed = page.areas[area.name].map((placement) =>
-        placementView(db, site, page, area.name, placement, listings.get(placement.listing), now),
+        placementView(db, site, page, area.name, placement, listings.get(placement.listing), shown.get(placement.id)?.ids ?? []),
       )
       const views = await Promise.all(placed)
       return { name: area.name, views: views.filter((view) => view !== null) }
@@ -42,7 +45,44 @@ export async function listingPageView(
   }
 }
 
-/** One placement, answered; null when its listing is not there. */
+/** What a placement shows, and what listings above it on the page show. */
+export interface ShownPlacement {
+  readonly ids: readonly number[]
+  readonly above: readonly number[]
+}
+
+/**
+ * What every placement of a page shows. All listings are asked at once, save where one leaves out
+ * what is shown above it: then they are asked in page order.
+ */
+export async function shownOnPage(asker: ListingAsker, { page, listings }: AskedPage, asked: Asked): Promise<ReadonlyMap<string, ShownPlacement>> {
+  const placed = frames.get(page.frame).areas.flatMap((area) =>
+    page.areas[area.name].flatMap((placement) => {
+      const listing = listings.get(placement.listing)
+      return listing === undefined ? [] : [{ id: placement.id, listing }]
+    }),
+  )
+  if (!placed.some(({ listing }) => leavesOutAbove(listing))) {
+    const answers = await Promise.all(placed.map(({ listing }) => asker.shown(listing, asked, [])))
+    return new Map(placed.map(({ id }, at) => [id, { ids: answers[at] ?? [], above: [] }]))
+  }
+  const shown = new Map<string, ShownPlacement>()
+  const above: number[] = []
+  for (const { id, listing } of placed) {
+    const before = leavesOutAbove(listing) ? [...above] : []
+    const ids = await asker.shown(listing, asked, before)
+    shown.set(id, { ids, above: before })
+    above.push(...ids)
+  }
+  return shown
+}
+
+/** Whether a listing leaves out what listings above it show. */
+export function leavesOutAbove(listing: Listing): boolean {
+  return listing.from.leaveOut.includes('shownAbove')
+}
+
+/** One placement with the entries it shows; null when its listing is not there. */
 export async function placementView(
   db: Db,
   site: Site,
@@ -50,18 +90,18 @@ export async function placementView(
   areaName: AreaName,
   placement: Placement,
   listing: Listing | undefined,
-  now: number,
+  ids: readonly number[],
 ): Promise<PlacementView | null> {
   const area = areaOf(page.frame, areaName)
   if (listing === undefined || area === undefined) return null
-  const ids = await shownIds(db, planOf(listing, { now, zone: site.zone }), site.locale)
   const sizes = sizesOf(area, shapeOf(listing.shape).cardWidths(listing.shape))
-  const entries = await cardEntries(db, ids, site.zone)
+  const entries = await cardEntries(db, ids, site.zone, listing.from.by === 'hand' ? listing.from.picks : [])
   return {
     id: placement.id,
     heading: placement.heading,
     name: listing.name,
     shape: listing.shape,
+    amount: listing.amount,
     cards: entries.map((entry) => ({
       entryId: entry.id,
       title: entry.title,
@@ -80,6 +120,7 @@ export function listingCss(view: ListingPageView): string {
 }
 
 /** The style rules of one placement. */
-export function placementCss(placement: PlacementView): string {
-  return shapeOf(placement.shape).css(placement.shape, `[data-placement="${placement.id}"] .${placement.shape.name}`)
+export function placementCss({ id, shape, amount }: PlacementView): string {
+  const selector = `[data-placement="${id}"] .${shape.name}`
+  return [shapeOf(shape).css(shape, selector), ...amountCss(amount, selector)].join('\n')
 }

@@ -6,11 +6,13 @@ export interface Site {
   readonly tagline: string
   readonly locale: string
   readonly zone: string
+  /** What a listing does with a rule that makes no sense any more. */
+  readonly brokenRules: 'without' | 'nothing'
 }
 
 /** The site's settings. Throws when the database holds no site yet: load one first. */
 export async function loadSite(db: Db): Promise<Site> {
   const row = await db.selectFrom('site').selectAll().executeTakeFirst()
   if (!row) throw new Error('The database holds no site. Load the demo site with “npm start”.')
-  return { name: row.name, tagline: row.tagline, locale: row.locale, zone: row.time_zone }
+  return { name: row.name, tagline: row.tagline, locale: row.locale, zone: row.time_zone, brokenRules: row.broken_rules }
 }

@@ -111,8 +111,12 @@ describe('terms', () => {
     await page.mouse.down()
     await page.mouse.move(to.x, to.y - 12, { steps: 12 })
     await page.mouse.move(to.x, to.y, { steps: 4 })
-    // The list shows where the term would come to lie before it is let go.
-    await page.waitForFunction((handle) => handle.closest('ul')?.textContent?.includes('Pruning') === true, {}, await waitFor(page, 'button', 'Move Compost'))
+    // The list shows where the term would come to lie before it is let go; a hand is never quite still.
+    const list = () => page.evaluate((handle) => handle.closest('ul')?.textContent ?? '', handle)
+    const handle = await waitFor(page, 'button', 'Move Compost')
+    const held = async (at: number) => (await page.mouse.move(to.x + (at % 2), to.y), list())
+    let at = 0
+    await expect.poll(() => held((at += 1)), { timeout: 20_000 }).toContain('Pruning')
     await page.mouse.up()
     await expect.poll(() => parentOf('pruning'), { timeout: 20_000 }).toBe('soil')
   })

@@ -2,6 +2,7 @@ import { sql } from 'kysely'
 import { afterAll, afterEach, beforeAll, describe, expect, it, vi } from 'vitest'
 import { newListing } from '~~/core/listing/definition'
 import { planOf } from '~~/core/query/plan'
+import { plainContext } from '~~/core/query/plan-context'
 import { changeInBulk, undoBulkChange } from '~~/server/content/bulk'
 import { addEntry, saveEntry } from '~~/server/content/entries'
 import { answerOf } from '~~/server/listings/answer'
@@ -10,6 +11,7 @@ import { recordChange } from '~~/server/live/record-change'
 import type { Change } from '~~/server/live/record-change'
 import { rain, smallSite } from './support/content'
 import { freshDatabase } from './support/database'
+import { trialWords } from '../support/trial-fields'
 import type { TestDatabase } from './support/database'
 
 let test: TestDatabase
@@ -100,7 +102,7 @@ describe('the change feed', () => {
     const [one, two] = [await listen(), await listen()]
     const publishedAt = Date.now() + 600
     const { id } = await addEntry(test.db, site.collectionId, { ...rain, slug: 'for-a-while', publishedAt, expiresAt: publishedAt + 500 }, site.writer)
-    const visible = async () => (await answerOf(test.db, planOf(newListing('All', site.collectionId), { now: Date.now(), zone: 'UTC' }), 'en')).ids.includes(id)
+    const visible = async () => (await answerOf(test.db, planOf(newListing('All', site.collectionId), plainContext(Date.now(), trialWords)), 'en')).ids.includes(id)
     await vi.waitFor(() => expect([one.length, two.length]).toEqual([1, 1]), soon)
     expect(await visible()).toBe(false)
     await vi.waitFor(() => expect([one.length, two.length]).toEqual([2, 2]), soon)
@@ -115,7 +117,7 @@ describe('the change feed', () => {
     const { id } = await addEntry(test.db, site.collectionId, { ...rain, slug: 'while-away', publishedAt }, site.writer)
     await vi.waitFor(() => expect(Date.now()).toBeGreaterThan(publishedAt), soon)
     await listen()
-    const { ids } = await answerOf(test.db, planOf(newListing('All', site.collectionId), { now: Date.now(), zone: 'UTC' }), 'en')
+    const { ids } = await answerOf(test.db, planOf(newListing('All', site.collectionId), plainContext(Date.now(), trialWords)), 'en')
     expect(ids).toContain(id)
   })
 

@@ -1,15 +1,28 @@
 import fc from 'fast-check'
-import type { IndexedEntry } from '~~/core/content/entry'
 import { defaultCard } from '~~/core/cards/parts'
-import type { Listing } from '~~/core/listing/definition'
+import { entryMarks } from '~~/core/content/entry'
+import type { IndexedEntry } from '~~/core/content/entry'
+import { indexedValues } from '~~/core/content/field'
+import type { FieldValues } from '~~/core/content/field'
+import { defaultAmount } from '~~/core/listing/amount'
 import { newListing } from '~~/core/listing/definition'
+import type { Listing } from '~~/core/listing/definition'
+import { fromAll } from '~~/core/listing/from'
+import type { From } from '~~/core/listing/from'
+import { sameThing } from '~~/core/listing/order'
 import type { Order, OrderKey } from '~~/core/listing/order'
-import { orderBys } from '~~/core/listing/order'
-import type { Rule } from '~~/core/query/rules'
+import type { PageSubject, QuestionContext } from '~~/core/query/plan-context'
+import { searchWords } from '~~/core/text/search-words'
+import { wilsonLowerBound } from '~~/core/numbers/wilson'
+import { civilDayOf } from '~~/core/time/zones'
+import type { Words } from '~~/core/words'
+import { fieldNamed, fieldsOfTrial, fieldValues, internedKey, trialWords } from './trial-fields'
+import { rules } from './rule-arbitraries'
 
 /** Random content and random listings over it: small ranges, so that ties and empty answers are common. */
 
 export const firstCollection = 1
+export const secondCollection = 2
 export const termIds = [11, 12, 13, 14] as const
 export const authorIds = [21, 22] as const
 export const facetId = 10
@@ -43,49 +56,127 @@ export const titles = fc.oneof(
   fc.string({ unit: everydayCharacter, minLength: 1, maxLength: 12 }),
 )
 
+const reads = fc.array(fc.record({ day: fc.integer({ min: -9, max: 1 }), count: fc.integer({ min: 1, max: 4 }) }), { maxLength: 3 })
+
+/** Entries of two collections, with values in fields of every type. */
 export const indexedEntries: fc.Arbitrary<readonly IndexedEntry[]> = fc
   .array(
     fc.record({
-      collectionId: fc.constantFrom(firstCollection, firstCollection + 1),
+      collectionId: fc.constantFrom(firstCollection, secondCollection),
       title: titles,
       publishedAt: fc.integer({ min: -60, max: 20 }).map((days) => now + days * day),
       expiresAt: fc.option(fc.integer({ min: -20, max: 20 }).map((days) => now + days * day), { freq: 2 }),
       views: fc.integer({ min: 0, max: 5 }),
+      comments: fc.integer({ min: 0, max: 3 }),
+      votes: fc.option(fc.tuple(fc.integer({ min: 0, max: 4 }), fc.integer({ min: 0, max: 4 }))),
       pinned: fc.boolean(),
+      picture: fc.boolean(),
       keys: fc.subarray([...termIds, ...authorIds]),
+      values: fieldValues,
+      reads,
     }),
     { maxLength: 40 },
   )
-  .map((entries) => entries.map((entry, at) => ({ ...entry, id: 1000 + at })))
+  .map((entries) => entries.map((entry, at) => indexed(entry, 1000 + at)))
 
-const rules: fc.Arbitrary<Rule> = fc.oneof(
-  fc.subarray([...termIds]).map((any): Rule => ({ rule: 'terms', facet: facetId, any })),
-  fc.subarray([...authorIds]).map((any): Rule => ({ rule: 'author', any })),
-  fc.integer({ min: 1, max: 80 }).map((days): Rule => ({ rule: 'published-within', days })),
+type Drawn = Omit<IndexedEntry, 'id' | 'values' | 'words' | 'rating'> & {
+  readonly votes: readonly [number, number] | null
+  readonly picture: boolean
+  readonly values: FieldValues
+}
+
+function indexed({ votes, picture, values, ...entry }: Drawn, id: number): IndexedEntry {
+  const { sort, keys } = indexedValues(fieldsOfTrial(entry.collectionId), shifted(values, entry.collectionId))
+  const marks = [...(picture ? [entryMarks.picture] : []), ...(entry.pinned ? [entryMarks.pinned] : [])]
+  const daily = new Map(entry.reads.map((one) => [civilDayOf(now, 'UTC') + one.day * day, one.count]))
+  return {
+    ...entry,
+    id,
+    rating: votes === null ? null : wilsonLowerBound(votes[0], votes[0] + votes[1]),
+    keys: [...entry.keys, ...keys.map((one) => internedKey(one.fieldId, one.value)), ...marks],
+    values: sort,
+    words: searchWords(entry.title, 'en-GB'),
+    reads: [...daily].map(([date, count]) => ({ day: date, count })),
+  }
+}
+
+/** The fields of the second collection are those of the first, numbered from 100 more. */
+function shifted(values: FieldValues, collectionId: number): FieldValues {
+  return Object.fromEntries(Object.entries(values).map(([id, value]) => [Number(id) + 100 * (collectionId - 1), value]))
+}
+
+const direction = fc.constantFrom<('up' | 'down')[]>('up', 'down')
+const sortable = ['count', 'price', 'day', 'moment', 'grade', 'label', 'kind', 'ready'] as const
+const orderKeys: fc.Arbitrary<OrderKey> = fc.oneof(
+  fc.record({ by: fc.constantFrom('date', 'title', 'comments', 'rating', 'views'), direction }) as fc.Arbitrary<OrderKey>,
+  fc.record({ by: fc.constant('field' as const), field: fc.constantFrom(...sortable).map((key) => fieldNamed(key).id), direction }),
+  fc.record({ by: fc.constant('views' as const), direction: fc.constant('down' as const), days: fc.integer({ min: 1, max: 8 }) }),
+  fc.record({ by: fc.constant('shuffle' as const), span: fc.constantFrom('fixed' as const, 'day' as const, 'visit' as const), number: fc.nat(50) }),
+  fc.constant<OrderKey>({ by: 'hand' }),
+  fc.constant<OrderKey>({ by: 'related' }),
 )
 
 const orders: fc.Arbitrary<Order> = fc.record({
-  keys: fc
-    .shuffledSubarray([...orderBys], { minLength: 1 })
-    .chain((bys) => fc.tuple(...bys.map((by) => fc.record({ by: fc.constant(by), direction: fc.constantFrom<OrderKey['direction'][]>('up', 'down') })))),
+  keys: fc.uniqueArray(orderKeys, { minLength: 1, maxLength: 3, comparator: sameThing }),
   pinned: fc.constantFrom<Order['pinned'][]>('first', 'ignored'),
 })
+
+const someIds = fc.uniqueArray(fc.integer({ min: 1000, max: 1040 }), { maxLength: 4 })
+const froms: fc.Arbitrary<From> = fc
+  .record({
+    by: fc.constantFrom<From['by'][]>('rule', 'rule', 'rule', 'hand', 'page'),
+    collections: fc.constantFrom([firstCollection], [firstCollection], [secondCollection, firstCollection]),
+    join: fc.constantFrom<From['join'][]>('all', 'all', 'any', 'none'),
+    rules: fc.array(rules, { maxLength: 4 }),
+    picks: fc.uniqueArray(fc.integer({ min: 1000, max: 1045 }), { maxLength: 8 }).map((ids) => ids.map((entry) => ({ entry }))),
+    always: someIds,
+    never: someIds,
+    leaveOut: fc.subarray(['thisEntry', 'shownAbove'] as const),
+  })
+  .map((from) => ({ ...fromAll(firstCollection), ...from }))
 
 export const listings: fc.Arbitrary<Listing> = fc
   .record({
     name: fc.constantFrom('Latest', 'Most read', 'Ältere Notizen'),
-    rules: fc.array(rules, { maxLength: 3 }),
+    from: froms,
     order: orders,
     skip: fc.integer({ min: 0, max: 6 }),
     take: fc.integer({ min: 1, max: 12 }),
+    perPage: fc.option(fc.integer({ min: 1, max: 6 })),
     columns: fc.integer({ min: 1, max: 6 }),
     parts: fc.shuffledSubarray([...defaultCard.parts]),
   })
-  .map(({ name, rules: chosen, order, skip, take, columns, parts }) => ({
+  .map(({ name, from, order, skip, take, perPage, columns, parts }) => ({
     ...newListing(name, firstCollection),
-    from: { by: 'rule', collection: firstCollection, rules: chosen },
+    from,
     order,
-    amount: { skip, take },
+    amount: { ...defaultAmount, skip, take, perPage },
     shape: { name: 'grid', stops: [{ from: 0, columns, columnGap: 20, rowGap: 20 }] },
     card: { parts },
   }))
+
+const subjects: fc.Arbitrary<PageSubject | null> = fc.oneof(
+  fc.constant(null),
+  fc.record({ kind: fc.constant('term' as const), id: fc.constantFrom(...termIds) }),
+  fc.record({ kind: fc.constant('author' as const), id: fc.constantFrom(...authorIds) }),
+  fc.record({ kind: fc.constant('month' as const), year: fc.constant(2026), month: fc.integer({ min: 1, max: 3 }) }),
+  fc.record({ kind: fc.constant('search' as const), words: fc.constantFrom('eclair', 'beans 10', 'strasse') }),
+  fc.record({ kind: fc.constant('entry' as const), id: fc.integer({ min: 1000, max: 1040 }) }),
+)
+
+/** What questions are asked with, in several zones; weeks begin on Monday, as in the language of the words. */
+export const contexts: fc.Arbitrary<QuestionContext> = fc
+  .record({
+    zone: fc.constantFrom('UTC', 'Europe/London', 'Pacific/Auckland', 'America/Los_Angeles'),
+    page: subjects,
+    above: someIds,
+    related: fc.subarray(termIds.map((key, at) => ({ key, weight: 10 + at }))),
+    visit: fc.constantFrom('', 'a visit'),
+    broken: fc.constantFrom('without' as const, 'nothing' as const),
+  })
+  .map(({ zone, ...context }) => ({ ...context, now, words: wordsIn(zone), keyOf: internedKey }))
+
+/** The words of the trial content, in a zone. */
+export function wordsIn(zone: string): Words {
+  return { ...trialWords, zone }
+}

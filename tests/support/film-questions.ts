@@ -20,7 +20,7 @@ const visible = { released: { $lte: filmNow } }
 
 export function filmQuestions({ key }: FilmKeys): readonly FilmQuestion[] {
   const base = newListing('Films', 1)
-  const terms = (...genres: string[]) => ({ rule: 'terms', facet: 1, any: genres.map((genre) => key(`genre ${genre}`)) }) as const
+  const terms = (...genres: string[]) => ({ rule: 'terms', facet: 1, is: 'any', terms: genres.map((genre) => key(`genre ${genre}`)) }) as const
   return [
     { name: 'newest', listing: base, find: visible, sort: { released: -1, id: -1 } },
     {
@@ -29,7 +29,7 @@ export function filmQuestions({ key }: FilmKeys): readonly FilmQuestion[] {
         ...base,
         from: { ...base.from, rules: [terms('Drama', 'Western')] },
         order: { keys: [{ by: 'views', direction: 'down' }], pinned: 'ignored' },
-        amount: { skip: 3, take: 40 },
+        amount: { ...base.amount, skip: 3, take: 40 },
       },
       find: { ...visible, genre: { $in: ['Drama', 'Western'] } },
       sort: { votes: -1, id: -1 },
@@ -38,19 +38,19 @@ export function filmQuestions({ key }: FilmKeys): readonly FilmQuestion[] {
       name: 'a genre by a director, oldest first',
       listing: {
         ...base,
-        from: { ...base.from, rules: [terms('Drama', 'Thriller/Suspense'), { rule: 'author', any: [key('director Steven Spielberg'), key('director Martin Scorsese')] }] },
+        from: { ...base.from, rules: [terms('Drama', 'Thriller/Suspense'), { rule: 'author', is: 'any', authors: [key('director Steven Spielberg'), key('director Martin Scorsese')] }] },
         order: { keys: [{ by: 'date', direction: 'up' }], pinned: 'ignored' },
       },
       find: { ...visible, genre: { $in: ['Drama', 'Thriller/Suspense'] }, director: { $in: ['Steven Spielberg', 'Martin Scorsese'] } },
-      sort: { released: 1, id: -1 },
+      sort: { released: 1, id: 1 },
     },
     {
       name: 'the last two years, fewest votes first',
       listing: {
         ...base,
-        from: { ...base.from, rules: [{ rule: 'published-within', days: 730 }] },
+        from: { ...base.from, rules: [{ rule: 'date', window: { is: 'last', count: 730, unit: 'day' } }] },
         order: { keys: [{ by: 'views', direction: 'up' }, { by: 'date', direction: 'down' }], pinned: 'ignored' },
-        amount: { skip: 0, take: 100 },
+        amount: { ...base.amount, take: 100 },
       },
       // Two years of 365 days before 31 December 2010 is 31 December 2008; the zone is UTC.
       find: { released: { $gte: Date.UTC(2008, 11, 31), $lte: filmNow } },

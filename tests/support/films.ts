@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs'
 import type { IndexedEntry } from '~~/core/content/entry'
+import { searchWords } from '~~/core/text/search-words'
 
 /**
  * The films of vega-datasets (movies.json, an open data set), as entries: genre and director as
@@ -50,7 +51,12 @@ export function filmEntries(films: readonly Film[], { key }: FilmKeys): readonly
     publishedAt: film.released,
     expiresAt: null,
     views: film.votes,
+    comments: 0,
+    rating: null,
     pinned: film.votes > 300_000,
     keys: [key(`genre ${film.genre}`), key(`director ${film.director}`)],
+    values: {},
+    words: searchWords(film.title, 'en'),
+    reads: [],
   }))
 }

@@ -67,7 +67,7 @@ function switchOn(part: PartSetting, on: boolean | null) {
           :is="partSettings[part.part]"
           :setting="part"
           :fallback="partKinds.get(part.part).defaults"
-          :collection="listing.from.collection"
+          :collection="listing.from.collections[0]"
           @change="set"
         />
       </div>

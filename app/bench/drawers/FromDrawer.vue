@@ -1,123 +1,148 @@
 <script setup lang="ts">
-import { mdiClose, mdiPlus } from '@mdi/js'
-import { computed, useId } from 'vue'
-import type { From, Listing } from '~~/core/listing/definition'
-import { rules as ruleKinds } from '~~/core/query/rules'
+import { computed } from 'vue'
+import { fieldTypes } from '~~/core/content/fields'
+import type { Listing } from '~~/core/listing/definition'
+import { defaultOrder } from '~~/core/listing/order'
+import { froms } from '~~/core/listing/from'
+import type { From, FromBy, LeftOut } from '~~/core/listing/from'
+import { ruleTree } from '~~/core/query/rule-tree'
 import type { Rule } from '~~/core/query/rules'
+import { joins } from '~~/core/query/rules/group'
+import EntryAutocomplete from '../../content/EntryAutocomplete.vue'
 import ActionMenu from '../../shared/ActionMenu.vue'
+import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
 import { useBench } from '../../stores/bench'
 import { useCatalogue } from '../../stores/catalogue'
-import { freshRules, ruleComponents, ruleTitle } from '../rules'
-import SettingRow from '../../shared/settings/SettingRow.vue'
-import { words } from '../words'
+import PickList from '../from/PickList.vue'
+import SampleChoice from '../from/SampleChoice.vue'
+import { words } from '../from/words'
+import RuleList from '../rules/RuleList.vue'
+import { words as ruleWords } from '../rules/words'
 
 const props = defineProps<{ listing: Listing }>()
 const bench = useBench()
 const catalogue = useCatalogue()
-const id = useId()
 
-const additions = computed(() =>
-  freshRules(catalogue.catalogue, props.listing.from.collection).map(({ title, rule }) => ({
-    title,
-    run: () => set({ rules: [...props.listing.from.rules, rule] }, 'Add a rule'),
-  })),
+const from = computed(() => props.listing.from)
+const bys = froms.map((value) => ({ value, title: words.bys[value] }))
+const joinItems = joins.map((value) => ({ value, title: ruleWords.joins[value] }))
+const followsPage = computed(
+  () =>
+    from.value.by === 'page' ||
+    from.value.leaveOut.includes('thisEntry') ||
+    props.listing.order.keys.some((key) => key.by === 'related') ||
+    ruleTree(from.value.rules).some(({ rule }) => rule.rule === 'related'),
 )
-const counts = computed(() => (bench.chosen === null ? [] : (bench.counts[bench.chosen.listing] ?? [])))
-const format = computed(() => new Intl.NumberFormat(catalogue.catalogue.locale))
+
+/** The first moment that entries of the collection have, for what is yet to come. */
+const moment = computed(() => {
+  const fields = catalogue.catalogue.collections.find((one) => one.id === from.value.collections[0])?.fields ?? []
+  return fields.find((field) => field.filterable && field.sortable && ['day', 'instant'].includes(fieldTypes.get(field.type).filter))
+})
+
+const begins = computed(() => [
+  { title: words.begins.newest, run: () => begin({ rules: [] }, defaultOrder) },
+  { title: words.begins.mostRead, run: () => begin({ rules: [] }, { keys: [{ by: 'views', direction: 'down' }], pinned: 'ignored' }) },
+  { title: words.begins.pinned, run: () => begin({ rules: [] }, { ...defaultOrder, pinned: 'first' }) },
+  ...(moment.value === undefined
+    ? []
+    : [{ title: words.begins.upcoming, run: () => begin({ rules: [upcoming(moment.value?.id ?? 0)] }, { keys: [{ by: 'field', field: moment.value?.id ?? 0, direction: 'up' }], pinned: 'ignored' }) }]),
+  { title: words.begins.hand, run: () => begin({ by: 'hand' }, { keys: [{ by: 'hand' }], pinned: 'ignored' }) },
+])
+
+function upcoming(field: number): Rule {
+  return { rule: 'field', field, asked: { is: 'within', window: { is: 'upcoming' } } }
+}
+
+function begin(change: Partial<From>, order: Listing['order']) {
+  bench.editListing(words.begin, (before) => ({ ...before, from: { ...before.from, by: 'rule', ...change }, order }))
+}
 
 function set(change: Partial<From>, title: string, subject?: string) {
-  return bench.editListing(title, (before) => ({ ...before, from: { ...before.from, ...change } }), subject)
+  bench.editListing(title, (before) => ({ ...before, from: { ...before.from, ...change } }), subject)
 }
 
-function setRule(at: number, rule: Rule) {
-  set({ rules: props.listing.from.rules.map((one, index) => (index === at ? rule : one)) }, 'Rule', `rule ${at}`)
+/** What is picked by hand comes in the order of picking; what comes otherwise can't. */
+function setBy(by: FromBy) {
+  bench.editListing('Where entries come from', (before) => {
+    const isPicked = before.order.keys.some((key) => key.by === 'hand')
+    const order = by === 'hand' ? { ...before.order, keys: [{ by: 'hand' } as const] } : isPicked ? defaultOrder : before.order
+    return { ...before, from: { ...before.from, by }, order }
+  })
 }
 
-function removeRule(at: number) {
-  set({ rules: props.listing.from.rules.filter((_, index) => index !== at) }, 'Remove a rule')
+function editRules(title: string, change: (rules: readonly Rule[]) => readonly Rule[], subject?: string) {
+  bench.editListing(title, (before) => ({ ...before, from: { ...before.from, rules: change(before.from.rules) } }), subject)
 }
 
-/** Rules belong to a collection's facets; another collection starts without them. */
-function setCollection(collection: number) {
-  set({ collection, rules: [] }, 'Collection')
+/** Rules stay as they are: one that no longer makes sense says so, and asks nothing. */
+function setCollections(collections: readonly number[]) {
+  if (collections.length > 0) set({ collections }, 'Collections')
 }
 
-function passing(at: number): string {
-  const count = counts.value[at]
-  return count === undefined ? '' : words.pass(format.value.format(count))
+function leaveOut(what: LeftOut, on: boolean) {
+  set({ leaveOut: on ? [...from.value.leaveOut, what] : from.value.leaveOut.filter((one) => one !== what) }, 'What is left out')
 }
 </script>
 
 <template>
-  <SettingRow :label="words.collection" :control-id="id" :note="counts[0] === undefined ? '' : format.format(counts[0])">
-    <v-select
-      :id="id"
-      :items="[...catalogue.catalogue.collections]"
-      item-title="name"
-      item-value="id"
-      :model-value="listing.from.collection"
-      @update:model-value="setCollection"
-    />
-  </SettingRow>
-  <fieldset v-for="(rule, at) in listing.from.rules" :key="`${at} ${rule.rule}`" class="rule">
-    <legend class="rule-title">{{ ruleTitle(rule, catalogue.catalogue) }}</legend>
-    <span class="rule-note tabular">{{ passing(at + 1) }}</span>
-    <v-btn
-      class="rule-remove"
-      :icon="mdiClose"
-      size="28"
-      variant="text"
-      :aria-label="words.removeRule(ruleTitle(rule, catalogue.catalogue))"
-      @click="removeRule(at)"
-    />
-    <component :is="ruleComponents[rule.rule]" :rule="rule" :collection="listing.from.collection" @change="setRule(at, $event)" />
-    <p v-if="ruleKinds.get(rule.rule).unfinished(rule)" class="rule-hint">{{ ruleKinds.get(rule.rule).unfinished(rule) }}</p>
-  </fieldset>
-  <ActionMenu v-slot="{ opener }" :label="words.addRule" :actions="additions">
-    <v-btn v-bind="opener" :prepend-icon="mdiPlus" height="34" class="add">{{ words.addRule }}</v-btn>
+  <v-autocomplete
+    :items="[...catalogue.catalogue.collections]"
+    item-title="name"
+    item-value="id"
+    :label="words.collections"
+    :model-value="[...from.collections]"
+    multiple
+    chips
+    :closable-chips="from.collections.length > 1"
+    auto-select-first
+    clear-on-select
+    @update:model-value="setCollections"
+  />
+  <ActionMenu v-slot="{ opener }" :label="words.begin" :actions="begins">
+    <v-btn v-bind="opener" height="34" class="begin">{{ words.begin }}…</v-btn>
   </ActionMenu>
+  <ChoiceSetting :label="words.by" :value="from.by" :choices="bys" fallback="rule" @change="setBy" />
+  <p v-if="from.by === 'page'" class="hint">{{ words.pageHint }}</p>
+  <PickList v-if="from.by === 'hand'" :picks="from.picks" :collections="from.collections" @change="(picks, title) => set({ picks }, title)" />
+  <section v-else :aria-label="words.rules" class="ruled" data-rules-root>
+    <v-select v-if="from.rules.length > 1" :items="joinItems" :label="words.join" :model-value="from.join" @update:model-value="set({ join: $event }, 'How rules are joined')" />
+    <RuleList :all="from.rules" :group="[]" :collections="from.collections" @edit="editRules" />
+  </section>
+  <SampleChoice v-if="followsPage" :collections="from.collections" />
+  <div class="extras">
+    <EntryAutocomplete
+      v-if="from.by !== 'hand'"
+      :label="words.always"
+      :hint="words.alwaysHint"
+      :collections="from.collections"
+      :model-value="from.always"
+      @update:model-value="set({ always: $event }, words.always)"
+    />
+    <EntryAutocomplete :label="words.never" :collections="from.collections" :model-value="from.never" @update:model-value="set({ never: $event }, words.never)" />
+    <v-switch :label="words.leaveAbove" :model-value="from.leaveOut.includes('shownAbove')" @update:model-value="leaveOut('shownAbove', $event === true)" />
+    <v-switch :label="words.leaveThis" :model-value="from.leaveOut.includes('thisEntry')" @update:model-value="leaveOut('thisEntry', $event === true)" />
+  </div>
 </template>
 
 <style scoped>
-.rule {
-  position: relative;
-  display: grid;
-  gap: 4px;
-  padding: 0 0 0 11px;
-  border: 0;
-  border-left: 3px solid var(--clause);
-}
-
-.rule-title {
-  float: left;
-  padding: 0;
-  font-size: 13px;
-  font-weight: 600;
-  line-height: 28px;
-  color: #48544c;
-}
-
-.rule-note {
-  position: absolute;
-  top: 0;
-  right: 32px;
-  line-height: 28px;
-  font-size: 12px;
-  color: var(--soft);
-}
-
-.rule-remove {
-  position: absolute;
-  top: 0;
-  right: 0;
-}
-
-.rule-hint {
-  font-size: 12.5px;
-  color: var(--soft);
-}
-
-.add {
+.begin {
   justify-self: start;
+}
+
+.hint {
+  font-size: 13px;
+  color: var(--soft);
+}
+
+.ruled,
+.extras {
+  display: grid;
+  gap: 12px;
+}
+
+.extras {
+  padding-top: 16px;
+  border-top: 1px solid var(--line);
 }
 </style>

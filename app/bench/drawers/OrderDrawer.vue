@@ -1,79 +1,120 @@
 <script setup lang="ts">
-import { computed, useId } from 'vue'
-import { mdiClose, mdiPlus } from '@mdi/js'
-import { same } from '~~/core/listing/definition'
+import { mdiClose, mdiDragVertical, mdiPlus } from '@mdi/js'
+import { computed } from 'vue'
+import { VueDraggable } from 'vue-draggable-plus'
 import type { Listing } from '~~/core/listing/definition'
-import { defaultOrder, orderBys, orderKeyPhrase } from '~~/core/listing/order'
+import { defaultOrder, mostKeys, orderKeyPhrase, orderKeyTrouble } from '~~/core/listing/order'
 import type { Order, OrderKey } from '~~/core/listing/order'
-import { useBench } from '../../stores/bench'
 import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
-import SettingRow from '../../shared/settings/SettingRow.vue'
+import NumberSetting from '../../shared/settings/NumberSetting.vue'
+import { useBench } from '../../stores/bench'
+import { useCatalogue } from '../../stores/catalogue'
 import { words } from '../words'
 
 const props = defineProps<{ listing: Listing }>()
 const bench = useBench()
-const id = useId()
+const catalogue = useCatalogue()
 
-const choices = orderBys.flatMap((by) =>
-  (by === 'title' ? (['up', 'down'] as const) : (['down', 'up'] as const)).map((direction) => {
-    const phrase = orderKeyPhrase({ by, direction })
-    return { value: `${by} ${direction}`, title: `${phrase[0]?.toUpperCase() ?? ''}${phrase.slice(1)}` }
-  }),
-)
-/** What is not ordered by yet: ordering by one thing twice would do nothing. */
-const unused = computed(() => orderBys.filter((by) => props.listing.order.keys.every((key) => key.by !== by)))
+/** Everything that can be ordered by, each with what it starts as. */
+const choices = computed(() => {
+  const fields = catalogue.catalogue.collections.find((one) => one.id === props.listing.from.collections[0])?.fields ?? []
+  const fresh: readonly (readonly [string, OrderKey])[] = [
+    [words.orders.date, { by: 'date', direction: 'down' }],
+    [words.orders.title, { by: 'title', direction: 'up' }],
+    [words.orders.views, { by: 'views', direction: 'down' }],
+    [words.orders.comments, { by: 'comments', direction: 'down' }],
+    [words.orders.rating, { by: 'rating', direction: 'down' }],
+    ...fields.filter((field) => field.sortable).map((field) => [field.name, { by: 'field', field: field.id, direction: 'up' }] as const),
+    [words.orders.shuffle, { by: 'shuffle', span: 'day', number: 1 }],
+    ...(props.listing.from.by === 'hand' ? [[words.orders.hand, { by: 'hand' }] as const] : []),
+    [words.orders.related, { by: 'related' }],
+  ]
+  return fresh.map(([title, key]) => ({ title, key, value: nameOf(key) }))
+})
+const spans = (['fixed', 'day', 'visit'] as const).map((value) => ({ value, title: words.shuffles[value] }))
+const keys = computed(() => props.listing.order.keys)
+const unused = computed(() => choices.value.filter((choice) => keys.value.every((key) => nameOf(key) !== choice.value)))
+
+function nameOf(key: OrderKey): string {
+  return key.by === 'field' ? `field ${key.field}` : key.by
+}
 
 function choicesFor(at: number) {
-  const taken = props.listing.order.keys.filter((_, other) => other !== at).map((key) => key.by)
-  return choices.filter((choice) => taken.every((by) => !choice.value.startsWith(`${by} `)))
+  const own = keys.value[at]
+  const mine = own === undefined ? '' : nameOf(own)
+  const known = choices.value.filter((choice) => choice.value === mine || unused.value.includes(choice))
+  return known.some((choice) => choice.value === mine) || own === undefined ? known : [...known, { value: mine, title: orderKeyPhrase(own, catalogue.words), key: own }]
 }
 
-function keyOf(value: string): OrderKey {
-  const [by, direction] = value.split(' ') as [OrderKey['by'], OrderKey['direction']]
-  return { by, direction }
+function directions(key: OrderKey) {
+  return (['up', 'down'] as const).map((direction) => {
+    const phrase = orderKeyPhrase({ ...key, direction } as OrderKey, catalogue.words)
+    return { value: direction, title: key.by === 'field' ? phrase.slice(phrase.lastIndexOf(' ') + 1) : phrase }
+  })
 }
 
-function set(change: Partial<Order>) {
-  bench.editListing('Order', (before) => ({ ...before, order: { ...before.order, ...change } }))
+function set(change: Partial<Order>, subject?: string) {
+  bench.editListing('Order', (before) => ({ ...before, order: { ...before.order, ...change } }), subject)
 }
 
-function setKey(at: number, value: string) {
-  set({ keys: props.listing.order.keys.map((key, index) => (index === at ? keyOf(value) : key)) })
+function setKey(at: number, key: OrderKey) {
+  set({ keys: keys.value.map((one, index) => (index === at ? key : one)) }, `key ${at}`)
 }
 
-function addKey() {
-  const [by] = unused.value
-  if (by !== undefined) set({ keys: [...props.listing.order.keys, { by, direction: by === 'title' ? 'up' : 'down' }] })
+function setThing(at: number, value: string) {
+  const chosen = choices.value.find((choice) => choice.value === value)
+  if (chosen !== undefined) setKey(at, chosen.key)
+}
+
+function setDays(at: number, key: Extract<OrderKey, { by: 'views' }>, days: number | null) {
+  setKey(at, days === null ? { by: 'views', direction: key.direction } : { by: 'views', direction: 'down', days })
+}
+
+function move(at: number, by: number) {
+  const next = [...keys.value]
+  const [moved] = next.splice(at, 1)
+  if (moved !== undefined && at + by >= 0) set({ keys: next.toSpliced(at + by, 0, moved) })
 }
 </script>
 
 <template>
-  <SettingRow
-    v-for="(key, at) in listing.order.keys"
-    :key="at"
-    :label="at === 0 ? words.orderBy : words.thenBy"
-    :control-id="`${id}-${at}`"
-    :changed="at === 0 && !same(listing.order.keys, defaultOrder.keys)"
-    @reset="set({ keys: defaultOrder.keys })"
-  >
-    <div class="key">
-      <v-select
-        :id="`${id}-${at}`"
-        :items="choicesFor(at)"
-        :model-value="`${key.by} ${key.direction}`"
-        @update:model-value="setKey(at, $event)"
-      />
-      <v-btn
-        v-if="listing.order.keys.length > 1"
-        :icon="mdiClose"
-        size="36"
-        variant="text"
-        :aria-label="`${words.removeOrder} ${orderKeyPhrase(key)}`"
-        @click="set({ keys: listing.order.keys.filter((_, index) => index !== at) })"
-      />
-    </div>
-  </SettingRow>
-  <v-btn v-if="unused.length" :prepend-icon="mdiPlus" height="34" class="add" @click="addKey">{{ words.addOrder }}</v-btn>
+  <VueDraggable tag="ol" class="keys" handle=".handle" :animation="120" :model-value="[...keys]" @update:model-value="set({ keys: $event })">
+    <li v-for="(key, at) in keys" :key="nameOf(key)">
+      <div class="key">
+        <button
+          type="button"
+          class="handle"
+          :aria-label="words.moveKey(orderKeyPhrase(key, catalogue.words))"
+          @keydown.up.prevent="move(at, -1)"
+          @keydown.down.prevent="move(at, 1)"
+        >
+          <v-icon :icon="mdiDragVertical" size="18" />
+        </button>
+        <v-select :items="choicesFor(at)" :label="at === 0 ? words.orderBy : words.thenBy" :model-value="nameOf(key)" @update:model-value="setThing(at, $event)" />
+        <v-btn
+          v-if="keys.length > 1"
+          :icon="mdiClose"
+          size="32"
+          variant="text"
+          :aria-label="`${words.removeOrder} ${orderKeyPhrase(key, catalogue.words)}`"
+          @click="set({ keys: keys.filter((_, index) => index !== at) })"
+        />
+      </div>
+      <div class="more">
+        <ChoiceSetting v-if="'direction' in key && !('days' in key)" bare :label="words.direction" :value="key.direction" :choices="directions(key)" @change="setKey(at, { ...key, direction: $event })" />
+        <template v-if="key.by === 'views'">
+          <v-switch :label="words.recentReads" :model-value="key.days !== undefined" @update:model-value="setDays(at, key, $event ? 30 : null)" />
+          <NumberSetting v-if="key.days !== undefined" :label="words.days" :value="key.days" :least="1" :most="366" :unit="words.daysUnit" @change="setDays(at, key, $event)" />
+        </template>
+        <template v-if="key.by === 'shuffle'">
+          <ChoiceSetting bare :label="words.shuffled" :value="key.span" :choices="spans" @change="setKey(at, { ...key, span: $event })" />
+          <v-btn height="34" class="again" @click="setKey(at, { ...key, number: (key.number + 1) % 1_000_000 })">{{ words.shuffleAgain }}</v-btn>
+        </template>
+        <p v-if="orderKeyTrouble(key, catalogue.words)" class="trouble" role="alert">{{ orderKeyTrouble(key, catalogue.words) }}</p>
+      </div>
+    </li>
+  </VueDraggable>
+  <v-btn v-if="unused[0] && keys.length < mostKeys" :prepend-icon="mdiPlus" height="34" class="again" @click="set({ keys: [...keys, unused[0].key] })">{{ words.addOrder }}</v-btn>
   <ChoiceSetting
     :label="words.pinned"
     :value="listing.order.pinned"
@@ -87,13 +128,42 @@ function addKey() {
 </template>
 
 <style scoped>
+.keys {
+  display: grid;
+  gap: 14px;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+
 .key {
   display: grid;
-  grid-template-columns: 1fr auto;
+  grid-template-columns: 24px minmax(0, 1fr) auto;
+  align-items: center;
   gap: 4px;
 }
 
-.add {
+.handle {
+  display: grid;
+  place-items: center;
+  height: 36px;
+  border-radius: 5px;
+  color: #8d8672;
+  cursor: grab;
+}
+
+.more {
+  display: grid;
+  gap: 8px;
+  margin: 8px 0 0 28px;
+}
+
+.again {
   justify-self: start;
+}
+
+.trouble {
+  font-size: 12.5px;
+  color: rgb(var(--v-theme-error));
 }
 </style>

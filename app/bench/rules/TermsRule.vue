@@ -2,12 +2,14 @@
 import { computed } from 'vue'
 import { inTreeOrder } from '~~/core/content/terms'
 import type { TermsRule } from '~~/core/query/rules'
+import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
 import { useCatalogue } from '../../stores/catalogue'
-import { words } from '../words'
+import { words } from './words'
 
 const props = defineProps<{ rule: TermsRule }>()
 const emit = defineEmits<{ change: [rule: TermsRule] }>()
 const catalogue = useCatalogue()
+const choices = (['any', 'all', 'none'] as const).map((value) => ({ value, title: words[value] }))
 
 const items = computed(() =>
   inTreeOrder(catalogue.catalogue.terms.filter((term) => term.facetId === props.rule.facet)).map(({ term, depth }) => ({
@@ -19,16 +21,16 @@ const items = computed(() =>
 </script>
 
 <template>
+  <ChoiceSetting :label="words.ask" :value="rule.is" :choices="choices" bare @change="emit('change', { ...rule, is: $event })" />
   <v-autocomplete
     :items="items"
-    :model-value="[...rule.any]"
-    :aria-label="words.chooseTerms"
-    :placeholder="words.chooseTerms"
+    :model-value="[...rule.terms]"
+    :label="words.terms"
     multiple
     chips
     closable-chips
     auto-select-first
     clear-on-select
-    @update:model-value="emit('change', { ...rule, any: $event })"
+    @update:model-value="emit('change', { ...rule, terms: $event })"
   />
 </template>

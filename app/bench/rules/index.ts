@@ -1,35 +1,50 @@
 import type { Component } from 'vue'
 import type { Catalogue } from '~~/core/content/catalogue'
+import { fieldTypes } from '~~/core/content/fields'
 import { rules } from '~~/core/query/rules'
 import type { Rule, RuleName } from '~~/core/query/rules'
-import { words } from '../words'
+import { freshAsked, operators } from '~~/core/query/rules/field'
 import AuthorRule from './AuthorRule.vue'
-import PublishedWithinRule from './PublishedWithinRule.vue'
+import DateRule from './DateRule.vue'
+import FieldRule from './FieldRule.vue'
+import FlagRule from './FlagRule.vue'
 import TermsRule from './TermsRule.vue'
+import WordsRule from './WordsRule.vue'
+import { words } from './words'
 
-/** The control of every kind of rule. */
-export const ruleComponents: Record<RuleName, Component> = {
+/** The control of every kind of rule; groups hold a list of rules, and what is related has nothing to set. */
+export const ruleComponents: Record<Exclude<RuleName, 'group' | 'related'>, Component> = {
   terms: TermsRule,
   author: AuthorRule,
-  'published-within': PublishedWithinRule,
+  date: DateRule,
+  field: FieldRule,
+  flag: FlagRule,
+  words: WordsRule,
 }
 
 /** What a rule is called in the drawer. */
 export function ruleTitle(rule: Rule, catalogue: Catalogue): string {
-  const facet = rule.rule === 'terms' ? catalogue.facets.find((one) => one.id === rule.facet) : undefined
-  if (rule.rule === 'terms') return words.terms(facet?.name ?? rules.get('terms').title)
-  return rule.rule === 'author' ? words.authors : words.publishedWithin
+  if (rule.rule === 'terms') return catalogue.facets.find((one) => one.id === rule.facet)?.name ?? rules.get('terms').title
+  if (rule.rule === 'group') return words.group
+  if (rule.rule === 'related') return words.related
+  if (rule.rule !== 'field') return rules.get(rule.rule).title
+  return catalogue.collections.flatMap((one) => one.fields).find((one) => one.id === rule.field)?.name ?? rules.get('field').title
 }
 
-/** The rules that can be added for a collection: one for each of its facets, then the others. */
-export function freshRules(catalogue: Catalogue, collectionId: number): readonly { title: string; rule: Rule }[] {
-  const facets = catalogue.collections.find((one) => one.id === collectionId)?.facets ?? []
-  return rules.all.flatMap((kind) =>
-    kind.name === 'terms'
-      ? facets.map((facet) => ({
-          title: catalogue.facets.find((one) => one.id === facet)?.name ?? kind.title,
-          rule: { rule: 'terms', facet, any: [] } as const,
-        }))
-      : [{ title: kind.title, rule: kind.fresh() }],
-  )
+/** The rules that can be added for collections: one for each of their facets and fields, then the others. */
+export function freshRules(catalogue: Catalogue, collectionIds: readonly number[]): readonly { title: string; rule: Rule }[] {
+  const collections = catalogue.collections.filter((one) => collectionIds.includes(one.id))
+  const facets = [...new Set(collections.flatMap((one) => one.facets))]
+  const fields = collections[0]?.fields.filter((field) => field.filterable) ?? []
+  const plain = (name: Exclude<RuleName, 'terms' | 'field'>) => ({ title: rules.get(name).title, rule: rules.get(name).fresh() })
+  return [
+    ...facets.map((facet) => ({ title: catalogue.facets.find((one) => one.id === facet)?.name ?? rules.get('terms').title, rule: { rule: 'terms', facet, is: 'any', terms: [] } as const })),
+    plain('date'),
+    plain('author'),
+    ...fields.map((field) => ({ title: field.name, rule: { rule: 'field', field: field.id, asked: freshAsked(operators[fieldTypes.get(field.type).filter][0] ?? 'present') } as const })),
+    plain('flag'),
+    plain('words'),
+    plain('related'),
+    plain('group'),
+  ]
 }

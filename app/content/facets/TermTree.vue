@@ -50,7 +50,7 @@ function actions(term: TermRow) {
 </script>
 
 <template>
-  <VueDraggable :model-value="[...own]" tag="ul" handle=".handle" group="terms" :animation="120" :fallback-on-body="true" :swap-threshold="0.6" @update:model-value="dropped">
+  <VueDraggable :model-value="[...own]" tag="ul" handle=".handle" group="terms" :animation="120" :force-fallback="true" :fallback-on-body="true" :swap-threshold="0.6" @update:model-value="dropped">
     <li v-for="term in own" :key="term.id">
       <div class="row">
         <span

@@ -8,6 +8,8 @@ const props = defineProps<{
   value: Value
   choices: readonly { readonly value: Value; readonly title: string }[]
   fallback?: Value
+  /** The label is only read aloud: what stands around it says it already. */
+  bare?: boolean
 }>()
 const emit = defineEmits<{ change: [value: Value] }>()
 const id = useId()
@@ -23,7 +25,7 @@ function step(event: KeyboardEvent, by: number) {
 </script>
 
 <template>
-  <SettingRow :label="label" :changed="fallback !== undefined && value !== fallback" @reset="fallback !== undefined && emit('change', fallback)">
+  <SettingRow :label="label" :bare="bare" :changed="fallback !== undefined && value !== fallback" @reset="fallback !== undefined && emit('change', fallback)">
     <div class="choices" role="radiogroup" :aria-label="label">
       <button
         v-for="choice in choices"

@@ -3,13 +3,13 @@ import { mdiUndoVariant } from '@mdi/js'
 import { words } from '../words'
 
 /** One setting: its name, its control, and the way back to its default while it differs. */
-defineProps<{ label: string; controlId?: string; note?: string; changed?: boolean }>()
+defineProps<{ label: string; controlId?: string; note?: string; changed?: boolean; bare?: boolean }>()
 const emit = defineEmits<{ reset: [] }>()
 </script>
 
 <template>
   <div class="setting">
-    <div class="setting-head">
+    <div v-if="!bare" class="setting-head">
       <component :is="controlId ? 'label' : 'span'" :for="controlId" class="setting-label">{{ label }}</component>
       <span v-if="note" class="setting-note tabular">{{ note }}</span>
       <button v-if="changed" type="button" class="put-back" :aria-label="words.putBackOf(label)" @click="emit('reset')">

@@ -25,7 +25,8 @@ export const colour: FieldType<'colour', object, string> = {
   },
   write: (value) => value,
   format: (value) => value,
-  filter: null,
+  filter: 'key',
+  keys: (value) => [value],
   sort: null,
   sortKey: null,
 }

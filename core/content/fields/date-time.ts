@@ -32,7 +32,7 @@ export const dateTime: FieldType<'date-time', object, number> = {
   },
   write: (value) => new Date(value).toISOString(),
   format: (value, _, place) => formatDate(value, place, 'minute'),
-  filter: 'range',
+  filter: 'instant',
   sort: 'number',
   sortKey: (value) => value / 1000,
 }

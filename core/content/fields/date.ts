@@ -40,7 +40,7 @@ export const date: FieldType<'date', DateSettings, string> = {
   write: (value) => value,
   format: (value, _, { locale }) =>
     new Intl.DateTimeFormat(locale, { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' }).format(dayStart(value) ?? 0),
-  filter: 'range',
+  filter: 'day',
   sort: 'number',
   sortKey: (value) => (dayStart(value) ?? 0) / 1000,
 }

@@ -16,8 +16,11 @@ export interface FieldReference {
   readonly id: number
 }
 
-/** How entries can be narrowed by a field: by one of its keys, or by where its sort key lies. */
-export type FilterKind = 'key' | 'range'
+/**
+ * How entries can be narrowed by a field: by its keys; by where its sort key lies, which is a number,
+ * a calendar day or an instant; by a part of its text; or only by whether it has a value.
+ */
+export type FilterKind = 'key' | 'number' | 'day' | 'instant' | 'text' | 'presence'
 
 /** A kind of field: what can be set, what a value is, and how values are read, written and ordered. */
 export interface FieldType<Name extends string = string, Settings = never, Value = never> {
@@ -38,9 +41,11 @@ export interface FieldType<Name extends string = string, Settings = never, Value
   readonly write: (value: Value, settings: Settings, place: FieldPlace) => string
   /** The value for people. */
   readonly format: (value: Value, settings: Settings, place: FieldPlace) => string
-  readonly filter: FilterKind | null
+  readonly filter: FilterKind
   /** What “is one of” may ask for; each is interned as an integer for the index. */
   readonly keys?: (value: Value) => readonly (string | number)[]
+  /** The text that “contains” looks in. */
+  readonly text?: (value: Value) => string
   /** A number or text that orders as the values do; null where no order makes sense. */
   readonly sortKey: ((value: Value, settings: Settings) => number | string) | null
   /** Whether sort keys are numbers or texts. */

@@ -41,7 +41,7 @@ export const duration: FieldType<'duration', DurationSettings, number> = {
     ]
     return parts.join(' ')
   },
-  filter: 'range',
+  filter: 'number',
   sort: 'number',
   sortKey: (value) => value,
 }

@@ -24,7 +24,7 @@ export const file: FieldType<'file', FileSettings, number> = {
   read: (text) => readId(idsFromText(text)?.[0], 'a file'),
   write: (value) => String(value),
   format: () => 'a file',
-  filter: null,
+  filter: 'presence',
   sort: null,
   sortKey: null,
   refersTo: (value) => [{ to: 'media', id: value }],

@@ -33,7 +33,8 @@ export const link: FieldType<'link', object, Link> = {
   write: ({ address, title }) =>
     title === '' ? address : `[${title.replace(/[[\]\\]/g, '\\$&')}](${address.replace(/\)/g, '%29')})`,
   format: ({ address, title }) => (title === '' ? address.replace(/^https?:\/\//, '') : title),
-  filter: null,
+  filter: 'text',
+  text: (value) => `${value.title} ${value.address}`,
   sort: null,
   sortKey: null,
 }

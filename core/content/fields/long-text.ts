@@ -22,7 +22,7 @@ export const longText: FieldType<'long-text', LongTextSettings, string> = {
   read: (text, settings) => readText(text, settings.most, 'many'),
   write: (value) => value,
   format: (value) => value,
-  filter: null,
+  filter: 'presence',
   sort: null,
   sortKey: null,
 }

@@ -66,7 +66,7 @@ export const money: FieldType<'money', MoneySettings, Money> = {
   write: (value) => `${wholeAmount(value).toFixed(decimalsOf(value.currency))} ${value.currency}`,
   format: (value, _, { locale }) =>
     new Intl.NumberFormat(locale, { style: 'currency', currency: value.currency }).format(wholeAmount(value)),
-  filter: 'range',
+  filter: 'number',
   sort: 'number',
   sortKey: wholeAmount,
 }

@@ -13,7 +13,7 @@ export const pictureField: FieldType<'picture', object, number> = {
   read: (text) => readId(idsFromText(text)?.[0], 'a picture'),
   write: (value) => String(value),
   format: () => 'a picture',
-  filter: null,
+  filter: 'presence',
   sort: null,
   sortKey: null,
   refersTo: (value) => [{ to: 'media', id: value }],

@@ -22,7 +22,7 @@ export const pictures: FieldType<'pictures', PicturesSettings, readonly number[]
   read: (text, { most }) => readIds(idsFromText(text), most, 'pictures'),
   write: (value) => value.join(', '),
   format: (value) => (value.length === 1 ? '1 picture' : `${value.length} pictures`),
-  filter: null,
+  filter: 'presence',
   sort: null,
   sortKey: null,
   refersTo: (value) => value.map((id) => ({ to: 'media', id })),

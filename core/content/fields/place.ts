@@ -55,7 +55,7 @@ export const place: FieldType<'place', object, PlaceValue> = {
     const side = (value: number, positive: string, negative: string) => `${number.format(Math.abs(value))}° ${value < 0 ? negative : positive}`
     return `${side(latitude ?? 0, 'N', 'S')}, ${side(longitude ?? 0, 'E', 'W')}`
   },
-  filter: null,
+  filter: 'presence',
   sort: null,
   sortKey: null,
 }

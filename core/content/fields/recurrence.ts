@@ -30,7 +30,7 @@ export const recurrence: FieldType<'recurrence', object, string> = {
   read: (text, settings) => recurrence.parse(text.trim().toUpperCase().replace(/^RRULE:/, ''), settings),
   write: (value) => value,
   format: (value) => ruleOf(value)?.toText() ?? value,
-  filter: null,
+  filter: 'presence',
   sort: null,
   sortKey: null,
 }

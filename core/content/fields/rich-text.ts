@@ -20,7 +20,7 @@ export const richText: FieldType<'rich-text', object, RichText> = {
   // The words alone: a plain text cannot hold the rest.
   write: (value) => textOfDocument(value),
   format: (value) => textOfDocument(value),
-  filter: null,
+  filter: 'presence',
   sort: null,
   sortKey: null,
 }

@@ -22,7 +22,8 @@ export const shortText: FieldType<'short-text', ShortTextSettings, string> = {
   read: (text, settings) => readText(text.replace(/\s*\n\s*/g, ' '), settings.most, 'one'),
   write: (value) => value,
   format: (value) => value,
-  filter: null,
+  filter: 'text',
+  text: (value) => value,
   sort: 'text',
   sortKey: (value) => value,
 }

@@ -1,12 +1,14 @@
-import { array, number, object, string } from 'yup'
-import { orList } from '../../words'
-import { defineRule } from './define'
+import { array, boolean, number, object, string } from 'yup'
+import { andList, orList } from '../../words'
+import { broken, defineRule, unfinished } from './define'
+import type { RuleBase } from './define'
 
-/** Entries that have any of the terms, or a term nested under one of them. */
-export interface TermsRule {
+/** Entries by terms of a facet; an entry of a nested term counts for the terms above it, too. */
+export interface TermsRule extends RuleBase {
   readonly rule: 'terms'
   readonly facet: number
-  readonly any: readonly number[]
+  readonly is: 'any' | 'all' | 'none'
+  readonly terms: readonly number[]
 }
 
 export const terms = defineRule<'terms', TermsRule>({
@@ -14,22 +16,28 @@ export const terms = defineRule<'terms', TermsRule>({
   title: 'Term',
   schema: object({
     rule: string<'terms'>().oneOf(['terms']).required(),
+    off: boolean(),
     facet: number().integer().min(0).required(),
-    any: array(number().integer().positive().required()).max(200).required(),
+    is: string<TermsRule['is']>().oneOf(['any', 'all', 'none'], 'Ask for any, all or none of the terms.').required(),
+    terms: array(number().integer().positive().required()).max(200, 'Choose at most 200 terms.').required(),
   })
     .noUnknown()
     .required(),
-  fresh: () => ({ rule: 'terms', facet: 0, any: [] }),
-  phrase: (rule, words) =>
-    rule.any.length === 0
-      ? `in any ${(words.facet(rule.facet) ?? 'term').toLowerCase()}`
-      : `in ${orList(
-          rule.any.map((id) => words.term(id) ?? 'a term that is gone'),
-          words.locale,
-        )}`,
-  unfinished: (rule) => (rule.any.length === 0 ? 'Choose at least one term.' : null),
-  predicate: (rule) =>
-    rule.any.length === 0
-      ? { test: 'between', value: 'publishedAt', from: null, to: null }
-      : { test: 'anyKey', keys: rule.any },
+  fresh: () => ({ rule: 'terms', facet: 0, is: 'any', terms: [] }),
+  phrase(rule, words) {
+    if (rule.terms.length === 0) return `in any ${(words.facet(rule.facet) ?? 'term').toLowerCase()}`
+    const names = rule.terms.map((id) => words.term(id) ?? 'a term that is gone')
+    if (rule.is === 'all') return `in ${andList(names, words.locale)} at once`
+    return `${rule.is === 'none' ? 'not in' : 'in'} ${orList(names, words.locale)}`
+  },
+  trouble(rule, words) {
+    if (rule.terms.length === 0) return unfinished('Choose at least one term.')
+    const gone = rule.terms.filter((id) => words.term(id) === undefined).length
+    if (gone === 0 || (rule.is === 'any' && gone < rule.terms.length)) return null
+    return broken(gone === 1 ? 'A term of this rule was deleted. Choose another, or remove it here.' : `${gone} terms of this rule were deleted. Choose others, or remove them here.`)
+  },
+  predicate(rule) {
+    if (rule.is === 'none') return { test: 'not', of: { test: 'anyKey', keys: rule.terms } }
+    return { test: rule.is === 'all' ? 'allKeys' : 'anyKey', keys: rule.terms }
+  },
 })

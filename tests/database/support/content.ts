@@ -41,11 +41,17 @@ export async function fillIndex(db: Db, entries: readonly IndexedEntry[]): Promi
           published_at: new Date(entry.publishedAt),
           expires_at: entry.expiresAt === null ? null : new Date(entry.expiresAt),
           views: entry.views,
+          comments: entry.comments,
+          rating: entry.rating,
           pinned: entry.pinned,
           keys: [...entry.keys],
+          sort_values: JSON.stringify(entry.values),
         })),
       )
       .execute()
+    await db.insertInto('entry_words').values(rows.map((entry) => ({ entry_id: entry.id, words: [...entry.words] }))).execute()
+    const reads = rows.flatMap((entry) => entry.reads.map(({ day, count }) => ({ entry_id: entry.id, day: new Date(day).toISOString().slice(0, 10), count })))
+    if (reads.length > 0) await db.insertInto('entry_reads').values(reads).execute()
   }
 }
 

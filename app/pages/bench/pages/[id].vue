@@ -11,7 +11,9 @@ import PagePreview from '../../../bench/PagePreview.vue'
 import PageRuler from '../../../bench/PageRuler.vue'
 import PageTitles from '../../../bench/PageTitles.vue'
 import SentenceStrip from '../../../bench/SentenceStrip.vue'
+import AsOfField from '../../../bench/AsOfField.vue'
 import TallyStrip from '../../../bench/TallyStrip.vue'
+import WhyPanel from '../../../bench/WhyPanel.vue'
 import { useDraftSaving } from '../../../bench/draft-saving'
 import { words } from '../../../bench/words'
 import SheetDialog from '../../../shared/SheetDialog.vue'
@@ -91,6 +93,8 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
   const clause = clauses[Number(event.key) - 1]
   if (clause !== undefined) act(event, () => bench.openClause(clause))
   else if (event.key === '0') act(event, () => bench.openClause(null))
+  else if (event.key.toLowerCase() === 'w') act(event, () => (bench.whyOpen = bench.listing !== null))
+  else if (event.key.toLowerCase() === 't') act(event, () => document.querySelector<HTMLElement>('[data-tally]')?.focus())
 })
 
 function act(event: KeyboardEvent, action: () => unknown) {
@@ -120,6 +124,7 @@ function act(event: KeyboardEvent, action: () => unknown) {
           :aria-label="bench.nextRedo === null ? shared.redo : `${shared.redo}: ${bench.nextRedo}`"
           @click="bench.redo"
         />
+        <AsOfField />
         <v-btn :href="bench.path" target="_blank" height="34" :append-icon="mdiOpenInNew">{{ words.livePage }}</v-btn>
         <v-btn variant="flat" color="primary" height="34" :loading="publishing" @click="publish">{{ words.publish }}</v-btn>
       </template>
@@ -136,7 +141,7 @@ function act(event: KeyboardEvent, action: () => unknown) {
           <PageRuler v-model="width" />
           <PagePreview :width="width" />
         </main>
-        <div class="right"><DrawerPanel /></div>
+        <div class="right"><WhyPanel v-if="bench.whyOpen && bench.listing" :listing="bench.listing" /><DrawerPanel v-else /></div>
         <TallyStrip class="bottom" />
       </div>
     </template>

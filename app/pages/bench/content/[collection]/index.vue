@@ -72,7 +72,7 @@ const shownColumns = computed({
   set: (keys) => (extra.value = { ...extra.value, [String(route.params.collection)]: keys }),
 })
 const headers = computed<Column[]>(() => [
-  { title: words.columns.title, key: 'title' },
+  { title: words.columns.title, key: 'title', minWidth: 240 },
   ...[...own.value, ...byField.value].filter((column) => shownColumns.value.includes(column.key)),
 ])
 const shownFields = computed(() => (collection.value?.fields ?? []).filter((field) => shownColumns.value.includes(`field:${field.id}`)))

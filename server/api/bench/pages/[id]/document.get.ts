@@ -1,14 +1,14 @@
 import { setResponseHeader } from 'h3'
 import { benchEndpoint } from '../../../../http/endpoint'
 import { numberParameter } from '../../../../http/parameters'
+import { askingAnew } from '../../../../listings/ask'
 import { editedPage } from '../../../../pages/pages'
 import { draftDocument } from '../../../../pages/public-document'
-import { loadSite } from '../../../../site/site'
 
 /** The draft as a whole document, for the bench's frame. */
 export default benchEndpoint('writer', async ({ event, db }) => {
   const edited = await editedPage(db, numberParameter(event, 'id', 'The page'))
   const listings = new Map(edited.listings.map((one) => [one.id, one.definition]))
   setResponseHeader(event, 'content-type', 'text/html; charset=utf-8')
-  return draftDocument(db, await loadSite(db), { ...edited, listings }, Date.now())
+  return draftDocument(db, askingAnew(db), { ...edited, listings }, { now: Date.now(), page: null, visit: 'bench' })
 })

@@ -1,0 +1,132 @@
+<script setup lang="ts">
+import { mdiClose } from '@mdi/js'
+import { computed, ref, watch } from 'vue'
+import type { Listing } from '~~/core/listing/definition'
+import type { WhyAnswer } from '~~/core/query/why'
+import EntryAutocomplete from '../content/EntryAutocomplete.vue'
+import { attempt } from '../shared/attempt'
+import { request } from '../shared/http'
+import { useBench } from '../stores/bench'
+import { useCatalogue } from '../stores/catalogue'
+import WhyReason from './WhyReason.vue'
+import { words } from './words'
+
+/** Why an entry is shown, or why not: what it has against each rule, or where in the order it stands. */
+const props = defineProps<{ listing: Listing }>()
+const bench = useBench()
+const catalogue = useCatalogue()
+const entry = ref<readonly number[]>([])
+const answer = ref<WhyAnswer | null>(null)
+const format = computed(() => new Intl.NumberFormat(catalogue.catalogue.locale))
+
+watch(() => [entry.value, props.listing, bench.asOf, bench.sample], ask)
+
+async function ask() {
+  const [id] = entry.value
+  answer.value = id === undefined ? null : await attempt(() => request<WhyAnswer>('POST', '/api/bench/listings/why', { ...bench.asked(), definition: props.listing, entry: id }))
+}
+
+const verdict = computed(() => {
+  const why = answer.value
+  if (why === null) return ''
+  if (why.kept !== null) return words.whyKept(why.kept)
+  if (why.place === null) return words.whyFails
+  return words.whyShown(format.value.format(why.place), why.page === null ? null : format.value.format(why.page))
+})
+</script>
+
+<template>
+  <aside class="why" :aria-label="words.whyTitle">
+    <div class="head">
+      <h2>{{ words.whyTitle }}</h2>
+      <v-btn :icon="mdiClose" size="32" variant="text" :aria-label="words.closeWhy" @click="bench.whyOpen = false" />
+    </div>
+    <p class="hint">{{ words.whyHint }}</p>
+    <EntryAutocomplete v-model="entry" one :label="words.whyEntry" :collections="listing.from.collections" />
+    <div v-if="answer" role="status" class="answer">
+      <p class="verdict">{{ verdict }}</p>
+      <ol v-if="answer.reasons.length > 0">
+        <WhyReason v-for="(reason, at) in answer.reasons" :key="at" :reason="reason" :first="at === answer.firstFailing" />
+      </ol>
+      <template v-if="answer.place !== null">
+        <h3>{{ words.whyOrder }}</h3>
+        <dl>
+          <template v-for="(key, at) in answer.order" :key="at">
+            <dt>{{ key.by }}</dt>
+            <dd>{{ key.has }}</dd>
+          </template>
+        </dl>
+        <p v-if="answer.ties > 0" class="ties">{{ words.whyTies(format.format(answer.ties)) }}</p>
+      </template>
+    </div>
+  </aside>
+</template>
+
+<style scoped>
+.why {
+  height: 100%;
+  padding: 14px 16px 28px;
+  overflow-y: auto;
+  border-top: 4px solid var(--ink);
+  background: #fff;
+}
+
+.head {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  margin-right: -6px;
+}
+
+h2 {
+  font-size: 17px;
+  font-weight: 700;
+}
+
+.hint {
+  margin: 2px 0 14px;
+  font-size: 13px;
+  color: var(--soft);
+}
+
+.answer {
+  display: grid;
+  gap: 12px;
+  margin-top: 16px;
+}
+
+.verdict {
+  font-weight: 600;
+  line-height: 1.4;
+}
+
+ol {
+  display: grid;
+  gap: 8px;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+
+h3 {
+  font-size: 13px;
+  font-weight: 600;
+  color: #48544c;
+}
+
+dl {
+  display: grid;
+  grid-template-columns: auto minmax(0, 1fr);
+  gap: 4px 12px;
+  font-size: 13px;
+}
+
+dd {
+  font-weight: 600;
+}
+
+.ties {
+  font-size: 13px;
+  color: var(--soft);
+}
+</style>

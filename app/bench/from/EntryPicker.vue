@@ -1,0 +1,166 @@
+<script setup lang="ts">
+import { mdiMagnify } from '@mdi/js'
+import { refDebounced } from '@vueuse/core'
+import { computed, ref, watch } from 'vue'
+import type { EntryRow } from '~~/core/content/answers'
+import { afterPress, nothingChosen } from '~~/core/listing/pick-selection'
+import { formatDate } from '~~/core/time/format'
+import SheetDialog from '../../shared/SheetDialog.vue'
+import { attempt } from '../../shared/attempt'
+import { request } from '../../shared/http'
+import { words as shared } from '../../shared/words'
+import { useCatalogue } from '../../stores/catalogue'
+import { words } from './words'
+
+/** Entries to pick from, several at once: a press takes one, Shift a stretch, Ctrl one more. */
+const open = defineModel<boolean>({ required: true })
+const props = defineProps<{ collections: readonly number[]; picked: readonly number[] }>()
+const emit = defineEmits<{ pick: [ids: readonly number[]] }>()
+const catalogue = useCatalogue()
+
+const collection = ref(0)
+const typed = ref('')
+const search = refDebounced(typed, 200)
+const rows = ref<readonly EntryRow[]>([])
+const total = ref(0)
+const selection = ref(nothingChosen)
+const perPage = 50
+const list = computed(() => rows.value.map((row) => row.id))
+const items = computed(() => catalogue.catalogue.collections.filter((one) => props.collections.includes(one.id)))
+
+watch(open, (shown) => {
+  if (!shown) return
+  selection.value = nothingChosen
+  collection.value = props.collections[0] ?? 0
+})
+watch([open, collection, search], () => open.value && load(1))
+
+async function load(page: number) {
+  const query = new URLSearchParams({ search: search.value, page: String(page), perPage: String(perPage), state: 'published' })
+  const answer = await attempt(() => request<{ rows: readonly EntryRow[]; total: number }>('GET', `/api/bench/collections/${collection.value}/entries?${query}`))
+  if (answer === null) return
+  rows.value = page === 1 ? answer.rows : [...rows.value, ...answer.rows]
+  total.value = answer.total
+}
+
+function press(id: number, event: MouseEvent | KeyboardEvent) {
+  selection.value = afterPress(selection.value, list.value, id, { shift: event.shiftKey, ctrl: event.ctrlKey || event.metaKey })
+}
+
+function step(event: KeyboardEvent, by: number) {
+  const options = [...((event.currentTarget as HTMLElement).closest('ul')?.querySelectorAll<HTMLElement>('[role=option]') ?? [])]
+  options[options.indexOf(event.currentTarget as HTMLElement) + by]?.focus()
+}
+
+function pick() {
+  emit('pick', selection.value.chosen.filter((id) => !props.picked.includes(id)))
+  open.value = false
+}
+</script>
+
+<template>
+  <SheetDialog v-model="open" :width="640" :title="words.pickTitle">
+    <div class="find">
+      <v-select v-if="items.length > 1" v-model="collection" :items="items" item-title="name" item-value="id" :label="words.pickCollection" />
+      <v-text-field v-model="typed" :label="words.pickSearch" :prepend-inner-icon="mdiMagnify" autocomplete="off" />
+    </div>
+    <p class="hint">{{ words.pickHint }}</p>
+    <p v-if="rows.length === 0">{{ words.none }}</p>
+    <ul v-else role="listbox" aria-multiselectable="true" :aria-label="words.pickTitle">
+      <li
+        v-for="(row, at) in rows"
+        :key="row.id"
+        role="option"
+        :aria-selected="selection.chosen.includes(row.id)"
+        :tabindex="at === 0 || selection.anchor === row.id ? 0 : -1"
+        @click="press(row.id, $event)"
+        @keydown.enter.prevent="press(row.id, $event)"
+        @keydown.space.prevent="press(row.id, $event)"
+        @keydown.down.prevent="step($event, 1)"
+        @keydown.up.prevent="step($event, -1)"
+      >
+        <span class="title">{{ row.title }}</span>
+        <span v-if="picked.includes(row.id)" class="note">{{ words.picked }}</span>
+        <span v-else-if="row.publishedAt" class="note tabular">{{ formatDate(row.publishedAt, catalogue.catalogue) }}</span>
+      </li>
+    </ul>
+    <v-btn v-if="rows.length < total" height="34" class="more" @click="load(Math.floor(rows.length / perPage) + 1)">{{ shared.more }}</v-btn>
+    <template #actions>
+      <v-btn height="36" @click="open = false">{{ shared.cancel }}</v-btn>
+      <v-btn height="36" variant="flat" color="primary" :disabled="selection.chosen.length === 0" @click="pick">{{ words.pickChosen(selection.chosen.length) }}</v-btn>
+    </template>
+  </SheetDialog>
+</template>
+
+<style scoped>
+.find {
+  display: grid;
+  grid-auto-flow: column;
+  grid-auto-columns: minmax(0, 1fr);
+  gap: 10px;
+  padding: 8px 0 4px;
+}
+
+.hint {
+  padding: 4px 0 8px;
+  font-size: 13px;
+  color: var(--soft);
+}
+
+ul {
+  max-height: 46vh;
+  margin: 0;
+  padding: 0;
+  overflow-y: auto;
+  border: 1px solid var(--line);
+  border-radius: 8px;
+  list-style: none;
+  user-select: none;
+}
+
+li {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  min-height: 36px;
+  padding: 6px 12px;
+  cursor: default;
+}
+
+li + li {
+  border-top: 1px solid #ece6d6;
+}
+
+li:hover {
+  background: #f8f5ec;
+}
+
+li[aria-selected='true'] {
+  background: var(--leaf);
+  color: #fff;
+}
+
+li:focus-visible {
+  outline-offset: -3px;
+}
+
+.title {
+  flex: 1;
+  min-width: 0;
+  overflow-wrap: anywhere;
+  font-weight: 600;
+}
+
+.note {
+  font-size: 12.5px;
+  color: var(--soft);
+}
+
+li[aria-selected='true'] .note {
+  color: #e2eee5;
+}
+
+.more {
+  margin-top: 10px;
+}
+</style>

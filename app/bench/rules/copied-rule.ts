@@ -1,0 +1,17 @@
+import { useLocalStorage } from '@vueuse/core'
+import { computed } from 'vue'
+import { ruleSchema } from '~~/core/query/rules'
+import type { Rule } from '~~/core/query/rules'
+import { parseWith } from '~~/core/parsing'
+
+const text = useLocalStorage('bushel.copied-rule', '')
+
+/** The rule that was copied last, in this listing or another; null for none. */
+export const copiedRule = computed<Rule | null>({
+  get() {
+    if (text.value === '') return null
+    const parsed = parseWith<Rule>(ruleSchema, JSON.parse(text.value))
+    return parsed.ok ? parsed.value : null
+  },
+  set: (rule) => (text.value = rule === null ? '' : JSON.stringify(rule)),
+})

@@ -1,0 +1,97 @@
+import { array, number, object, string } from 'yup'
+import { readAddress } from '../content/fields/address'
+import { depthOf, deepestRules, rulesPhrase } from '../query/asking'
+import { ruleSchema } from '../query/rules'
+import type { Rule } from '../query/rules'
+import { joins } from '../query/rules/group'
+import type { Join } from '../query/rules/group'
+import { andList, counted } from '../words'
+import type { Words } from '../words'
+
+/** An entry picked by hand, and what is said of it here instead of its own. */
+export interface Pick {
+  readonly entry: number
+  readonly title?: string
+  readonly summary?: string
+  /** A picture of the media. */
+  readonly picture?: number
+  /** Where its card leads. */
+  readonly address?: string
+}
+
+export const froms = ['rule', 'hand', 'page'] as const
+export type FromBy = (typeof froms)[number]
+export type LeftOut = 'thisEntry' | 'shownAbove'
+
+/** The From clause: of which collections, and which of their entries. */
+export interface From {
+  /** By rule; picked one by one; or what the page is about, with the rules on top. */
+  readonly by: FromBy
+  readonly collections: readonly number[]
+  readonly join: Join
+  readonly rules: readonly Rule[]
+  /** Used when picked by hand; kept otherwise. */
+  readonly picks: readonly Pick[]
+  /** Entries that every rule lets through. */
+  readonly always: readonly number[]
+  readonly never: readonly number[]
+  /** The entry whose page this is; entries that listings above on the page show. */
+  readonly leaveOut: readonly LeftOut[]
+}
+
+/** From everything in a collection. */
+export function fromAll(collection: number): From {
+  return { by: 'rule', collections: [collection], join: 'all', rules: [], picks: [], always: [], never: [], leaveOut: [] }
+}
+
+export const mostPicks = 200
+const id = () => number().integer().positive()
+const ids = () => array(id().required()).max(200, 'Use at most 200 entries.')
+
+/** Checks an entry picked by hand. */
+export const pickSchema = object({
+  entry: id().required(),
+  title: string().trim().max(300, 'Keep the title within 300 characters.'),
+  summary: string().max(2000, 'Keep the summary within 2,000 characters.'),
+  picture: id(),
+  address: string().test('address', 'Link to http, https, mailto or tel, or to a path of this site.', (text) => text === undefined || readAddress(text).ok),
+})
+  .noUnknown()
+  .required()
+
+export const fromSchema = object({
+  by: string<FromBy>().oneOf([...froms], 'Entries come by rule, by hand or from the page.'),
+  collections: array(id().required('Choose a collection.'))
+    .min(1, 'Choose a collection.')
+    .max(12, 'Choose at most 12 collections.')
+    .required('Choose a collection.')
+    .test('once', 'A collection is chosen twice.', (given) => new Set(given).size === given?.length),
+  join: string<Join>().oneOf([...joins], 'Rules are joined by all, any or none.'),
+  rules: array(ruleSchema)
+    .max(40, 'Use at most 40 rules.')
+    .test('depth', `Groups nest at most ${deepestRules} deep.`, (given) => depthOf((given as readonly Rule[] | undefined) ?? []) <= deepestRules),
+  picks: array(pickSchema)
+    .max(mostPicks, `Pick at most ${mostPicks} entries.`)
+    .test('once', 'An entry is picked twice. Remove one.', (picks) => new Set(picks?.map((pick) => pick.entry)).size === (picks?.length ?? 0)),
+  always: ids(),
+  never: ids(),
+  leaveOut: array(string<LeftOut>().oneOf(['thisEntry', 'shownAbove'], 'What can be left out is this page’s entry, and what is shown above.').required()).max(2),
+})
+  .noUnknown()
+  .required()
+
+/** The clause in words: “field notes in Soil or Seed, without what is shown above”. */
+export function fromPhrase(from: From, words: Words): string {
+  const names = from.collections.map((one) => words.collection(one)?.plural.toLowerCase() ?? 'a collection that is gone')
+  const several = andList(names, words.locale)
+  if (from.by === 'hand') return `${counted(from.picks.length, 'entry', 'entries')} picked from ${several}`
+  const rules = rulesPhrase(from.join, from.rules, words)
+  const subject = from.by === 'page' ? `${several} of the page` : rules === null ? `all ${several}` : several
+  const extras = [
+    ...(from.always.length > 0 ? [`${from.always.length} always in`] : []),
+    ...(from.never.length > 0 ? [`${from.never.length} always out`] : []),
+    ...(from.leaveOut.includes('thisEntry') ? ['without the page’s entry'] : []),
+    ...(from.leaveOut.includes('shownAbove') ? ['without what is shown above'] : []),
+  ]
+  return [rules === null ? subject : `${subject} ${rules}`, ...extras].join(', ')
+}

@@ -1,0 +1,51 @@
+import type { Words } from '../words'
+import { asking, joined, joinedPhrase, predicateOf } from './rules/group'
+import type { Join } from './rules/group'
+import { rules } from './rules'
+import type { Rule } from './rules'
+import type { RuleTrouble } from './rules/define'
+import type { PlanContext } from './plan-context'
+import type { Predicate } from './predicate'
+
+/** The rules that ask something: switched on, and not waiting for something to be chosen. */
+export function rulesAsking(given: readonly Rule[], words: Words): readonly Rule[] {
+  return asking(rules, given, words)
+}
+
+/** What one rule asks. A broken one asks nothing, or lets nothing pass, as the site chooses. */
+export function predicateOfRule(rule: Rule, context: PlanContext): Predicate {
+  return predicateOf(rules, rule, context)
+}
+
+/** What several rules ask together. */
+export function predicateOfRules(join: Join, given: readonly Rule[], context: PlanContext): Predicate {
+  return joined(rules, join, given, context)
+}
+
+/** A rule in words. */
+export function rulePhrase(rule: Rule, words: Words): string {
+  return rules.get(rule.rule).phrase(rule, words)
+}
+
+/** Rules in words: “in Soil or Seed and by Maud Ferris”; null when none asks anything. */
+export function rulesPhrase(join: Join, given: readonly Rule[], words: Words): string | null {
+  return joinedPhrase(rules, join, given, words)
+}
+
+/** Why a rule can't be asked, or null when it can. */
+export function troubleOf(rule: Rule, words: Words): RuleTrouble | null {
+  return rules.get(rule.rule).trouble(rule, words)
+}
+
+/** Whether what a rule asks changes by the clock alone. */
+export function movesByClock(rule: Rule): boolean {
+  return rule.off !== true && rules.get(rule.rule).moves?.(rule) === true
+}
+
+/** How deep rules may nest, the outermost counting as 1. */
+export const deepestRules = 6
+
+/** How deep these rules nest: 1 for rules without groups. */
+export function depthOf(given: readonly Rule[]): number {
+  return 1 + Math.max(0, ...given.map((rule) => (rule.rule === 'group' ? depthOf(rule.rules) : 0)))
+}

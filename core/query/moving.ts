@@ -1,0 +1,26 @@
+import type { Listing } from '../listing/definition'
+import { nextMidnight } from '../time/windows'
+import type { Words } from '../words'
+import { movesByClock } from './asking'
+import { columnOf } from './columns'
+import type { FieldColumn } from './predicate'
+import { ruleTree } from './rule-tree'
+
+/** What of a listing moves with the clock alone, besides entries that appear and expire. */
+export interface Movement {
+  /** The next instant at which days, weeks or shuffles turn over; null when nothing of it does. */
+  readonly turnsAt: number | null
+  /** Fields whose instants the clock passes: “yet to come”, “in the past”. */
+  readonly passes: readonly FieldColumn[]
+}
+
+/** How a listing moves with the clock at `now` (epoch milliseconds). */
+export function movementOf({ from, order }: Listing, now: number, words: Words): Movement {
+  const moving = ruleTree(from.rules).filter(({ rule }) => movesByClock(rule))
+  const daily = order.keys.some((key) => (key.by === 'views' && key.days !== undefined) || (key.by === 'shuffle' && key.span === 'day'))
+  const passes = moving.flatMap(({ rule }) => {
+    const field = rule.rule === 'field' ? words.field(rule.field) : undefined
+    return field?.type === 'date-time' ? [columnOf(field, { words, collections: from.collections })] : []
+  })
+  return { turnsAt: moving.length > 0 || daily ? nextMidnight(now, words.zone) : null, passes }
+}

@@ -1,0 +1,68 @@
+import type { IndexedEntry } from '../content/entry'
+import { titleComparer } from '../text/collation'
+import type { PlanKey } from './plan'
+import { fieldIn } from './predicate'
+import { pileOf, placeInPile, shuffleModulus, shuffleOf } from './shuffle'
+
+/** Where an entry stands in an order: its value for every key (null for none), and its id for what ties. */
+export interface Position {
+  readonly values: readonly (number | string | null)[]
+  readonly id: number
+}
+
+/** Tells the position of entries in an order. */
+export function positionReader(order: readonly PlanKey[]): (entry: IndexedEntry) => Position {
+  const readers = order.map(valueReader)
+  return (entry) => ({ values: readers.map((read) => read(entry)), id: entry.id })
+}
+
+function valueReader(key: PlanKey): (entry: IndexedEntry) => number | string | null {
+  switch (key.by) {
+    case 'pinned':
+      return (entry) => Number(entry.pinned)
+    case 'field':
+      return (entry) => {
+        const field = fieldIn(key.column, entry.collectionId)
+        const value = field === null ? undefined : entry.values[field]
+        return typeof value === (key.sort === 'number' ? 'number' : 'string') ? (value ?? null) : null
+      }
+    case 'reads':
+      return (entry) => {
+        const counted = entry.reads.filter((one) => one.day >= key.since && one.day <= key.until).reduce((sum, one) => sum + one.count, 0)
+        return counted === 0 ? null : counted
+      }
+    case 'shuffle': {
+      const shuffle = shuffleOf(key.seed)
+      return (entry) => (shuffle.ranks[pileOf(entry.id)] ?? 0) * shuffleModulus + placeInPile(entry.id, shuffle)
+    }
+    case 'list': {
+      const places = new Map(key.ids.map((id, at) => [id, at]))
+      return (entry) => places.get(entry.id) ?? null
+    }
+    case 'weights':
+      return (entry) => key.weights.reduce((sum, one) => (entry.keys.includes(one.key) ? sum + one.weight : sum), 0)
+    default: {
+      const { by } = key
+      return (entry) => entry[by]
+    }
+  }
+}
+
+/** Compares positions: negative when the first comes first. `locale` decides how texts are ordered. */
+export function positionComparer(order: readonly PlanKey[], locale: string): (a: Position, b: Position) => number {
+  const texts = titleComparer(locale)
+  const last = order.at(-1)?.direction ?? 'down'
+  return (a, b) => {
+    for (const [at, { direction }] of order.entries()) {
+      const compared = compareValues(a.values[at] ?? null, b.values[at] ?? null, direction, texts)
+      if (compared !== 0) return compared
+    }
+    return last === 'up' ? a.id - b.id : b.id - a.id
+  }
+}
+
+function compareValues(a: number | string | null, b: number | string | null, direction: 'up' | 'down', texts: (a: string, b: string) => number): number {
+  if (a === null || b === null) return a === b ? 0 : a === null ? 1 : -1
+  const rising = typeof a === 'string' || typeof b === 'string' ? texts(String(a), String(b)) : a - b
+  return direction === 'up' ? rising : -rising
+}

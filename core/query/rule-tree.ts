@@ -1,0 +1,34 @@
+import type { From } from '../listing/from'
+import type { Words } from '../words'
+import { predicateOfRule, troubleOf } from './asking'
+import type { PlanContext, QuestionContext } from './plan-context'
+import type { Predicate } from './predicate'
+import type { Rule } from './rules'
+
+/** A rule with its path in the From clause: `rules[0].rules[2]`. */
+export interface PlacedRule {
+  readonly path: string
+  readonly rule: Rule
+}
+
+/** Every rule of a clause, groups before what is in them. */
+export function ruleTree(rules: readonly Rule[], within = ''): readonly PlacedRule[] {
+  return rules.flatMap((rule, at): readonly PlacedRule[] => {
+    const path = `${within}rules[${at}]`
+    return [{ path, rule }, ...(rule.rule === 'group' ? ruleTree(rule.rules, `${path}.`) : [])]
+  })
+}
+
+/** What each rule that can be asked asks by itself, also where it is switched off. */
+export function askedAlone(from: From, question: QuestionContext): readonly { readonly path: string; readonly asks: Predicate }[] {
+  const context: PlanContext = { ...question, collections: from.collections }
+  return ruleTree(from.rules).flatMap(({ path, rule }) => (troubleOf(rule, context.words) === null ? [{ path, asks: predicateOfRule(rule, context) }] : []))
+}
+
+/** The rules that make no sense any more, with the reason. */
+export function brokenRules(from: From, words: Words): readonly { readonly path: string; readonly message: string }[] {
+  return ruleTree(from.rules).flatMap(({ path, rule }) => {
+    const trouble = troubleOf(rule, words)
+    return trouble?.kind === 'broken' ? [{ path, message: trouble.message }] : []
+  })
+}

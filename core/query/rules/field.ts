@@ -1,0 +1,217 @@
+import { array, boolean, lazy, mixed, number, object, string } from 'yup'
+import type { Schema } from 'yup'
+import { hasValue } from '../../content/field'
+import { fieldTypes } from '../../content/fields'
+import type { ChoiceSettings } from '../../content/fields/choice'
+import type { FilterKind } from '../../content/fields/define'
+import type { YesNoSettings } from '../../content/fields/yes-no'
+import { daysOf, instantsOf, moves } from '../../time/windows'
+import type { DateWindow } from '../../time/windows'
+import { folded } from '../../text/search-words'
+import { andList, orList } from '../../words'
+import type { KnownField, Words } from '../../words'
+import { columnOf, keysOf } from '../columns'
+import type { PlanContext } from '../plan-context'
+import { nothing } from '../predicate'
+import type { Predicate, TextMatch } from '../predicate'
+import { windowFault, windowPhrase, windowSchema } from '../window'
+import { broken, defineRule, unfinished } from './define'
+import type { RuleBase, RuleTrouble } from './define'
+
+/** What is asked of a field. Values are of the field's own form. */
+export type Asked =
+  | { readonly is: 'any' | 'all' | 'none'; /** As the field type's `keys` gives them. */ readonly values: readonly string[] }
+  | { readonly is: 'between'; readonly from: unknown; readonly to: unknown }
+  | { readonly is: 'within'; readonly window: DateWindow }
+  | { readonly is: TextMatch; readonly text: string }
+  | { readonly is: 'present' | 'absent' }
+export type Operator = Asked['is']
+
+/** Entries by a field of theirs. */
+export interface FieldRule extends RuleBase {
+  readonly rule: 'field'
+  readonly field: number
+  readonly asked: Asked
+}
+
+/** What can be asked of a field, by how its type can be narrowed. */
+export const operators: Record<FilterKind, readonly Operator[]> = {
+  key: ['any', 'all', 'none', 'present', 'absent'],
+  number: ['between', 'present', 'absent'],
+  day: ['within', 'present', 'absent'],
+  instant: ['within', 'present', 'absent'],
+  text: ['contains', 'begins', 'equal', 'present', 'absent'],
+  presence: ['present', 'absent'],
+}
+
+const is = string().required()
+const listSchema = object({ is, values: array(string().max(600).required()).max(200, 'Choose at most 200.').required() }).noUnknown().required()
+const textSchema = object({ is, text: string().defined().max(500, 'Keep the text within 500 characters.') }).noUnknown().required()
+const bareSchema = object({ is }).noUnknown().required()
+const askedSchemas: Record<Operator, Schema<unknown>> = {
+  any: listSchema,
+  all: listSchema,
+  none: listSchema,
+  between: object({ is, from: mixed().nullable().defined(), to: mixed().nullable().defined() }).noUnknown().required(),
+  within: object({ is, window: windowSchema }).noUnknown().required(),
+  equal: textSchema,
+  begins: textSchema,
+  contains: textSchema,
+  present: bareSchema,
+  absent: bareSchema,
+}
+const unknownAsked = mixed().test('known', `A field is asked for one of: ${Object.keys(askedSchemas).join(', ')}.`, () => false)
+const askedSchema = lazy((value: unknown) => {
+  const operator: unknown = typeof value === 'object' && value !== null ? Reflect.get(value, 'is') : undefined
+  return typeof operator === 'string' && Object.hasOwn(askedSchemas, operator) ? askedSchemas[operator as Operator] : unknownAsked
+}) as unknown as Schema<Asked>
+
+/** What a new rule on a field asks, before anything is chosen. */
+export function freshAsked(operator: Operator): Asked {
+  if (operator === 'any' || operator === 'all' || operator === 'none') return { is: operator, values: [] }
+  if (operator === 'between') return { is: operator, from: null, to: null }
+  if (operator === 'within') return { is: operator, window: { is: 'upcoming' } }
+  if (operator === 'present' || operator === 'absent') return { is: operator }
+  return { is: operator, text: '' }
+}
+
+export const field = defineRule<'field', FieldRule>({
+  name: 'field',
+  title: 'Field',
+  schema: object({ rule: string<'field'>().oneOf(['field']).required(), off: boolean(), field: number().integer().min(0).required(), asked: askedSchema })
+    .noUnknown()
+    .required() as never,
+  fresh: () => ({ rule: 'field', field: 0, asked: { is: 'present' } }),
+  phrase(rule, words) {
+    const known = words.field(rule.field)
+    if (known === undefined) return 'by a field that is gone'
+    return `${known.name.toLowerCase()} ${askedPhrase(rule.asked, known, words)}`
+  },
+  trouble(rule, words) {
+    const known = words.field(rule.field)
+    if (known === undefined) return broken('The field of this rule was deleted. Remove the rule, or bring the field back.')
+    if (!known.filterable) return broken(`Listings may not filter by “${known.name}”. Allow it where the collection is set up.`)
+    if (!operators[fieldTypes.get(known.type).filter].includes(rule.asked.is))
+      return broken(`“${known.name}” is of another type now, and this can’t be asked of it. Choose anew.`)
+    return askedTrouble(rule.asked, known)
+  },
+  predicate(rule, context) {
+    const known = context.words.field(rule.field)
+    return known === undefined ? nothing : askedPredicate(rule.asked, known, context)
+  },
+  moves: (rule) => rule.asked.is === 'within' && moves(rule.asked.window),
+})
+
+function askedTrouble(asked: Asked, known: KnownField): RuleTrouble | null {
+  switch (asked.is) {
+    case 'any':
+    case 'all':
+    case 'none':
+      return asked.values.length === 0 ? unfinished('Choose at least one.') : strayValue(asked.values, known)
+    case 'between': {
+      const limits = [asked.from, asked.to].map((value) => limitOf(value, known))
+      if (limits.includes(undefined)) return broken(`“${known.name}” is of another type now. Give the limits anew.`)
+      const [from, to] = limits as (number | null)[]
+      if (from === null && to === null) return unfinished('Give a least, a most, or both.')
+      return from != null && to != null && from > to ? broken('The least is more than the most. Swap them.') : null
+    }
+    case 'within': {
+      const fault = windowFault(asked.window)
+      return fault === null ? null : broken(fault)
+    }
+    case 'equal':
+    case 'begins':
+    case 'contains':
+      return folded(asked.text) === '' ? unfinished('Type the text to look for.') : null
+    case 'present':
+    case 'absent':
+      return null
+  }
+}
+
+function strayValue(values: readonly string[], known: KnownField): RuleTrouble | null {
+  if (known.type !== 'choice') return null
+  const { options } = known.settings as ChoiceSettings
+  const gone = values.filter((value) => options.every((option) => option.key !== value))
+  return gone.length === values.length ? broken('What this rule chooses is no longer one of the choices. Choose anew.') : null
+}
+
+/** A limit as the number it is compared by; null for none, undefined for what is no value of the field. */
+function limitOf(value: unknown, known: KnownField): number | null | undefined {
+  if (value === null) return null
+  const type = fieldTypes.get(known.type)
+  const parsed = type.parse(value, unlimited(known))
+  const key = parsed.ok ? type.sortKey?.(parsed.value, known.settings) : undefined
+  return typeof key === 'number' ? key : undefined
+}
+
+/** A rule may ask beyond what the field takes by now; its values need only have the form. */
+function unlimited(known: KnownField): unknown {
+  const settings = known.settings as Record<string, unknown>
+  return 'least' in settings ? { ...settings, least: null, most: null } : settings
+}
+
+function askedPredicate(asked: Asked, known: KnownField, context: PlanContext): Predicate {
+  const value = columnOf(known, context)
+  switch (asked.is) {
+    case 'any':
+      return { test: 'anyKey', keys: asked.values.flatMap((one) => keysOf(known, one, context)) }
+    case 'all':
+      return { test: 'all', of: asked.values.map((one) => ({ test: 'anyKey', keys: keysOf(known, one, context) })) }
+    case 'none':
+      return { test: 'not', of: { test: 'anyKey', keys: asked.values.flatMap((one) => keysOf(known, one, context)) } }
+    case 'between':
+      return { test: 'between', value, from: limitOf(asked.from, known) ?? null, to: limitOf(asked.to, known) ?? null, before: null }
+    case 'within': {
+      const place = { now: context.now, zone: context.words.zone, locale: context.words.locale }
+      const range = fieldTypes.get(known.type).filter === 'day' ? daysOf(asked.window, place) : instantsOf(asked.window, place)
+      const seconds = (instant: number | null) => (instant === null ? null : instant / 1000)
+      return { test: 'between', value, from: seconds(range.from), to: null, before: seconds(range.before) }
+    }
+    case 'equal':
+    case 'begins':
+    case 'contains':
+      return { test: 'text', value, how: asked.is, text: folded(asked.text) }
+    case 'present':
+      return { test: 'anyKey', keys: keysOf(known, hasValue, context) }
+    case 'absent':
+      return { test: 'not', of: { test: 'anyKey', keys: keysOf(known, hasValue, context) } }
+  }
+}
+
+function askedPhrase(asked: Asked, known: KnownField, words: Words): string {
+  const said = (value: unknown) => fieldTypes.get(known.type).format(value, known.settings, words)
+  switch (asked.is) {
+    case 'any':
+      return asked.values.length === 0 ? 'anything' : orList(asked.values.map((one) => valueName(known, one)), words.locale)
+    case 'all':
+      return andList(asked.values.map((one) => valueName(known, one)), words.locale)
+    case 'none':
+      return `not ${orList(asked.values.map((one) => valueName(known, one)), words.locale)}`
+    case 'between': {
+      if (limitOf(asked.from, known) === undefined || limitOf(asked.to, known) === undefined) return 'within limits that make no sense'
+      if (asked.from === null) return asked.to === null ? 'of any size' : `at most ${said(asked.to)}`
+      return asked.to === null ? `at least ${said(asked.from)}` : `from ${said(asked.from)} to ${said(asked.to)}`
+    }
+    case 'within':
+      return windowPhrase(asked.window, words.locale)
+    case 'equal':
+      return `is “${asked.text}”`
+    case 'begins':
+      return `begins with “${asked.text}”`
+    case 'contains':
+      return `contains “${asked.text}”`
+    case 'present':
+      return 'is given'
+    case 'absent':
+      return 'is not given'
+  }
+}
+
+/** A key of a field in words: a choice by its name, yes and no by theirs, an entry by its number. */
+export function valueName(known: KnownField, key: string): string {
+  if (known.type === 'choice') return (known.settings as ChoiceSettings).options.find((option) => option.key === key)?.title ?? 'a choice that is gone'
+  if (known.type === 'yes-no') return (known.settings as YesNoSettings)[key === 'yes' ? 'yes' : 'no']
+  if (known.type === 'reference') return `entry ${key}`
+  return key
+}

@@ -1,0 +1,183 @@
+import { entryMarks } from '../content/entry'
+import type { IndexedEntry } from '../content/entry'
+import { fieldTypes } from '../content/fields'
+import type { FieldValues } from '../content/field'
+import type { Listing } from '../listing/definition'
+import { takeAt } from '../listing/amount'
+import { orderKeyPhrase } from '../listing/order'
+import { formatDate } from '../time/format'
+import { civilDayOf } from '../time/zones'
+import { andList } from '../words'
+import type { Words } from '../words'
+import { predicateOfRule, rulePhrase, troubleOf } from './asking'
+import { planOf } from './plan'
+import type { PlanContext, QuestionContext } from './plan-context'
+import { passes } from './predicate'
+import type { Rule } from './rules'
+import { flagPhrase } from './rules/flag'
+import { stepPhrase } from './steps'
+import type { Step } from './steps'
+
+/** What is known of an entry besides what the index holds. */
+export interface ExplainedEntry {
+  readonly indexed: IndexedEntry
+  readonly termIds: readonly number[]
+  readonly authorId: number | null
+  readonly values: FieldValues
+}
+
+/** One step or rule against an entry. */
+export interface Reason {
+  /** What is asked, in words. */
+  readonly asks: string
+  /** What the entry has, in words. */
+  readonly has: string
+  readonly passes: boolean
+  /** Groups: the rules in them. */
+  readonly within: readonly Reason[]
+}
+
+/** Why a listing shows an entry, or does not. */
+export interface Why {
+  readonly reasons: readonly Reason[]
+  /** Which of the reasons is the first that fails; null when all pass. */
+  readonly firstFailing: number | null
+  /** What it is ordered by, with what the entry has. */
+  readonly order: readonly { readonly by: string; readonly has: string }[]
+}
+
+/** Why a listing shows an entry or does not, and where in its order it stands. */
+export interface WhyAnswer extends Why {
+  readonly title: string
+  /** “draft”, “archived”: the entry is not on the site at all. Null when it is, or will be. */
+  readonly kept: string | null
+  /** From 1; null where it does not pass. */
+  readonly place: number | null
+  /** From 1; null where the listing ends before it. */
+  readonly page: number | null
+  /** How many other entries tie with it in everything it is ordered by. */
+  readonly ties: number
+}
+
+/** Explains a listing's answer for one entry, step by step. Entries that are always in pass every rule. */
+export function whyOf(listing: Listing, question: QuestionContext, entry: ExplainedEntry): Why {
+  const plan = planOf(listing, question)
+  const context: PlanContext = { ...question, collections: listing.from.collections }
+  const inCollection = listing.from.collections.includes(entry.indexed.collectionId)
+  const reasons = plan.steps.map(({ step, asks }): Reason => {
+    const passed = passes(asks, entry.indexed) && (step.kind !== 'collections' || inCollection)
+    const rule = step.kind === 'rule' ? listing.from.rules[step.at] : undefined
+    const within = step.kind === 'rules' ? listing.from.rules.filter((one) => one.off !== true).map((one) => ruleReason(one, context, entry)) : rule?.rule === 'group' ? ruleReason(rule, context, entry).within : []
+    const always = listing.from.always.includes(entry.indexed.id) && (step.kind === 'rule' || step.kind === 'rules' || step.kind === 'page')
+    return { asks: stepPhrase(step, listing.from, question.words), has: always ? 'always in' : stepHas(step, rule, context, entry), passes: passed, within }
+  })
+  const failing = reasons.findIndex((reason) => !reason.passes)
+  return {
+    reasons,
+    firstFailing: failing === -1 ? null : failing,
+    order: listing.order.keys.map((key) => ({ by: orderKeyPhrase(key, question.words), has: orderHas(key, context, entry) })),
+  }
+}
+
+function ruleReason(rule: Rule, context: PlanContext, entry: ExplainedEntry): Reason {
+  const asks = rulePhrase(rule, context.words)
+  const trouble = troubleOf(rule, context.words)
+  if (trouble !== null) return { asks, has: trouble.message, passes: trouble.kind === 'unfinished' || context.broken === 'without', within: [] }
+  const within = rule.rule === 'group' ? rule.rules.filter((one) => one.off !== true).map((one) => ruleReason(one, context, entry)) : []
+  return { asks, has: ruleHas(rule, context, entry), passes: passes(predicateOfRule(rule, context), entry.indexed), within }
+}
+
+function stepHas(step: Step, rule: Rule | undefined, context: PlanContext, entry: ExplainedEntry): string {
+  const { words } = context
+  switch (step.kind) {
+    case 'collections':
+      return showing(entry.indexed, context)
+    case 'rule':
+      if (rule === undefined) return ''
+      return troubleOf(rule, words)?.message ?? ruleHas(rule, context, entry)
+    case 'page':
+      return context.page === null ? 'the page is about nothing here' : [termNames(entry, words), authorName(entry, words)].join('; ')
+    case 'picks':
+    case 'rules':
+      return ''
+    case 'never':
+    case 'thisEntry':
+    case 'shownAbove':
+      return 'this entry'
+  }
+}
+
+function showing({ publishedAt, expiresAt }: IndexedEntry, { now, words }: PlanContext): string {
+  if (publishedAt > now) return `scheduled for ${formatDate(publishedAt, words, 'minute')}`
+  if (expiresAt !== null && expiresAt <= now) return `expired on ${formatDate(expiresAt, words, 'minute')}`
+  return `published on ${formatDate(publishedAt, words)}`
+}
+
+/** What an entry has against a rule, in words. */
+function ruleHas(rule: Rule, { words }: PlanContext, entry: ExplainedEntry): string {
+  switch (rule.rule) {
+    case 'terms':
+    case 'related':
+      return termNames(entry, words)
+    case 'author':
+      return authorName(entry, words)
+    case 'date':
+      return `published on ${formatDate(entry.indexed.publishedAt, words)}`
+    case 'flag':
+      return flagPhrase({ flag: rule.flag, is: entry.indexed.keys.includes(entryMarks[rule.flag]) })
+    case 'words':
+      return entry.indexed.title
+    case 'field': {
+      const field = words.field(rule.field)
+      if (field === undefined) return ''
+      const own = field.collectionId === entry.indexed.collectionId ? field : words.sameField(field, entry.indexed.collectionId)
+      const value = own === undefined ? undefined : entry.values[own.id]
+      return value === undefined ? 'nothing' : fieldTypes.get(field.type).format(value, field.settings, words)
+    }
+    case 'group':
+      return ''
+  }
+}
+
+function termNames({ termIds }: ExplainedEntry, words: Words): string {
+  const names = termIds.flatMap((id) => words.term(id) ?? [])
+  return names.length === 0 ? 'no terms' : andList(names, words.locale)
+}
+
+function authorName({ authorId }: ExplainedEntry, words: Words): string {
+  return authorId === null ? 'no author' : (words.author(authorId) ?? 'an author who is gone')
+}
+
+function orderHas(key: Listing['order']['keys'][number], context: PlanContext, entry: ExplainedEntry): string {
+  const { indexed } = entry
+  const number = new Intl.NumberFormat(context.words.locale)
+  switch (key.by) {
+    case 'date':
+      return formatDate(indexed.publishedAt, context.words)
+    case 'title':
+      return indexed.title
+    case 'views':
+      return key.days === undefined ? `${number.format(indexed.views)} reads` : `${number.format(recentReads(indexed, key.days, context))} reads`
+    case 'comments':
+      return `${number.format(indexed.comments)} comments`
+    case 'rating':
+      return indexed.rating === null ? 'no votes' : `${Math.round(indexed.rating * 100)} % are sure to like it`
+    case 'field':
+      return ruleHas({ rule: 'field', field: key.field, asked: { is: 'present' } }, context, entry)
+    default:
+      return ''
+  }
+}
+
+function recentReads({ reads }: IndexedEntry, days: number, { now, words }: PlanContext): number {
+  const today = civilDayOf(now, words.zone)
+  const since = today - (days - 1) * 86_400_000
+  return reads.filter((one) => one.day >= since && one.day <= today).reduce((sum, one) => sum + one.count, 0)
+}
+
+/** On which page of a listing a place in its order falls, both from 1; null behind its end. */
+export function pageOfPlace(place: number, { amount }: Pick<Listing, 'amount'>): number | null {
+  const within = place - amount.skip
+  if (within < 1 || within > amount.take) return null
+  return Math.ceil(within / Math.max(1, amount.perPage ?? takeAt(amount, Infinity)))
+}

@@ -1,0 +1,55 @@
+import { sql } from 'kysely'
+import { textOfDocument } from '../../core/content/rich-text/text'
+import { fieldTypes } from '../../core/content/fields'
+import type { Field } from '../../core/content/field'
+import { searchWords } from '../../core/text/search-words'
+import type { Db, Trx } from '../db/client'
+import { loadSite } from '../site/site'
+import { fieldsBy } from './fields'
+
+const textual = new Set(['short-text', 'long-text', 'rich-text', 'link'])
+const batch = 500
+
+/** Brings the words that entries are found by up to date, from their title, summary, text and text fields. */
+export async function indexWords(trx: Trx, ids: readonly number[]): Promise<void> {
+  const [site, fields] = await Promise.all([loadSite(trx), fieldsBy(trx, null)])
+  for (let from = 0; from < ids.length; from += batch) {
+    const rows = await trx
+      .selectFrom('entries')
+      .select(['id', 'collection_id', 'title', 'summary', 'body', 'field_values'])
+      .where('id', 'in', ids.slice(from, from + batch))
+      .execute()
+    const words = rows.map((row) => {
+      const texts = [row.title, row.summary, textOfDocument(row.body), ...fieldTexts(fields.get(row.collection_id) ?? [], row.field_values, site)]
+      return { entry_id: row.id, words: [...searchWords(texts.join('\n'), site.locale)] }
+    })
+    if (words.length === 0) continue
+    await sql`
+      insert into entry_words (entry_id, words)
+      select entry_id, array(select jsonb_array_elements_text(given.words))
+      from jsonb_to_recordset(${JSON.stringify(words)}::jsonb) given (entry_id integer, words jsonb)
+      on conflict (entry_id) do update set words = excluded.words`.execute(trx)
+  }
+}
+
+function fieldTexts(fields: readonly Field[], values: Readonly<Record<string, unknown>>, place: { readonly locale: string; readonly zone: string }): readonly string[] {
+  return fields.flatMap((field) => {
+    const value = values[field.id]
+    return value === undefined || !textual.has(field.type) ? [] : fieldTypes.get(field.type).write(value, field.settings, place)
+  })
+}
+
+/** Indexes the words of entries that have none yet, as after an update of Bushel, a batch at a time. */
+export async function indexMissingWords(db: Db): Promise<void> {
+  for (;;) {
+    const rows = await db
+      .selectFrom('entries as e')
+      .leftJoin('entry_words as w', 'w.entry_id', 'e.id')
+      .select('e.id')
+      .where('w.entry_id', 'is', null)
+      .limit(batch)
+      .execute()
+    if (rows.length === 0) return
+    await db.transaction().execute((trx) => indexWords(trx, rows.map((row) => row.id)))
+  }
+}

@@ -1,0 +1,85 @@
+import { storedListing } from '../../core/listing/definition'
+import type { Listing } from '../../core/listing/definition'
+import type { ListingCounts } from '../../core/query/answers'
+import { planOf } from '../../core/query/plan'
+import type { Plan } from '../../core/query/plan'
+import { askedAlone } from '../../core/query/rule-tree'
+import type { Db } from '../db/client'
+import type { DependentCache } from '../live/dependent-cache'
+import { countsOf, shownIds } from './answer'
+import { knownSite, questionContext } from './context'
+import type { Asked, KnownSite } from './context'
+import { mayChangeAt } from './next-change'
+
+/** Asks listings for pages: each with what it knows of the site, and with answers kept where that is wanted. */
+export interface ListingAsker {
+  readonly known: () => Promise<KnownSite>
+  readonly shown: (listing: Listing, asked: Asked, above: readonly number[]) => Promise<readonly number[]>
+}
+
+/** Asks the database each time, as the bench does. */
+export function askingAnew(db: Db): ListingAsker {
+  let known: Promise<KnownSite> | undefined
+  const knownOnce = () => (known ??= knownSite(db))
+  return { known: knownOnce, shown: async (listing, asked, above) => shownNow(db, await knownOnce(), listing, asked, above) }
+}
+
+/** Keeps answers until they may be others, as the live site does. */
+export function askingKept(db: Db, cache: DependentCache): ListingAsker {
+  const known = () => cache.get('site', Date.now(), async () => ({ value: await knownSite(db), collections: [], until: Infinity }))
+  return {
+    known,
+    async shown(listing, asked, above) {
+      const name = JSON.stringify([storedListing(listing), asked.page, above, lastsAVisit(listing) ? asked.visit : ''])
+      return cache.get(name, asked.now, async () => {
+        const site = await known()
+        const [value, until] = await Promise.all([shownNow(db, site, listing, asked, above), mayChangeAt(db, listing, site.words, asked.now)])
+        // What is related depends on the page's entry, whichever collection it belongs to.
+        return { value, until, collections: asked.page?.kind === 'entry' ? site.collections : listing.from.collections }
+      })
+    },
+  }
+}
+
+/** Whether a listing is shuffled anew for each visit. */
+export function lastsAVisit(listing: Listing): boolean {
+  return listing.order.keys.some((key) => key.by === 'shuffle' && key.span === 'visit')
+}
+
+async function shownNow(db: Db, known: KnownSite, listing: Listing, asked: Asked, above: readonly number[]): Promise<readonly number[]> {
+  return shownIds(db, await listingPlan(db, known, listing, asked, above), known.site.locale)
+}
+
+/** The plan of a listing as the site is now. */
+export async function listingPlan(db: Db, known: KnownSite, listing: Listing, asked: Asked, above: readonly number[]): Promise<Plan> {
+  return planOf(listing, await questionContext(db, known, listing, asked, above))
+}
+
+/** How many entries each step of a listing leaves and each rule alone lets through, and what was picked but is gone. */
+export async function listingCounts(db: Db, known: KnownSite, listing: Listing, asked: Asked, above: readonly number[]): Promise<ListingCounts> {
+  const context = await questionContext(db, known, listing, asked, above)
+  const alone = askedAlone(listing.from, context)
+  const [counts, gone] = await Promise.all([
+    countsOf(db, planOf(listing, context), alone.map((one) => one.asks)),
+    goneEntries(db, [...(listing.from.by === 'hand' ? listing.from.picks.map((pick) => pick.entry) : []), ...listing.from.always], asked.now),
+  ])
+  return { steps: counts.steps, alone: Object.fromEntries(alone.map((one, at) => [one.path, counts.alone[at] ?? 0])), gone }
+}
+
+/** Of these entries, those that visitors can't see at `now`. */
+async function goneEntries(db: Db, ids: readonly number[], now: number): Promise<ListingCounts['gone']> {
+  if (ids.length === 0) return []
+  const at = new Date(now)
+  const rows = await db
+    .selectFrom('entries as e')
+    .leftJoin('entry_index as i', 'i.entry_id', 'e.id')
+    .select(['e.id', 'e.title', 'e.deleted_at', 'i.published_at', 'i.expires_at'])
+    .where('e.id', 'in', [...ids])
+    .execute()
+  const found = new Map(rows.map((row) => [row.id, row]))
+  return ids.flatMap((id) => {
+    const row = found.get(id)
+    const isSeen = row?.published_at != null && row.published_at <= at && (row.expires_at === null || row.expires_at > at)
+    return isSeen ? [] : [{ id, title: row === undefined || row.deleted_at !== null ? null : row.title }]
+  })
+}

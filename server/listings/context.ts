@@ -1,0 +1,74 @@
+import { sql } from 'kysely'
+import { wordsOf } from '../../core/content/catalogue'
+import type { Listing } from '../../core/listing/definition'
+import { valuesAsked } from '../../core/query/plan'
+import { plainContext } from '../../core/query/plan-context'
+import type { KeyWeight, PageSubject, QuestionContext } from '../../core/query/plan-context'
+import type { Words } from '../../core/words'
+import { loadCatalogue } from '../content/catalogue'
+import type { Db } from '../db/client'
+import { loadSite } from '../site/site'
+import type { Site } from '../site/site'
+
+/** What listings of a page are asked with. */
+export interface Asked {
+  /** Epoch milliseconds. */
+  readonly now: number
+  readonly page: PageSubject | null
+  /** Names the visit; empty where there is none, as for the bench. */
+  readonly visit: string
+}
+
+/** A site with the names of everything that listings refer to. */
+export interface KnownSite {
+  readonly site: Site
+  readonly words: Words
+  readonly collections: readonly number[]
+}
+
+/** The site and its names, as they are now. */
+export async function knownSite(db: Db): Promise<KnownSite> {
+  const [site, catalogue] = await Promise.all([loadSite(db), loadCatalogue(db)])
+  return { site, words: wordsOf(catalogue), collections: catalogue.collections.map((one) => one.id) }
+}
+
+/** Everything that a listing's answer depends on besides its definition and the entries. */
+export async function questionContext(db: Db, { site, words }: Pick<KnownSite, 'site' | 'words'>, listing: Listing, asked: Asked, above: readonly number[] = []): Promise<QuestionContext> {
+  const plain: QuestionContext = { ...plainContext(asked.now, words), page: asked.page, visit: asked.visit, broken: site.brokenRules, above }
+  const wanted = valuesAsked(listing, plain)
+  const [keyOf, related] = await Promise.all([
+    wanted.length === 0 ? plain.keyOf : internedKeys(db, wanted),
+    asksRelated(listing) && asked.page?.kind === 'entry' ? relatedKeys(db, asked.page.id, listing.from.collections) : [],
+  ])
+  return { ...plain, keyOf, related }
+}
+
+async function internedKeys(db: Db, wanted: ReturnType<typeof valuesAsked>): Promise<QuestionContext['keyOf']> {
+  const given = JSON.stringify(wanted.map(({ field, value }) => ({ field_id: field, value })))
+  const { rows } = await sql<{ id: number; field_id: number; value: string }>`
+    select k.id, k.field_id, k.value from field_keys k
+    join jsonb_to_recordset(${given}::jsonb) given (field_id integer, value text) on given.field_id = k.field_id and given.value = k.value`.execute(db)
+  const known = new Map(rows.map((row) => [`${row.field_id} ${row.value}`, row.id]))
+  return (field, value) => known.get(`${field} ${value}`) ?? null
+}
+
+function asksRelated(listing: Listing): boolean {
+  const inRules = (rules: Listing['from']['rules']): boolean => rules.some((rule) => rule.rule === 'related' || (rule.rule === 'group' && inRules(rule.rules)))
+  return inRules(listing.from.rules) || listing.order.keys.some((key) => key.by === 'related')
+}
+
+/**
+ * The terms of an entry, weighed by how rare they are among the entries of the collections: inverse
+ * document frequency, the logarithm of all by those that have it (K. Spärck Jones, 1972, Journal of
+ * Documentation 28: 11–21), in thousandths.
+ */
+async function relatedKeys(db: Db, entryId: number, collections: readonly number[]): Promise<readonly KeyWeight[]> {
+  const { rows } = await sql<{ key: number; sharing: number; total: number }>`
+    select et.term_id as key,
+      (select count(*) from entry_index i where i.collection_id = any(${sql.val([...collections])}::integer[]) and i.keys @> array[et.term_id])::integer as sharing,
+      (select count(*) from entry_index i where i.collection_id = any(${sql.val([...collections])}::integer[]))::integer as total
+    from entry_terms et
+    join terms t on t.id = et.term_id join facets f on f.id = t.facet_id and f.deleted_at is null
+    where et.entry_id = ${entryId} order by et.term_id`.execute(db)
+  return rows.map(({ key, sharing, total }) => ({ key, weight: 1 + Math.round(1000 * Math.log((total + 1) / (sharing + 1))) }))
+}

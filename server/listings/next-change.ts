@@ -1,0 +1,77 @@
+import { sql } from 'kysely'
+import type { RawBuilder } from 'kysely'
+import type { Listing } from '../../core/listing/definition'
+import { movementOf } from '../../core/query/moving'
+import type { Movement } from '../../core/query/moving'
+import { planOf } from '../../core/query/plan'
+import { fieldIn } from '../../core/query/predicate'
+import type { NextChange } from '../../core/query/answers'
+import { nextMidnight } from '../../core/time/windows'
+import { numberExpression } from '../content/field-indexes'
+import type { Db } from '../db/client'
+import { shownIds } from './answer'
+import { questionContext } from './context'
+import type { Asked, KnownSite } from './context'
+
+/** As far ahead as the bench looks for what the clock will change. */
+const daysAhead = 31
+const mostLooks = 60
+
+/** The first instant after `now` (epoch milliseconds) at which the clock alone may change a listing's answer; Infinity for never. */
+export async function mayChangeAt(db: Db, listing: Listing, words: KnownSite['words'], now: number): Promise<number> {
+  const movement = movementOf(listing, now, words)
+  const turns = movement.turnsAt ?? Infinity
+  const passed = await nextPassed(db, listing.from.collections, movement, now)
+  return Math.min(turns, passed ?? Infinity)
+}
+
+/** The first instant after `now` at which an entry appears or expires, or a field's moment comes. */
+async function nextPassed(db: Db, collections: readonly number[], { passes }: Movement, now: number): Promise<number | null> {
+  const at = sql`${new Date(now)}::timestamptz`
+  const looks = collections.flatMap((collection): RawBuilder<unknown>[] => [
+    sql`(select extract(epoch from published_at) * 1000 from entry_index where collection_id = ${collection} and published_at > ${at} order by published_at limit 1)`,
+    sql`(select extract(epoch from min(expires_at)) * 1000 from entry_index where collection_id = ${collection} and expires_at > ${at})`,
+    ...passes.flatMap((column) => {
+      const field = fieldIn(column, collection)
+      if (field === null) return []
+      const value = sql.raw(numberExpression(field))
+      return [sql`(select ${value} * 1000 from entry_index where collection_id = ${collection} and ${value} > ${now / 1000}::float8 order by ${value} limit 1)`]
+    }),
+  ])
+  if (looks.length === 0) return null
+  const { rows } = await sql<{ next: number | null }>`select least(${sql.join(looks)})::float8 as next`.execute(db)
+  const next = rows[0]?.next ?? null
+  // An end that is no whole millisecond is past by the next one.
+  return next === null ? null : Math.max(now + 1, Math.ceil(next))
+}
+
+/**
+ * When a listing's answer will next be another by the clock alone, and what comes and goes then:
+ * looked for at every instant at which it may, through the next month. Null when nothing changes.
+ */
+export async function nextChangeOf(db: Db, known: KnownSite, listing: Listing, asked: Asked, above: readonly number[]): Promise<NextChange | null> {
+  const shownAt = async (now: number) => {
+    const context = await questionContext(db, known, listing, { ...asked, now }, above)
+    return shownIds(db, planOf(listing, context), known.site.locale)
+  }
+  const before = await shownAt(asked.now)
+  const end = asked.now + daysAhead * 86_400_000
+  let at = asked.now
+  for (let look = 0; look < mostLooks; look += 1) {
+    at = await mayChangeAt(db, listing, known.words, at)
+    // Movements turn at midnight; an instant that passes at the very turn of a day is looked at once.
+    if (!Number.isFinite(at) || at > end) return null
+    const after = await shownAt(at)
+    if (after.length === before.length && after.every((id, place) => id === before[place])) continue
+    const [comes, goes] = [after.filter((id) => !before.includes(id)), before.filter((id) => !after.includes(id))]
+    const titles = await titlesOf(db, [...comes, ...goes])
+    const named = (ids: readonly number[]) => ids.flatMap((id) => titles.get(id) ?? [])
+    return { at, comes: named(comes), goes: named(goes), atMidnight: at === nextMidnight(at - 1, known.words.zone) }
+  }
+  return null
+}
+
+async function titlesOf(db: Db, ids: readonly number[]): Promise<ReadonlyMap<number, string>> {
+  const rows = await db.selectFrom('entries').select(['id', 'title']).where('id', 'in', [0, ...ids]).execute()
+  return new Map(rows.map((row) => [row.id, row.title]))
+}

@@ -1,0 +1,126 @@
+import { sql } from 'kysely'
+import type { RawBuilder } from 'kysely'
+import type { PlanKey } from '../../core/query/plan'
+import type { Position } from '../../core/query/position'
+import { fieldIn } from '../../core/query/predicate'
+import { shuffleModulus, shuffleOf } from '../../core/query/shuffle'
+import { numberExpression, textExpression } from '../content/field-indexes'
+import type { Condition } from './conditions'
+
+type Expression = RawBuilder<unknown>
+
+/** The value of an order key in a row of entry_index. Texts carry no collation yet. */
+export function keyExpression(key: PlanKey, collection: number): Expression {
+  switch (key.by) {
+    case 'publishedAt':
+      return sql`published_at`
+    case 'title':
+    case 'views':
+    case 'comments':
+    case 'rating':
+      return sql.ref(key.by)
+    case 'pinned':
+      return sql`pinned::integer`
+    case 'field': {
+      const field = fieldIn(key.column, collection)
+      if (field === null) return key.sort === 'text' ? sql`null::text` : sql`null::float8`
+      return sql.raw(key.sort === 'text' ? textExpression(field) : numberExpression(field))
+    }
+    case 'reads':
+      return sql`(select sum(r.count)::integer from entry_reads r where r.entry_id = i.entry_id and r.day between ${dayOf(key.since)}::date and ${dayOf(key.until)}::date)`
+    case 'shuffle': {
+      const { ranks, factor, shift } = shuffleOf(key.seed)
+      return sql`((${sql.val([...ranks])}::integer[])[pile + 1]::bigint * ${sql.lit(shuffleModulus)} + (scatter::bigint * ${factor}::bigint + ${shift}::bigint) % ${sql.lit(shuffleModulus)})`
+    }
+    case 'list':
+      return sql`array_position(${sql.val([...key.ids])}::integer[], i.entry_id)`
+    case 'weights':
+      return key.weights.length === 0
+        ? sql`0`
+        : sql`(select coalesce(sum(w.weight), 0)::integer from unnest(${sql.val(key.weights.map((one) => one.key))}::integer[], ${sql.val(key.weights.map((one) => one.weight))}::integer[]) w (key, weight) where i.keys @> array[w.key])`
+  }
+}
+
+/** ISO 8601 day of a midnight UTC. */
+export function dayOf(midnight: number): string {
+  return new Date(midnight).toISOString().slice(0, 10)
+}
+
+function isText(key: PlanKey): boolean {
+  return key.by === 'title' || (key.by === 'field' && key.sort === 'text')
+}
+
+/** A key's expression or column with the collation that texts are ordered by. */
+export function collated(key: PlanKey, expression: Expression, collation: string): Expression {
+  return isText(key) ? sql`(${expression} collate ${sql.id(collation)})` : expression
+}
+
+/**
+ * Orders by the keys and, for what ties, by the id in the direction of the last key. The first key
+ * may be told to have a value in every row, so that an index can serve.
+ */
+export function orderBy(keys: readonly PlanKey[], expressions: readonly Expression[], collation: string, tie: 'up' | 'down', firstIsThere: boolean): Expression {
+  const sorted = keys.map((key, at) => {
+    const expression = collated(key, expressions[at] ?? sql`null`, collation)
+    const missing = (at === 0 && firstIsThere) || isNeverMissing(key) ? sql`` : sql` nulls last`
+    return key.direction === 'up' ? sql`${expression} asc${missing}` : sql`${expression} desc${missing}`
+  })
+  return sql.join([...sorted, tie === 'up' ? sql`entry_id asc` : sql`entry_id desc`])
+}
+
+/** Whether every entry has a value for the key. */
+export function isNeverMissing(key: PlanKey): boolean {
+  return key.by !== 'field' && key.by !== 'rating' && key.by !== 'reads' && key.by !== 'list'
+}
+
+/** Holds for what follows a position (keyset paging): ties are told apart by the later keys, then by the id. */
+export function following(keys: readonly PlanKey[], expressions: readonly Expression[], position: Position, collation: string, tie: 'up' | 'down'): Condition {
+  const alternatives: Condition[] = []
+  const equal: Condition[] = []
+  for (const [at, key] of keys.entries()) {
+    const expression = collated(key, expressions[at] ?? sql`null`, collation)
+    const value = position.values[at] ?? null
+    if (value !== null) {
+      const beyond = sql<boolean>`${expression} ${key.direction === 'up' ? sql`>` : sql`<`} ${bound(key, value)}`
+      alternatives.push(conjunction([...equal, isNeverMissing(key) ? beyond : sql<boolean>`(${beyond} or ${expression} is null)`]))
+    }
+    equal.push(sameValues([key], [expressions[at] ?? sql`null`], { ...position, values: [value] }, collation))
+  }
+  alternatives.push(conjunction([...equal, sql<boolean>`entry_id ${tie === 'up' ? sql`>` : sql`<`} ${position.id}`]))
+  const first = keys[0]
+  const start = position.values[0] ?? null
+  // Says again where the first key begins, in a form that an index can start from.
+  const from =
+    first === undefined || start === null || !isNeverMissing(first)
+      ? sql<boolean>`true`
+      : sql<boolean>`${collated(first, expressions[0] ?? sql`null`, collation)} ${first.direction === 'up' ? sql`>=` : sql`<=`} ${bound(first, start)}`
+  return sql<boolean>`(${from} and (${sql.join(alternatives, sql` or `)}))`
+}
+
+/** Holds for entries that have the very values of a position. */
+export function sameValues(keys: readonly PlanKey[], expressions: readonly Expression[], position: Position, collation: string): Condition {
+  return conjunction(
+    keys.map((key, at) => {
+      const expression = collated(key, expressions[at] ?? sql`null`, collation)
+      const value = position.values[at] ?? null
+      return value === null ? sql<boolean>`${expression} is null` : sql<boolean>`${expression} = ${bound(key, value)}`
+    }),
+  )
+}
+
+function conjunction(conditions: readonly Condition[]): Condition {
+  return sql<boolean>`(${sql.join([...conditions], sql` and `)})`
+}
+
+function bound(key: PlanKey, value: number | string): Expression {
+  if (key.by === 'publishedAt') return sql`${new Date(Number(value))}::timestamptz`
+  if (typeof value === 'string') return sql`${value}::text`
+  return key.by === 'shuffle' ? sql`${value}::bigint` : sql`${value}::float8`
+}
+
+/** A value as the database gives it, as positions hold it. */
+export function positionValue(value: unknown): number | string | null {
+  if (value === null || value === undefined) return null
+  if (value instanceof Date) return value.getTime()
+  return typeof value === 'string' || typeof value === 'number' ? value : Number(value)
+}

@@ -1,0 +1,79 @@
+import { sql } from 'kysely'
+import type { IndexedEntry } from '../../core/content/entry'
+import type { Listing } from '../../core/listing/definition'
+import { filterOf, planOf } from '../../core/query/plan'
+import { positionReader } from '../../core/query/position'
+import { pageOfPlace, whyOf } from '../../core/query/why'
+import type { WhyAnswer } from '../../core/query/why'
+import type { Db } from '../db/client'
+import { collationFor } from '../db/collation'
+import { missing } from '../http/problem'
+import { conditionOf } from './conditions'
+import { questionContext } from './context'
+import type { Asked, KnownSite } from './context'
+import { following, keyExpression, sameValues } from './order-columns'
+
+/** Explains a listing's answer for an entry. Throws 404 for an entry that is gone. */
+export async function whyAnswer(db: Db, known: KnownSite, listing: Listing, asked: Asked, above: readonly number[], entryId: number): Promise<WhyAnswer> {
+  const entry = await db
+    .selectFrom('entries')
+    .select(['id', 'title', 'status', 'collection_id', 'author_id', 'field_values'])
+    .where('id', '=', entryId)
+    .where('deleted_at', 'is', null)
+    .executeTakeFirst()
+  if (!entry) throw missing('The entry')
+  const [context, indexed, terms] = await Promise.all([
+    questionContext(db, known, listing, asked, above),
+    indexedEntry(db, entryId),
+    db.selectFrom('entry_terms').select('term_id').where('entry_id', '=', entryId).orderBy('position').execute(),
+  ])
+  if (indexed === null) return { title: entry.title, kept: entry.status, place: null, page: null, ties: 0, reasons: [], firstFailing: null, order: [] }
+  const explained = { indexed, termIds: terms.map((one) => one.term_id), authorId: entry.author_id, values: entry.field_values }
+  const why = whyOf(listing, context, explained)
+  const plan = planOf(listing, context)
+  if (why.firstFailing !== null) return { ...why, title: entry.title, kept: null, place: null, page: null, ties: 0 }
+  const { before, ties } = await neighbours(db, plan, indexed, known.site.locale)
+  return { ...why, title: entry.title, kept: null, place: before + 1, page: pageOfPlace(before + 1, listing), ties }
+}
+
+/** How many entries that pass come before an entry, and how many others tie with it. */
+async function neighbours(db: Db, plan: ReturnType<typeof planOf>, entry: IndexedEntry, locale: string): Promise<{ readonly before: number; readonly ties: number }> {
+  const collation = await collationFor(db, locale)
+  const position = positionReader(plan.order)(entry)
+  const tie = plan.order.at(-1)?.direction ?? 'down'
+  const legs = plan.collections.map((collection) => {
+    const expressions = plan.order.map((key) => keyExpression(key, collection))
+    const after = following(plan.order, expressions, position, collation, tie)
+    return sql`
+      select count(*) filter (where not ${after} and entry_id <> ${entry.id})::integer as before,
+        count(*) filter (where ${sameValues(plan.order, expressions, position, collation)} and entry_id <> ${entry.id})::integer as ties
+      from entry_index i where collection_id = ${collection} and ${conditionOf(filterOf(plan), collection)}`
+  })
+  const { rows } = await sql<{ before: number; ties: number }>`${sql.join(legs, sql` union all `)}`.execute(db)
+  return { before: rows.reduce((sum, row) => sum + row.before, 0), ties: rows.reduce((sum, row) => sum + row.ties, 0) }
+}
+
+/** An entry as questions see it, or null where it is not published. */
+export async function indexedEntry(db: Db, id: number): Promise<IndexedEntry | null> {
+  const [row, words, reads] = await Promise.all([
+    db.selectFrom('entry_index').selectAll().where('entry_id', '=', id).executeTakeFirst(),
+    db.selectFrom('entry_words').select('words').where('entry_id', '=', id).executeTakeFirst(),
+    db.selectFrom('entry_reads').select([sql<string>`day::text`.as('day'), 'count']).where('entry_id', '=', id).execute(),
+  ])
+  if (!row) return null
+  return {
+    id: row.entry_id,
+    collectionId: row.collection_id,
+    title: row.title,
+    publishedAt: row.published_at.getTime(),
+    expiresAt: row.expires_at?.getTime() ?? null,
+    views: row.views,
+    comments: row.comments,
+    rating: row.rating,
+    pinned: row.pinned,
+    keys: row.keys,
+    values: row.sort_values,
+    words: words?.words ?? [],
+    reads: reads.map(({ day, count }) => ({ day: Date.parse(day), count })),
+  }
+}
