@@ -50,6 +50,8 @@ function set(text: string) {
 input {
   width: 118px;
   padding: 0 6px;
+  border: 0;
+  background: none;
   font: inherit;
   font-weight: 500;
 }

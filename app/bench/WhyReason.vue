@@ -12,7 +12,8 @@ defineProps<{ reason: Reason; first?: boolean }>()
     <v-icon :icon="reason.passes ? mdiCheck : mdiClose" size="18" :aria-label="reason.passes ? words.passes : words.fails" role="img" />
     <div>
       <p class="asks">{{ reason.asks }}</p>
-      <p v-if="reason.has" class="has">{{ words.whyHas }}: {{ reason.has }}</p>
+      <p v-if="reason.trouble" class="has">{{ reason.trouble }}</p>
+      <p v-else-if="reason.has" class="has">{{ words.whyHas }}: {{ reason.has }}</p>
       <ol v-if="reason.within.length > 0">
         <WhyReason v-for="(one, at) in reason.within" :key="at" :reason="one" />
       </ol>

@@ -3,6 +3,7 @@ import fc from 'fast-check'
 import { contexts, indexedEntries, listings, now } from '~~/tests/support/arbitraries'
 import { filmNow, filmQuestions, mingoAnswer } from '~~/tests/support/film-questions'
 import { filmContext } from '~~/tests/support/film-words'
+import { openData, rowsFound } from '~~/tests/support/open-data'
 import { filmEntries, keysOf, loadFilms } from '~~/tests/support/films'
 import { evaluate } from './evaluate'
 import type { IndexedEntry } from '../content/entry'
@@ -22,6 +23,17 @@ describe('a listing evaluated in memory', () => {
     expect(answer.ids).toEqual(expected.ids)
     expect(answer.counts.at(-1)).toBe(expected.matches)
     expect(expected.ids.length).toBeGreaterThan(3)
+  })
+
+  // Referee: mingo, on the open data on cars and penguins of vega-datasets.
+  describe.each(openData.map((data) => [data.name, data] as const))('on %s', (_, data) => {
+    it.each(data.questions.map((question) => [question.name, question] as const))('finds what an independent query library finds: %s', (__, question) => {
+      const answer = evaluate(planOf(question.listing, data.context), data.entries, 'en')
+      const expected = rowsFound(data, question)
+      expect(answer.ids).toEqual(expected.ids)
+      expect(answer.counts.at(-1)).toBe(expected.matches)
+      expect(expected.ids.length).toBeGreaterThan(3)
+    })
   })
 
   it('never shows what a visitor may not see, nor more than asked for, nor anything twice', () => {

@@ -30,8 +30,10 @@ export interface ExplainedEntry {
 export interface Reason {
   /** What is asked, in words. */
   readonly asks: string
-  /** What the entry has, in words. */
+  /** What the entry has, in words; empty where that is clear. */
   readonly has: string
+  /** Why the rule asks nothing, where it does. */
+  readonly trouble: string | null
   readonly passes: boolean
   /** Groups: the rules in them. */
   readonly within: readonly Reason[]
@@ -69,7 +71,9 @@ export function whyOf(listing: Listing, question: QuestionContext, entry: Explai
     const rule = step.kind === 'rule' ? listing.from.rules[step.at] : undefined
     const within = step.kind === 'rules' ? listing.from.rules.filter((one) => one.off !== true).map((one) => ruleReason(one, context, entry)) : rule?.rule === 'group' ? ruleReason(rule, context, entry).within : []
     const always = listing.from.always.includes(entry.indexed.id) && (step.kind === 'rule' || step.kind === 'rules' || step.kind === 'page')
-    return { asks: stepPhrase(step, listing.from, question.words), has: always ? 'always in' : stepHas(step, rule, context, entry), passes: passed, within }
+    const trouble = rule === undefined ? null : (troubleOf(rule, question.words)?.message ?? null)
+    const has = always ? 'always in' : trouble === null ? stepHas(step, rule, context, entry) : ''
+    return { asks: stepPhrase(step, listing.from, question.words), has, trouble, passes: passed, within }
   })
   const failing = reasons.findIndex((reason) => !reason.passes)
   return {
@@ -82,9 +86,9 @@ export function whyOf(listing: Listing, question: QuestionContext, entry: Explai
 function ruleReason(rule: Rule, context: PlanContext, entry: ExplainedEntry): Reason {
   const asks = rulePhrase(rule, context.words)
   const trouble = troubleOf(rule, context.words)
-  if (trouble !== null) return { asks, has: trouble.message, passes: trouble.kind === 'unfinished' || context.broken === 'without', within: [] }
+  if (trouble !== null) return { asks, has: '', trouble: trouble.message, passes: trouble.kind === 'unfinished' || context.broken === 'without', within: [] }
   const within = rule.rule === 'group' ? rule.rules.filter((one) => one.off !== true).map((one) => ruleReason(one, context, entry)) : []
-  return { asks, has: ruleHas(rule, context, entry), passes: passes(predicateOfRule(rule, context), entry.indexed), within }
+  return { asks, has: ruleHas(rule, context, entry), trouble: null, passes: passes(predicateOfRule(rule, context), entry.indexed), within }
 }
 
 function stepHas(step: Step, rule: Rule | undefined, context: PlanContext, entry: ExplainedEntry): string {
@@ -93,8 +97,7 @@ function stepHas(step: Step, rule: Rule | undefined, context: PlanContext, entry
     case 'collections':
       return showing(entry.indexed, context)
     case 'rule':
-      if (rule === undefined) return ''
-      return troubleOf(rule, words)?.message ?? ruleHas(rule, context, entry)
+      return rule === undefined ? '' : ruleHas(rule, context, entry)
     case 'page':
       return context.page === null ? 'the page is about nothing here' : [termNames(entry, words), authorName(entry, words)].join('; ')
     case 'picks':

@@ -12,15 +12,15 @@ describe('a stretch of time', () => {
   // British clocks went forward on 29 March 2026 and go back on 25 October 2026 (IANA time zone database).
   it.each<[DateWindow, string, string | null, string | null]>([
     [{ is: 'last', count: 1, unit: 'day' }, '2026-03-30T10:00:00Z', '2026-03-29T00:00:00.000Z', '2026-03-30T10:00:00.001Z'],
-    [{ is: 'next', count: 1, unit: 'day' }, '2026-10-24T12:00:00Z', '2026-10-24T12:00:00.000Z', '2026-10-26T00:00:00.000Z'],
+    [{ is: 'next', count: 1, unit: 'day' }, '2026-10-24T12:00:00Z', '2026-10-24T12:00:00.001Z', '2026-10-26T00:00:00.000Z'],
     [{ is: 'this', unit: 'day' }, '2026-10-25T12:00:00Z', '2026-10-24T23:00:00.000Z', '2026-10-26T00:00:00.000Z'],
     [{ is: 'this', unit: 'month' }, '2028-02-29T12:00:00Z', '2028-02-01T00:00:00.000Z', '2028-03-01T00:00:00.000Z'],
     [{ is: 'last', count: 1, unit: 'month' }, '2026-03-31T12:00:00Z', '2026-02-28T00:00:00.000Z', '2026-03-31T12:00:00.001Z'],
     [{ is: 'last', count: 1, unit: 'year' }, '2028-02-29T12:00:00Z', '2027-02-28T00:00:00.000Z', '2028-02-29T12:00:00.001Z'],
     [{ is: 'between', from: '2026-03-29', to: '2026-03-29' }, '2026-01-01T00:00:00Z', '2026-03-29T00:00:00.000Z', '2026-03-29T23:00:00.000Z'],
     [{ is: 'between', from: null, to: '2026-03-29' }, '2026-01-01T00:00:00Z', null, '2026-03-29T23:00:00.000Z'],
-    [{ is: 'upcoming' }, '2026-03-29T00:30:00Z', '2026-03-29T00:30:00.000Z', null],
-    [{ is: 'past' }, '2026-03-29T00:30:00Z', null, '2026-03-29T00:30:00.000Z'],
+    [{ is: 'upcoming' }, '2026-03-29T00:30:00Z', '2026-03-29T00:30:00.001Z', null],
+    [{ is: 'past' }, '2026-03-29T00:30:00Z', null, '2026-03-29T00:30:00.001Z'],
   ])('%j at %s', (window, now, from, before) => {
     const range = instantsOf(window, london(now))
     expect([iso(range.from), iso(range.before)]).toEqual([from, before])

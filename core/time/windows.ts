@@ -29,7 +29,8 @@ export interface InstantRange {
 /**
  * The instants that a window holds at `now`. “Last 3 days” begins with the day three days before
  * today and ends now; “next 3 days” begins now and ends with the day three days after today; of
- * weeks, months and years it counts the same days of the calendar. “This week” is the whole week.
+ * weeks, months and years it counts the same days of the calendar. “This week” is the whole week. What
+ * comes at this very moment is no longer to come.
  */
 export function instantsOf(window: DateWindow, { now, zone, locale }: WindowPlace): InstantRange {
   const here = DateTime.fromMillis(now, { zone })
@@ -40,15 +41,15 @@ export function instantsOf(window: DateWindow, { now, zone, locale }: WindowPlac
     case 'last':
       return { from: first(today.minus({ [window.unit]: window.count })), before: now + 1 }
     case 'next':
-      return { from: now, before: first(today.plus({ [window.unit]: window.count }).plus({ day: 1 })) }
+      return { from: now + 1, before: first(today.plus({ [window.unit]: window.count }).plus({ day: 1 })) }
     case 'this': {
       const from = window.unit === 'week' ? startOfWeek(today, locale) : today.startOf(window.unit)
       return { from: first(from), before: first(from.plus({ [window.unit]: 1 })) }
     }
     case 'upcoming':
-      return { from: now, before: null }
+      return { from: now + 1, before: null }
     case 'past':
-      return { from: null, before: now }
+      return { from: null, before: now + 1 }
   }
 }
 

@@ -214,6 +214,7 @@ export interface Database {
     readonly pile: Generated<number>
   }
   entry_words: { entry_id: number; words: string[] }
+  read_windows: { since: ColumnType<string, string, string>; until: ColumnType<string, string, string> }
   entry_reads: { entry_id: number; day: ColumnType<string, string, string>; count: number }
   pages: {
     id: Generated<number>

@@ -1,5 +1,7 @@
 import { parseEntryInput } from '../../core/content/entry-input'
 import type { EntryInput } from '../../core/content/entry-input'
+import { civilDayOf } from '../../core/time/zones'
+import { wilsonLowerBound } from '../../core/numbers/wilson'
 import { parseFieldInput } from '../../core/content/field'
 import type { Field } from '../../core/content/field'
 import { documentOfText } from '../../core/content/rich-text/document'
@@ -14,6 +16,7 @@ import { fieldNoteEntries } from '../../demo/field-note-entries'
 import { demoPages } from '../../demo/pages'
 import type { DrawnPicture } from '../../demo/pictures/draw'
 import { demoSite, fieldNotesCollection } from '../../demo/site'
+import { readersOf } from '../../demo/readers'
 import { columnsOf, writeParts } from '../content/entry-writing'
 import { columnsOf as fieldColumnsOf } from '../content/field-writing'
 import { fieldsOf } from '../content/fields'
@@ -50,7 +53,7 @@ export async function loadDemo(db: Db, on: Omit<DemoDay, 'zone'>): Promise<{ rea
       const id = await addCollection(trx, collection, found, ids)
       ids.set(collection.slug, id)
       const fields = await fieldsOf(trx, id)
-      for (const entry of entries) found.entries.set(`${collection.slug}/${entry.slug}`, await addEntry(trx, id, fields, entry, found))
+      for (const entry of entries) found.entries.set(`${collection.slug}/${entry.slug}`, await addEntry(trx, id, fields, entry, found, civilDayOf(on.now, zone)))
     }
     await addPages(trx, demoPages({ collection: (slug) => known(ids, slug), facet: (slug) => known(found.facets.ids, slug), term: (path) => known(found.facets.terms, path) }), on.now)
     return { entries: collections.reduce((sum, { entries }) => sum + entries.length, 0) }
@@ -139,7 +142,7 @@ async function addCollection(trx: Trx, collection: DemoCollection, found: Found,
   return id
 }
 
-async function addEntry(trx: Trx, collectionId: number, fields: readonly Field[], entry: DemoEntry, found: Found): Promise<number> {
+async function addEntry(trx: Trx, collectionId: number, fields: readonly Field[], entry: DemoEntry, found: Found, today: number): Promise<number> {
   const values: Record<string, unknown> = {}
   for (const [key, value] of Object.entries(entry.values)) {
     const field = fields.find((one) => one.key === key)
@@ -148,12 +151,24 @@ async function addEntry(trx: Trx, collectionId: number, fields: readonly Field[]
   }
   const parsed = parseEntryInput({ ...inputOf(entry, found), values }, fields)
   if (!parsed.ok) throw new Error(`The demo's “${entry.title}” is not right: ${JSON.stringify(parsed.faults)}`)
+  const readers = readersOf(entry.slug, entry.views)
   const { id } = await trx
     .insertInto('entries')
-    .values({ collection_id: collectionId, ...columnsOf(parsed.value), view_count: entry.views, updated_by: null })
+    .values({
+      collection_id: collectionId,
+      ...columnsOf(parsed.value),
+      view_count: entry.views,
+      comment_count: readers.comments,
+      votes: readers.votes,
+      votes_for: readers.votesFor,
+      rating: readers.votes === 0 ? null : wilsonLowerBound(readers.votesFor, readers.votes),
+      updated_by: null,
+    })
     .returning('id')
     .executeTakeFirstOrThrow()
   await writeParts(trx, collectionId, fields, id, parsed.value)
+  const days = readers.reads.map(({ daysAgo, count }) => ({ entry_id: id, day: new Date(today - daysAgo * 86_400_000).toISOString().slice(0, 10), count }))
+  if (days.length > 0) await trx.insertInto('entry_reads').values(days).execute()
   return id
 }
 

@@ -5,26 +5,27 @@ import { filterOf } from '../../core/query/plan'
 import type { Plan, PlanKey } from '../../core/query/plan'
 import type { Position } from '../../core/query/position'
 import { nothing } from '../../core/query/predicate'
-import type { Predicate } from '../../core/query/predicate'
+import type { FieldColumn, Predicate } from '../../core/query/predicate'
 import { firstPiles, piles, shuffleOf } from '../../core/query/shuffle'
 import type { Db } from '../db/client'
 import { collationFor } from '../db/collation'
 import { allOf, conditionOf } from './conditions'
 import type { Condition } from './conditions'
 import { expectedMatches, fewMatches } from './expected-matches'
-import { following, keyExpression, orderBy, positionValue } from './order-columns'
+import { following, indexFor, keyExpression, orderBy, positionValue } from './order-columns'
+import { rollsReads } from './read-windows'
 import { placeOf, segmentsOf } from './segments'
 import type { Segment } from './segments'
 
-/** How many rows of a collection are walked in order before looking for what matches instead. */
-const walked = 3000
+/** How many rows of a collection are walked in order, first and at most, before looking for what matches instead. */
+const walks = { first: 300, most: 3000 } as const
 
 /**
  * The entries a plan shows, in order: found stretch by stretch, each by the cheapest way that is
  * exact. With `after`, what follows that position; nothing is skipped then.
  */
 export async function shownPositions(db: Db, plan: Plan, locale: string, after: Position | null = null): Promise<readonly Position[]> {
-  const asking: Asking = { db, plan, locale, collation: await collationFor(db, locale), tie: plan.order.at(-1)?.direction ?? 'down' }
+  const asking: Asking = { db, plan, locale, collation: await collationFor(db, locale), rolled: await rollsReads(db, plan.order), tie: plan.order.at(-1)?.direction ?? 'down' }
   const skip = after === null ? plan.skip : 0
   const wanted = skip + plan.take
   const found: Position[] = []
@@ -58,7 +59,7 @@ export async function countsOf(db: Db, plan: Plan, alone: readonly Predicate[] =
       ...conditions.map((_, at) => sql`count(*) filter (where ${allOf(conditions.slice(1, at + 1))})::integer as ${sql.ref(`step_${at}`)}`),
       ...alone.map((one, at) => sql`count(*) filter (where ${conditionOf(one, collection)})::integer as ${sql.ref(`alone_${at}`)}`),
     ]
-    return sql`select ${sql.join(counted)} from entry_index i where collection_id = ${collection} and ${conditionOf(visible, collection)}`
+    return sql`select ${sql.join(counted)} from entry_index i where i.collection_id = ${collection} and ${conditionOf(visible, collection)}`
   })
   const { rows } = await sql<Record<string, number>>`${sql.join(legs, sql` union all `)}`.execute(db)
   const sum = (name: string) => rows.reduce((total, row) => total + (row[name] ?? 0), 0)
@@ -71,18 +72,36 @@ interface Asking {
   readonly locale: string
   readonly collation: string
   readonly tie: 'up' | 'down'
+  /** Whether the reads that are asked for are counted together already. */
+  readonly rolled: boolean
 }
 
 async function segmentPositions(asking: Asking, segment: Segment, most: number, start: Position | null): Promise<readonly Position[]> {
   const { plan, db } = asking
   const filtered = plan.steps.slice(1).some(({ asks }) => !(asks.test === 'all' && asks.of.length === 0))
   const first = segment.keys[0]
-  const few = segment.few || (filtered && (await expectedMatches(db, plan)) < fewMatches)
+  const ordered = first?.by === 'reads' && asking.rolled
+  const few = (segment.few && !ordered) || (filtered && (await expectedMatches(db, plan)) < fewMatches)
   if (first?.by === 'shuffle' && !few) return shuffledPositions(asking, segment, first, most, start)
   const [collection, second] = plan.collections
+  if (ordered && !filtered) return orderedPositions(asking, segment, most, start, 'direct')
   if (few || collection === undefined || second !== undefined || !isWalkable(first)) return orderedPositions(asking, segment, most, start, few ? 'matching' : 'direct')
   if (!filtered) return orderedPositions(asking, segment, most, start, 'direct')
   return (await walkedPositions(asking, segment, collection, most, start)) ?? orderedPositions(asking, segment, most, start, 'matching')
+}
+
+/**
+ * Walks in order for as long as it is likely to find enough soon: a short way, and a longer one where
+ * the short one found some. Null when what matches is better looked for.
+ */
+async function walkedPositions(asking: Asking, segment: Segment, collection: number, most: number, start: Position | null): Promise<readonly Position[] | null> {
+  if (most > walks.most) return null
+  const short = await walkedRows(asking, segment, collection, most, start, Math.max(walks.first, most))
+  if (short.enough) return short.positions
+  const likely = (short.positions.length * walks.most) / walks.first
+  if (likely < most) return null
+  const long = await walkedRows(asking, segment, collection, most, start, walks.most)
+  return long.enough ? long.positions : null
 }
 
 function isWalkable(key: PlanKey | undefined): boolean {
@@ -113,7 +132,7 @@ function named(segment: Segment): readonly RawBuilder<unknown>[] {
 
 function belongs({ plan, collation, tie }: Asking, segment: Segment, collection: number, start: Position | null, more: Condition): Condition {
   const after = start === null ? sql<boolean>`true` : following(segment.keys, expressions(segment, collection), start, collation, tie)
-  return sql<boolean>`collection_id = ${collection} and ${segment.where(collection)} and ${after} and ${more} and ${conditionOf(plan.steps[0]?.asks ?? nothing, collection)}`
+  return sql<boolean>`i.collection_id = ${collection} and ${segment.where(collection)} and ${after} and ${more} and ${conditionOf(plan.steps[0]?.asks ?? nothing, collection)}`
 }
 
 /**
@@ -124,10 +143,12 @@ async function orderedPositions(asking: Asking, segment: Segment, most: number, 
   const { plan, collation, tie, db } = asking
   const filter = filterOf({ ...plan, steps: plan.steps.slice(1) })
   const legs = plan.collections.map((collection) => {
-    const found = sql`select ${columns(segment, collection)} from entry_index i where ${belongs(asking, segment, collection, start, conditionOf(filter, collection))}`
+    const found = sql`select ${columns(segment, collection)} from ${indexFor(segment.keys, asking.rolled)} where ${belongs(asking, segment, collection, start, conditionOf(filter, collection))}`
     if (way === 'matching') return found
-    return sql`(${found} order by ${orderBy(segment.keys, expressions(segment, collection), collation, tie, true)} limit ${most})`
+    return sql`(${found} order by ${orderBy(segment.keys, expressions(segment, collection), collation, tie, true, sql`i.entry_id`)} limit ${most})`
   })
+  const [only, ...others] = legs
+  if (way === 'direct' && only !== undefined && others.length === 0) return positionsOf((await sql<Row>`${only}`.execute(db)).rows, segment)
   const all = sql.join(legs, sql` union all `)
   const inOrder = orderBy(segment.keys, named(segment), collation, tie, true)
   const { rows } = await (way === 'matching'
@@ -137,16 +158,22 @@ async function orderedPositions(asking: Asking, segment: Segment, most: number, 
   return positionsOf(rows, segment)
 }
 
-/** Walks a bounded part of the collection in order, keeping what matches; null when that part holds too few to be sure. */
-async function walkedPositions(asking: Asking, segment: Segment, collection: number, most: number, start: Position | null): Promise<readonly Position[] | null> {
+interface Walk {
+  readonly positions: readonly Position[]
+  /** Whether these are surely all that were wanted, or all there are. */
+  readonly enough: boolean
+}
+
+/** Walks a bounded part of the collection in order, keeping what matches. */
+async function walkedRows(asking: Asking, segment: Segment, collection: number, most: number, start: Position | null, bound: number): Promise<Walk> {
   const { plan, collation, tie, db } = asking
   const filter = conditionOf(filterOf({ ...plan, steps: plan.steps.slice(1) }), collection)
   const inOrder = orderBy(segment.keys, named(segment), collation, tie, true)
   const { rows } = await sql<Row>`
     with walk as materialized (
-      select i.*, ${sql.join(segment.keys.map((key, at) => sql`${keyExpression(key, collection)} as ${sql.ref(`k${at}`)}`))} from entry_index i
-      where ${belongs(asking, segment, collection, start, sql<boolean>`true`)}
-      order by ${orderBy(segment.keys, expressions(segment, collection), collation, tie, true)} limit ${walked}
+      select i.*, ${sql.join(segment.keys.map((key, at) => sql`${keyExpression(key, collection)} as ${sql.ref(`k${at}`)}`))} from ${indexFor(segment.keys, asking.rolled)}
+      where ${belongs(asking, segment, collection, start, conditionOf(alongOrder(plan, segment), collection))}
+      order by ${orderBy(segment.keys, expressions(segment, collection), collation, tie, true, sql`i.entry_id`)} limit ${bound}
     )
     select kept.*, counted.walked from (select count(*)::integer as walked from walk) counted
     left join lateral (
@@ -154,7 +181,20 @@ async function walkedPositions(asking: Asking, segment: Segment, collection: num
     ) kept on true
     order by ${inOrder}`.execute(db)
   const kept = rows.filter((row) => row.entry_id !== null)
-  return kept.length < most && (rows[0]?.walked ?? 0) >= walked ? null : positionsOf(kept, segment)
+  return { positions: positionsOf(kept, segment), enough: kept.length >= most || (rows[0]?.walked ?? 0) < bound }
+}
+
+/** The ranges asked of the value that the walk goes along: an index can begin and end with them. */
+function alongOrder(plan: Plan, segment: Segment): Predicate {
+  const [first] = segment.keys
+  const flat = (predicate: Predicate): readonly Predicate[] => (predicate.test === 'all' ? predicate.of.flatMap(flat) : [predicate])
+  const isAlong = (predicate: Predicate) =>
+    predicate.test === 'between' && (first?.by === 'field' ? typeof predicate.value === 'object' && sameColumn(predicate.value, first.column) : predicate.value === first?.by)
+  return { test: 'all', of: plan.steps.flatMap(({ asks }) => flat(asks)).filter(isAlong) }
+}
+
+function sameColumn(a: FieldColumn, b: FieldColumn): boolean {
+  return a.fields.length === b.fields.length && a.fields.every((one, at) => one.field === b.fields[at]?.field)
 }
 
 /** The first of a shuffle: from its first piles, more and more of them until there are enough. */

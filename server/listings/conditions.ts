@@ -7,7 +7,7 @@ import { numberExpression } from '../content/field-indexes'
 
 export type Condition = RawBuilder<boolean>
 
-/** A predicate as a condition on the rows of a collection in entry_index. It may be null where the predicate fails. */
+/** A predicate as a condition on the rows of a collection in entry_index, named `i`. It may be null where the predicate fails. */
 export function conditionOf(predicate: Predicate, collection: number): Condition {
   switch (predicate.test) {
     case 'all':
@@ -33,9 +33,9 @@ export function conditionOf(predicate: Predicate, collection: number): Condition
     case 'words':
       return predicate.words.length === 0
         ? sql<boolean>`false`
-        : sql<boolean>`entry_id in (select w.entry_id from entry_words w where w.words @> ${sql.val([...predicate.words])}::text[])`
+        : sql<boolean>`i.entry_id in (select w.entry_id from entry_words w where w.words @> ${sql.val([...predicate.words])}::text[])`
     case 'ids':
-      return predicate.ids.length === 0 ? sql<boolean>`false` : sql<boolean>`entry_id = any(${sql.val([...predicate.ids])}::integer[])`
+      return predicate.ids.length === 0 ? sql<boolean>`false` : sql<boolean>`i.entry_id = any(${sql.val([...predicate.ids])}::integer[])`
   }
 }
 

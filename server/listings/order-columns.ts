@@ -9,7 +9,24 @@ import type { Condition } from './conditions'
 
 type Expression = RawBuilder<unknown>
 
-/** The value of an order key in a row of entry_index. Texts carry no collation yet. */
+/**
+ * The entry index as `i`, with what the keys ask for besides. Reads of some days are counted once for
+ * all, or were counted together already, which `rolled` says.
+ */
+export function indexFor(keys: readonly PlanKey[], rolled: boolean): Expression {
+  const reads = keys.find((key) => key.by === 'reads')
+  if (reads === undefined) return sql`entry_index i`
+  const [since, until] = [dayOf(reads.since), dayOf(reads.until)]
+  if (rolled)
+    return sql`entry_index i left join recent_reads recent on recent.entry_id = i.entry_id and recent.collection_id = i.collection_id
+      and recent.since = ${since}::date and recent.until = ${until}::date`
+  return sql`entry_index i left join (
+    select r.entry_id, sum(r.count)::integer as reads from entry_reads r
+    where r.day between ${since}::date and ${until}::date group by r.entry_id
+  ) recent on recent.entry_id = i.entry_id`
+}
+
+/** The value of an order key in a row of `indexFor`. Texts carry no collation yet. */
 export function keyExpression(key: PlanKey, collection: number): Expression {
   switch (key.by) {
     case 'publishedAt':
@@ -27,7 +44,7 @@ export function keyExpression(key: PlanKey, collection: number): Expression {
       return sql.raw(key.sort === 'text' ? textExpression(field) : numberExpression(field))
     }
     case 'reads':
-      return sql`(select sum(r.count)::integer from entry_reads r where r.entry_id = i.entry_id and r.day between ${dayOf(key.since)}::date and ${dayOf(key.until)}::date)`
+      return sql`recent.reads`
     case 'shuffle': {
       const { ranks, factor, shift } = shuffleOf(key.seed)
       return sql`((${sql.val([...ranks])}::integer[])[pile + 1]::bigint * ${sql.lit(shuffleModulus)} + (scatter::bigint * ${factor}::bigint + ${shift}::bigint) % ${sql.lit(shuffleModulus)})`
@@ -59,13 +76,13 @@ export function collated(key: PlanKey, expression: Expression, collation: string
  * Orders by the keys and, for what ties, by the id in the direction of the last key. The first key
  * may be told to have a value in every row, so that an index can serve.
  */
-export function orderBy(keys: readonly PlanKey[], expressions: readonly Expression[], collation: string, tie: 'up' | 'down', firstIsThere: boolean): Expression {
+export function orderBy(keys: readonly PlanKey[], expressions: readonly Expression[], collation: string, tie: 'up' | 'down', firstIsThere: boolean, id: Expression = sql`entry_id`): Expression {
   const sorted = keys.map((key, at) => {
     const expression = collated(key, expressions[at] ?? sql`null`, collation)
     const missing = (at === 0 && firstIsThere) || isNeverMissing(key) ? sql`` : sql` nulls last`
     return key.direction === 'up' ? sql`${expression} asc${missing}` : sql`${expression} desc${missing}`
   })
-  return sql.join([...sorted, tie === 'up' ? sql`entry_id asc` : sql`entry_id desc`])
+  return sql.join([...sorted, tie === 'up' ? sql`${id} asc` : sql`${id} desc`])
 }
 
 /** Whether every entry has a value for the key. */
@@ -86,7 +103,7 @@ export function following(keys: readonly PlanKey[], expressions: readonly Expres
     }
     equal.push(sameValues([key], [expressions[at] ?? sql`null`], { ...position, values: [value] }, collation))
   }
-  alternatives.push(conjunction([...equal, sql<boolean>`entry_id ${tie === 'up' ? sql`>` : sql`<`} ${position.id}`]))
+  alternatives.push(conjunction([...equal, sql<boolean>`i.entry_id ${tie === 'up' ? sql`>` : sql`<`} ${position.id}`]))
   const first = keys[0]
   const start = position.values[0] ?? null
   // Says again where the first key begins, in a form that an index can start from.

@@ -51,7 +51,7 @@ function within(segment: Segment, where: (collection: number) => Condition, shar
 }
 
 function isThere(key: PlanKey, collection: number): Condition {
-  if (key.by === 'reads') return sql<boolean>`i.entry_id in (${readEntries(key)})`
+  if (key.by === 'reads') return sql<boolean>`recent.reads is not null`
   if (key.by === 'list') return sql<boolean>`i.entry_id = any(${sql.val([...key.ids])}::integer[])`
   return sql<boolean>`${keyExpression(key, collection)} is not null`
 }
@@ -60,10 +60,6 @@ function isMissing(key: PlanKey, collection: number): Condition {
   if (key.by === 'reads') return sql<boolean>`not exists (select from entry_reads r where r.entry_id = i.entry_id and r.day between ${dayOf(key.since)}::date and ${dayOf(key.until)}::date)`
   if (key.by === 'list') return sql<boolean>`not i.entry_id = any(${sql.val([...key.ids])}::integer[])`
   return sql<boolean>`${keyExpression(key, collection)} is null`
-}
-
-function readEntries(key: Extract<PlanKey, { by: 'reads' }>) {
-  return sql`select r.entry_id from entry_reads r where r.day between ${dayOf(key.since)}::date and ${dayOf(key.until)}::date`
 }
 
 /** Where a position lies in a segment: before it, in it, or behind it. */

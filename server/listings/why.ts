@@ -11,7 +11,7 @@ import { missing } from '../http/problem'
 import { conditionOf } from './conditions'
 import { questionContext } from './context'
 import type { Asked, KnownSite } from './context'
-import { following, keyExpression, sameValues } from './order-columns'
+import { following, indexFor, keyExpression, sameValues } from './order-columns'
 
 /** Explains a listing's answer for an entry. Throws 404 for an entry that is gone. */
 export async function whyAnswer(db: Db, known: KnownSite, listing: Listing, asked: Asked, above: readonly number[], entryId: number): Promise<WhyAnswer> {
@@ -45,9 +45,9 @@ async function neighbours(db: Db, plan: ReturnType<typeof planOf>, entry: Indexe
     const expressions = plan.order.map((key) => keyExpression(key, collection))
     const after = following(plan.order, expressions, position, collation, tie)
     return sql`
-      select count(*) filter (where not ${after} and entry_id <> ${entry.id})::integer as before,
-        count(*) filter (where ${sameValues(plan.order, expressions, position, collation)} and entry_id <> ${entry.id})::integer as ties
-      from entry_index i where collection_id = ${collection} and ${conditionOf(filterOf(plan), collection)}`
+      select count(*) filter (where not ${after} and i.entry_id <> ${entry.id})::integer as before,
+        count(*) filter (where ${sameValues(plan.order, expressions, position, collation)} and i.entry_id <> ${entry.id})::integer as ties
+      from ${indexFor(plan.order, false)} where i.collection_id = ${collection} and ${conditionOf(filterOf(plan), collection)}`
   })
   const { rows } = await sql<{ before: number; ties: number }>`${sql.join(legs, sql` union all `)}`.execute(db)
   return { before: rows.reduce((sum, row) => sum + row.before, 0), ties: rows.reduce((sum, row) => sum + row.ties, 0) }

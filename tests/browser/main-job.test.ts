@@ -41,7 +41,7 @@ describe('the main job', () => {
     await press(bench, 'menuitem', 'Field notes')
     await press(bench, 'button', 'Add a rule')
     await press(bench, 'menuitem', 'Topic')
-    await choose(bench, 'Choose terms', 'Orchard')
+    await choose(bench, 'Terms', 'Orchard')
     await press(bench, 'button', 'How they are laid out: grid of 3 columns, 2 · 1')
     await pressFirstColumns(bench, '2')
     await waitFor(bench, 'button', 'How they are laid out: grid of 2 columns, 1')

@@ -2,13 +2,17 @@ import fc from 'fast-check'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { evaluate } from '~~/core/query/evaluate'
 import { planOf } from '~~/core/query/plan'
+import type { Plan } from '~~/core/query/plan'
 import type { Position } from '~~/core/query/position'
 import { everything, passes } from '~~/core/query/predicate'
 import { askedAlone } from '~~/core/query/rule-tree'
-import { answerOf, countsOf, shownPositions } from '~~/server/listings/answer'
+import { civilDayOf } from '~~/core/time/zones'
+import { answerOf, countsOf, shownIds, shownPositions } from '~~/server/listings/answer'
+import { recordReads } from '~~/server/listings/read-windows'
 import { contexts, indexedEntries, listings, now } from '../support/arbitraries'
 import { filmNow, filmQuestions, mingoAnswer } from '../support/film-questions'
 import { filmContext } from '../support/film-words'
+import { openData, rowsFound } from '../support/open-data'
 import { filmEntries, keysOf, loadFilms } from '../support/films'
 import { fillIndex } from './support/content'
 import { freshDatabase } from './support/database'
@@ -86,6 +90,16 @@ describe('a listing answered by the database', () => {
     }
   })
 
+  it.each(openData.map((data) => [data.name, data] as const))('is what that library finds in open data with fields: %s', async (_, data) => {
+    await fillIndex(test.db, data.entries)
+    for (const question of data.questions) {
+      const answer = await answerOf(test.db, planOf(question.listing, data.context), 'en')
+      const expected = rowsFound(data, question)
+      expect(answer.ids, question.name).toEqual(expected.ids)
+      expect(answer.counts.at(-1), question.name).toBe(expected.matches)
+    }
+  })
+
   // Referee: Intl.Collator (CLDR) for the database's own ICU collation.
   it.each(['en', 'sv', 'de'])('orders the titles of the films as the language does: %s', async (locale) => {
     const films = loadFilms()
@@ -98,5 +112,31 @@ describe('a listing answered by the database', () => {
       take: 200,
     } as const
     expect((await answerOf(test.db, plan, locale)).ids).toEqual(evaluate(plan, entries, locale).ids)
+  })
+})
+
+describe('reads that are counted together', () => {
+  it('order as reads counted each time do, also after more were recorded', async () => {
+    const today = civilDayOf(Date.now(), 'UTC')
+    const day = (ago: number) => today - ago * 86_400_000
+    const reads = [[3, 0], [1, 2], [5, 8], [0, 0], [2, 1]].map(([recent = 0, older = 0]) => [{ day: day(0), count: recent }, { day: day(3), count: older }].filter((one) => one.count > 0))
+    const entries = filmEntries(loadFilms(), keysOf(loadFilms())).slice(0, 5).map((entry, at) => ({ ...entry, reads: reads[at] ?? [] }))
+    await fillIndex(test.db, entries)
+    const plan: Plan = {
+      collections: [1],
+      steps: [{ step: { kind: 'collections' }, asks: everything }],
+      order: [{ by: 'reads', since: day(6), until: day(0), direction: 'down' }],
+      skip: 0,
+      take: 9,
+    }
+    expect(await shownIds(test.db, plan, 'en')).toEqual(evaluate(plan, entries, 'en').ids)
+    const [first, , , unread] = entries
+    if (first === undefined || unread === undefined) throw new Error('There are five films.')
+    const dayText = new Date(day(1)).toISOString().slice(0, 10)
+    await test.db.transaction().execute((trx) => recordReads(trx, [{ entryId: first.id, day: dayText, count: 4 }, { entryId: unread.id, day: dayText, count: 2 }, { entryId: first.id, day: dayText, count: 8 }]))
+    const more = entries.map((entry) => (entry === first ? { ...entry, reads: [...entry.reads, { day: day(1), count: 12 }] } : entry === unread ? { ...entry, reads: [{ day: day(1), count: 2 }] } : entry))
+    expect(await shownIds(test.db, plan, 'en')).toEqual(evaluate(plan, more, 'en').ids)
+    const { views } = await test.db.selectFrom('entry_index').select('views').where('entry_id', '=', first.id).executeTakeFirstOrThrow()
+    expect(views).toBe(first.views + 12)
   })
 })

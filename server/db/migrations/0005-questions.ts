@@ -54,4 +54,21 @@ const statements = [
     primary key (day, entry_id)
   )`,
   `create index entry_reads_entry on entry_reads (entry_id)`,
+  // Reads of a stretch of days, counted together, so that the most read are read off an index.
+  `create table read_windows (
+    since date not null,
+    until date not null,
+    primary key (since, until)
+  )`,
+  `create table recent_reads (
+    since date not null,
+    until date not null,
+    collection_id integer not null,
+    entry_id integer not null references entries on delete cascade,
+    reads integer not null,
+    primary key (since, until, entry_id),
+    foreign key (since, until) references read_windows on delete cascade
+  )`,
+  `create index recent_reads_order on recent_reads (since, until, collection_id, reads, entry_id)`,
+  `create index recent_reads_entry on recent_reads (entry_id)`,
 ]

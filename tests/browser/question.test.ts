@@ -1,0 +1,179 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import type { Page } from 'puppeteer-core'
+import { openInBench, signedIn, startApp, visitor } from './support/app'
+import type { App } from './support/app'
+import { cardsOf, press, waitFor, waitForNoDialog, waitForNoText, waitForStatus, waitForStillness, waitForText } from './support/hands'
+
+let app: App
+beforeAll(async () => {
+  app = await startApp()
+})
+afterAll(() => app.stop())
+
+const sentence = 'section[aria-label="The listing in words"]'
+
+/** Steps with the Tab key to what has the role and the name, then presses a key on it. */
+async function tabTo(page: Page, role: string, name: string, key: 'Enter' | 'Space' | null = 'Enter'): Promise<void> {
+  const wanted = await waitFor(page, role, name)
+  await waitForStillness(page)
+  for (let steps = 0; steps < 200; steps += 1) {
+    if (await page.evaluate((element) => element === document.activeElement || element.contains(document.activeElement), wanted)) {
+      if (key !== null) await page.keyboard.press(key)
+      return
+    }
+    await page.keyboard.press('Tab')
+  }
+  throw new Error(`The Tab key never came to the ${role} “${name}”.`)
+}
+
+/** Opens the menu of a control and takes one of it with the arrow keys. */
+async function takeFromMenu(page: Page, opener: string, item: string): Promise<void> {
+  await tabTo(page, 'button', opener)
+  await waitFor(page, 'menuitem', item)
+  await waitForStillness(page)
+  for (let steps = 0; steps < 60; steps += 1) {
+    if ((await page.evaluate(() => document.activeElement?.textContent?.trim())) === item) return page.keyboard.press('Enter')
+    await page.keyboard.press('ArrowDown')
+  }
+  throw new Error(`The arrow keys never came to “${item}”.`)
+}
+
+/** Types into a field that takes several, and takes what it finds first. */
+async function takeByTyping(page: Page, label: string, text: string): Promise<void> {
+  await tabTo(page, 'combobox', label, null)
+  await page.keyboard.type(text)
+  await waitFor(page, 'option', text)
+  await page.keyboard.press('Enter')
+  await page.keyboard.press('Escape')
+}
+
+describe('the question of a listing', () => {
+  it('is built three groups deep by keyboard alone, counted, and explained', async () => {
+    const page = await signedIn(app)
+    await page.setViewport({ width: 1280, height: 800 })
+    await openInBench(page, 'Field notes')
+    await tabTo(page, 'button', 'All notes 12')
+    await waitForText(page, sentence, 'Show all field notes')
+
+    await takeFromMenu(page, 'Add a rule', 'Group of rules')
+    await takeFromMenu(page, 'Add a rule to Group 1', 'Topic')
+    await takeByTyping(page, 'Terms', 'Soil')
+    await waitForText(page, sentence, 'field notes (in Soil)')
+    await takeFromMenu(page, 'Add a rule to Group 1', 'Group of rules')
+    await takeFromMenu(page, 'Add a rule to Group 1.2', 'Pinned, or has a picture')
+    await takeFromMenu(page, 'Add a rule to Group 1.2', 'Group of rules')
+    await takeFromMenu(page, 'Add a rule to Group 1.2.2', 'Published')
+    await waitForText(page, sentence, 'field notes (in Soil or (with a picture or (last 90 days)))')
+
+    const counts = async () => (await waitFor(page, 'region', 'Tally')).$$eval('li strong', (all) => all.map((one) => Number(one.textContent)))
+    const before = await counts()
+    await expect.poll(counts).toHaveLength(3)
+    expect(before[0]).toBeGreaterThan(50)
+
+    // The innermost rule is moved out of its group, and back by Undo.
+    await tabTo(page, 'button', 'Move Published: arrow keys', null)
+    await page.keyboard.press('ArrowLeft')
+    await waitForText(page, sentence, 'field notes (in Soil or (with a picture or last 90 days))')
+    await page.keyboard.down('Control')
+    await page.keyboard.press('KeyZ')
+    await page.keyboard.up('Control')
+    await waitForText(page, sentence, '(last 90 days)')
+
+    await takeFromMenu(page, 'What to do with Group 1.2', 'Switch off')
+    await waitForText(page, sentence, 'field notes (in Soil), newest first')
+    await expect.poll(async () => (await counts())[1]).toBeLessThan(before[0] ?? 0)
+
+    await page.keyboard.press('Escape')
+    await tabTo(page, 'button', 'Why?')
+    await tabTo(page, 'combobox', 'Entry', null)
+    await page.keyboard.type('Drying bean pods')
+    await waitFor(page, 'option', 'Drying bean pods when it will not stop raining')
+    await page.keyboard.press('Enter')
+    const why = 'aside[aria-label="Why, or why not"]'
+    await waitForText(page, why, 'Not shown: this is what it fails.')
+    await waitForText(page, why, 'Has: Saving and Autumn')
+    await tabTo(page, 'combobox', 'Entry', null)
+    await page.keyboard.down('Control')
+    await page.keyboard.press('KeyA')
+    await page.keyboard.up('Control')
+    await page.keyboard.type('What the molehills')
+    await waitFor(page, 'option', 'What the molehills told us about drainage')
+    await page.keyboard.press('Enter')
+    await waitForText(page, why, 'Shown: number 1 in the order, on page 1.')
+  })
+
+  it('takes entries picked by hand, several at once, with words of their own', async () => {
+    const page = await signedIn(app)
+    await page.setViewport({ width: 1280, height: 800 })
+    await openInBench(page, 'Orchard')
+    await press(page, 'button', 'Add a listing: Main')
+    await press(page, 'menuitem', 'Growers’ words')
+    await press(page, 'radio', 'By hand')
+    await press(page, 'button', 'Pick entries')
+    await waitFor(page, 'listbox', 'Pick entries')
+    await waitForStillness(page)
+    const options = await page.$$('[role=option]')
+    const titles = await page.$$eval('[role=option]', (all) => all.map((one) => one.querySelector('span')?.textContent ?? ''))
+    const [first = '', second, third, , fifth] = titles
+    await options[0]?.click()
+    await page.keyboard.down('Shift')
+    await options[2]?.click()
+    await page.keyboard.up('Shift')
+    await page.keyboard.down('Control')
+    await options[4]?.click()
+    await page.keyboard.up('Control')
+    await press(page, 'button', 'Pick 4 entries')
+    await waitForNoDialog(page)
+    await waitForText(page, sentence, 'Show 4 entries picked from growers’ words, in the order picked')
+
+    await press(page, 'button', `What to do with ${first}`)
+    await press(page, 'menuitem', 'Say it differently here')
+    await (await waitFor(page, 'textbox', 'Title')).focus()
+    await waitForStillness(page)
+    await page.keyboard.type('In other words')
+    await press(page, 'button', 'Say it so')
+    await waitForNoDialog(page)
+    await waitForStatus(page, 'Changes not live')
+    await press(page, 'button', 'Publish')
+    await waitForStatus(page, '· Live')
+    const plain = await visitor(app, { script: false })
+    await plain.goto(`${app.address}/orchard`)
+    expect((await cardsOf(plain, 'Growers’ words')).map((card) => card.title)).toEqual(['In other words', second, third, fifth])
+  })
+
+  it('is asked for another day, and says what the clock will change', async () => {
+    const page = await signedIn(app)
+    await openInBench(page, 'Seed shelf')
+    await press(page, 'button', 'All seed shelf 12')
+    const counts = async () => (await waitFor(page, 'region', 'Tally')).$$eval('li strong', (all) => all.map((one) => Number(one.textContent)))
+    await expect.poll(async () => (await counts())[0]).toBeGreaterThan(10)
+    await page.locator('::-p-aria(As of)').fill('2001-01-01')
+    await expect.poll(async () => (await counts())[0]).toBe(0)
+    await press(page, 'button', 'Back to now')
+    await expect.poll(async () => (await counts())[0]).toBeGreaterThan(10)
+    await press(page, 'button', 'What comes next')
+    await waitForNoText(page, 'section[aria-label="Tally"]', 'What comes next')
+  })
+
+  it('says what is wrong with a rule, and goes on without it', async () => {
+    const page = await signedIn(app)
+    await openInBench(page, 'Seed shelf')
+    await press(page, 'button', 'Add a listing: Main')
+    await press(page, 'menuitem', 'Seed shelf')
+    await press(page, 'button', 'Add a rule')
+    await press(page, 'menuitem', 'Published')
+    await press(page, 'combobox', 'When')
+    await press(page, 'option', 'between two days')
+    await page.locator('::-p-aria(First day)').fill('2026-05-01')
+    await page.locator('::-p-aria(Last day)').fill('2026-04-01')
+    await waitForText(page, 'aside', 'The first day lies after the last. Swap them.')
+    await waitForText(page, 'section[aria-label="Tally"]', 'shown')
+    const counts = await (await waitFor(page, 'region', 'Tally')).$$eval('li strong', (all) => all.map((one) => Number(one.textContent)))
+    expect(counts.at(-1)).toBe(6)
+    await press(page, 'button', 'What to do with Published')
+    await press(page, 'menuitem', 'Copy')
+    await press(page, 'button', 'Add a rule')
+    await press(page, 'menuitem', 'Paste the copied rule')
+    await waitForText(page, sentence, 'from 1 May 2026 to 1 April 2026 and published from 1 May 2026')
+  })
+})

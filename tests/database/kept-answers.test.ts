@@ -1,0 +1,160 @@
+import { sql } from 'kysely'
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
+import type { EntryInput } from '~~/core/content/entry-input'
+import { newListing } from '~~/core/listing/definition'
+import type { Listing } from '~~/core/listing/definition'
+import type { Rule } from '~~/core/query/rules'
+import { changeInBulk, undoBulkChange } from '~~/server/content/bulk'
+import { addEntry, saveEntry, setEntryDeleted } from '~~/server/content/entries'
+import { addField } from '~~/server/content/field-writing'
+import { addTerm, mergeTerm, moveTerm, undoTermChange } from '~~/server/content/terms'
+import { openDatabase } from '~~/server/db/client'
+import type { Db } from '~~/server/db/client'
+import { askingAnew, askingKept } from '~~/server/listings/ask'
+import type { ListingAsker } from '~~/server/listings/ask'
+import { mayChangeAt, nextChangeOf } from '~~/server/listings/next-change'
+import { knownSite } from '~~/server/listings/context'
+import { ChangeFeed } from '~~/server/live/change-feed'
+import { DependentCache } from '~~/server/live/dependent-cache'
+import { rain, smallSite } from './support/content'
+import { freshDatabase } from './support/database'
+import type { TestDatabase } from './support/database'
+
+/** A second server on the same database, which answers the live site and keeps what it answered. */
+let test: TestDatabase
+let site: Awaited<ReturnType<typeof smallSite>>
+let other: Db
+let feed: ChangeFeed
+let kept: ListingAsker
+beforeAll(async () => {
+  test = await freshDatabase()
+  site = await smallSite(test.db)
+  other = openDatabase(test.url, 4)
+  feed = new ChangeFeed(other, test.url)
+  await feed.start()
+  await vi.waitFor(() => expect(feed.isListening()).toBe(true), soon)
+  kept = askingKept(other, new DependentCache(feed))
+})
+afterAll(async () => {
+  await feed.stop()
+  await other.destroy()
+  await test.drop()
+})
+
+const soon = { timeout: 10_000, interval: 5 }
+/** An answer may be as old as this and no older, in milliseconds. */
+const oldest = 1000
+
+function listingOf(...rules: Rule[]): Listing {
+  const listing = newListing('Kept', site.collectionId)
+  return { ...listing, from: { ...listing.from, rules }, amount: { ...listing.amount, take: 50 } }
+}
+
+const asked = (now = Date.now()) => ({ now, page: null, visit: '' })
+
+/** Does something on one server, and asks the other until it answers as a fresh question does. Gives how long that took. */
+async function lag(listing: Listing, change: () => Promise<unknown>): Promise<number> {
+  const before = await kept.shown(listing, asked(), [])
+  await change()
+  const done = Date.now()
+  const fresh = await askingAnew(test.db).shown(listing, asked(), [])
+  expect(fresh).not.toEqual(before)
+  await vi.waitFor(async () => expect(await kept.shown(listing, asked(), [])).toEqual(fresh), soon)
+  return Date.now() - done
+}
+
+async function added(change: Partial<EntryInput>): Promise<number> {
+  return (await addEntry(test.db, site.collectionId, { ...rain, ...change }, site.writer)).id
+}
+
+const entry = (slug: string, change: Partial<EntryInput> = {}): EntryInput => ({ ...rain, slug, ...change })
+const soil = (): Rule => ({ rule: 'terms', facet: site.facetId, is: 'any', terms: [site.soil] })
+
+describe('a kept answer', () => {
+  it('is kept: nothing is asked again while nothing changes', async () => {
+    await added({ slug: 'kept' })
+    const listing = listingOf()
+    const first = await kept.shown(listing, asked(), [])
+    expect(await kept.shown(listing, asked(), [])).toBe(first)
+    expect(first).toEqual(await askingAnew(test.db).shown(listing, asked(), []))
+  })
+
+  it('is dropped on the other server within a second of every kind of change', async () => {
+    const lags: Record<string, number> = {}
+    lags.publish = await lag(listingOf(), () => added({ slug: 'published' }))
+    const id = await added({ slug: 'edited', publishedAt: Date.UTC(2026, 0, 2) })
+    lags.edit = await lag({ ...listingOf(), order: { keys: [{ by: 'title', direction: 'up' }], pinned: 'ignored' } }, () => saveEntry(test.db, id, 1, entry('edited', { title: 'A first title' }), site.writer))
+    lags.retag = await lag(listingOf(soil()), () => saveEntry(test.db, id, 2, entry('edited', { termIds: [site.compost] }), site.writer))
+    const mulch = (await addTerm(test.db, site.facetId, null, { name: 'Mulch', slug: 'mulch', description: '', pictureId: null, icon: '', colour: '' })).id
+    await added({ slug: 'mulched', termIds: [mulch] })
+    let merged = ''
+    lags.merge = await lag(listingOf(soil()), async () => (merged = (await mergeTerm(test.db, mulch, site.soil, site.writer)).change))
+    lags.part = await lag(listingOf(soil()), () => undoTermChange(test.db, merged))
+    lags.nest = await lag(listingOf(soil()), () => moveTerm(test.db, mulch, { parentId: site.soil, at: 0 }))
+    lags.delete = await lag(listingOf(), () => setEntryDeleted(test.db, id, true))
+    lags.restore = await lag(listingOf(), () => setEntryDeleted(test.db, id, false))
+    let bulk = ''
+    lags.bulk = await lag(listingOf(), async () => (bulk = (await changeInBulk(test.db, site.collectionId, { ids: [id], action: { do: 'archive' } }, site.writer)).id))
+    lags.undo = await lag(listingOf(), () => undoBulkChange(test.db, bulk, site.writer))
+    console.log(`Until the other server answers anew, ms: ${JSON.stringify(lags)}`)
+    for (const [what, took] of Object.entries(lags)) expect(took, what).toBeLessThan(oldest)
+  })
+
+  it('ends by itself when an entry appears or expires', async () => {
+    const listing = listingOf()
+    const at = Date.now() + 700
+    const id = await added({ slug: 'soon', publishedAt: at, expiresAt: at + 700 })
+    await feed.settled()
+    expect(await kept.shown(listing, asked(), [])).not.toContain(id)
+    await vi.waitFor(async () => expect(await kept.shown(listing, asked(), [])).toContain(id), soon)
+    expect(Date.now() - at).toBeLessThan(oldest)
+    await vi.waitFor(async () => expect(await kept.shown(listing, asked(), [])).not.toContain(id), soon)
+    expect(Date.now() - at - 700).toBeLessThan(oldest)
+  })
+
+  // British clocks went back on 25 October 2026: that day has 25 hours (IANA time zone database).
+  it.each([
+    ['2026-06-10T22:59:59.500Z', '2026-06-10T23:00:00.000Z'],
+    ['2026-10-25T22:59:59.500Z', '2026-10-26T00:00:00.000Z'],
+    ['2026-03-29T22:59:59.500Z', '2026-03-29T23:00:00.000Z'],
+  ])('ends where the day of the site’s zone turns over: %s', async (now, turn) => {
+    await sql`update site set time_zone = 'Europe/London'`.execute(test.db)
+    const words = (await knownSite(test.db)).words
+    const today: Rule = { rule: 'date', window: { is: 'this', unit: 'day' } }
+    expect(await mayChangeAt(test.db, listingOf(today), words, Date.parse(now))).toBe(Date.parse(turn))
+    expect(await mayChangeAt(test.db, listingOf(), words, Date.UTC(2030, 0, 1))).toBe(Infinity)
+    await sql`update site set time_zone = 'UTC'`.execute(test.db)
+  })
+
+  it('is of no use while the server hears of no change', async () => {
+    const deaf = { subscribe: () => () => true, isListening: () => false }
+    const asker = askingKept(other, new DependentCache(deaf))
+    const listing = listingOf()
+    expect(await asker.shown(listing, asked(), [])).toHaveLength((await askingAnew(test.db).shown(listing, asked(), [])).length)
+    const id = await added({ slug: 'unheard' })
+    expect(await asker.shown(listing, asked(), [])).toContain(id)
+  })
+})
+
+describe('what the clock changes next', () => {
+  it('is the day on which an entry leaves a moving window, by name', async () => {
+    const now = Date.UTC(2026, 5, 10, 12)
+    await added({ slug: 'leaves', title: 'Leaves the window', publishedAt: Date.UTC(2026, 5, 8, 9) })
+    const within: Rule = { rule: 'date', window: { is: 'last', count: 3, unit: 'day' } }
+    const next = await nextChangeOf(test.db, await knownSite(test.db), listingOf(within), asked(now), [])
+    expect(next).toEqual({ at: Date.UTC(2026, 5, 12), comes: [], goes: ['Leaves the window'], atMidnight: true })
+  })
+
+  it('is the moment at which an event is no longer yet to come', async () => {
+    const field = await addField(test.db, site.collectionId, { key: 'starts', name: 'Starts', type: 'date-time', settings: {}, required: false, help: '', fallback: null, filterable: true, sortable: true })
+    const starts = Date.UTC(2026, 6, 1, 18, 30)
+    await added({ slug: 'event', title: 'An evening', values: { [field.id]: starts } })
+    const coming: Rule = { rule: 'field', field: field.id, asked: { is: 'within', window: { is: 'upcoming' } } }
+    const next = await nextChangeOf(test.db, await knownSite(test.db), listingOf(coming), asked(starts - 3_600_000), [])
+    expect(next).toMatchObject({ at: starts, comes: [], goes: ['An evening'] })
+  })
+
+  it('is nothing where the clock changes nothing', async () => {
+    expect(await nextChangeOf(test.db, await knownSite(test.db), listingOf(), asked(Date.UTC(2030, 0, 1)), [])).toBeNull()
+  })
+})
