@@ -1,6 +1,11 @@
 /** What the Site screens and the page of an invitation say. */
 export const words = {
   title: 'Site',
+  listings: 'Listings',
+  brokenRules: 'When a rule makes no sense any more',
+  brokenHint: 'Its term was deleted, its field changed type, its limits are upside down. The bench says so at the rule either way.',
+  brokenChoices: { without: 'Go on without the rule', nothing: 'Show the words for nothing' },
+  listingsSaved: 'Listings do so from now on.',
   people: 'People and roles',
   peopleHint: 'Writers write entries. Designers also set up pages, listings and collections. Owners also decide who is here.',
   roles: { writer: 'Writer', designer: 'Designer', owner: 'Owner' },

@@ -43,10 +43,18 @@ export async function reconcileFieldIndexes(db: Db): Promise<{ readonly made: re
       const wanted = await wantedIndexes(connection)
       const present = await presentIndexes(connection)
       const dropped = present.filter((index) => !index.valid || !wanted.has(index.name)).map((index) => index.name)
-      for (const name of dropped) await sql.raw(`drop index concurrently if exists "${name}"`).execute(connection)
+      for (const name of dropped) {
+        await sql.raw(`drop index concurrently if exists "${name}"`).execute(connection)
+        await sql.raw(`drop statistics if exists "${name}_spread"`).execute(connection)
+      }
       const kept = new Set(present.filter((index) => !dropped.includes(index.name)).map((index) => index.name))
       const made = [...wanted].filter(([name]) => !kept.has(name))
-      for (const [, statement] of made) await sql.raw(statement).execute(connection)
+      for (const [, { index, statistics }] of made) {
+        await sql.raw(index).execute(connection)
+        if (statistics !== null) await sql.raw(statistics).execute(connection)
+      }
+      // The planner learns how values are spread at the next round of autovacuum; listings shall not wait for it.
+      if (made.some(([, { statistics }]) => statistics !== null)) await sql`analyze entry_index`.execute(connection)
       return { made: made.map(([name]) => name), dropped }
     } finally {
       await sql`select pg_advisory_unlock(hashtext('field indexes'))`.execute(connection)
@@ -54,7 +62,13 @@ export async function reconcileFieldIndexes(db: Db): Promise<{ readonly made: re
   })
 }
 
-async function wantedIndexes(db: Db): Promise<ReadonlyMap<string, string>> {
+interface Wanted {
+  readonly index: string
+  /** PostgreSQL keeps no statistics of the expression of a partial index for its estimates; these it does. */
+  readonly statistics: string | null
+}
+
+async function wantedIndexes(db: Db): Promise<ReadonlyMap<string, Wanted>> {
   const [site, fields] = await Promise.all([
     loadSite(db),
     db
@@ -66,7 +80,7 @@ async function wantedIndexes(db: Db): Promise<ReadonlyMap<string, string>> {
   ])
   const collation = await collationFor(db, site.locale)
   const titles = `entry_index_title_${collation.replace(/[^a-z0-9]/gi, '_')}`
-  const wanted = new Map([[titles, `create index concurrently "${titles}" on entry_index (collection_id, (title collate "${collation}"), entry_id)`]])
+  const wanted = new Map<string, Wanted>([[titles, { index: `create index concurrently "${titles}" on entry_index (collection_id, (title collate "${collation}"), entry_id)`, statistics: null }]])
   for (const field of fields) {
     const { sort, filter } = fieldTypes.get(field.type)
     if (sort === null || !(field.sortable || isRange(filter))) continue
@@ -74,11 +88,11 @@ async function wantedIndexes(db: Db): Promise<ReadonlyMap<string, string>> {
       if (name === 'table' && !field.sortable) continue
       // The kind of sort stands in the name, so that a field whose type changed gets another index.
       const index = `field_${field.id}_${name}_${sort}`
-      wanted.set(
-        index,
-        `create index concurrently "${index}" on ${place.table} (${sortExpression(field.id, sort, collation)}, ${place.id})
-         where collection_id = ${field.collection_id} and ${place.where}`,
-      )
+      wanted.set(index, {
+        index: `create index concurrently "${index}" on ${place.table} (${sortExpression(field.id, sort, collation)}, ${place.id})
+          where collection_id = ${field.collection_id} and ${place.where}`,
+        statistics: name === 'listing' && sort === 'number' ? `create statistics if not exists "${index}_spread" on (${numberExpression(field.id)}) from entry_index` : null,
+      })
     }
   }
   return wanted

@@ -6,6 +6,7 @@ import { roles } from '~~/core/people'
 import type { AccountRow, InvitationRow, Role } from '~~/core/people'
 import { formatDate } from '~~/core/time/format'
 import ConfirmDialog from '../../shared/ConfirmDialog.vue'
+import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
 import TopLine from '../../shared/TopLine.vue'
 import ScreenHead from '../../shared/ScreenHead.vue'
 import { attempt } from '../../shared/attempt'
@@ -28,13 +29,24 @@ const inviting = ref(false)
 const closing = ref<AccountRow | null>(null)
 const roleItems = roles.map((value) => ({ value, title: words.roles[value] }))
 
+const brokenRules = ref<'without' | 'nothing'>('without')
+const brokenChoices = (['without', 'nothing'] as const).map((value) => ({ value, title: words.brokenChoices[value] }))
+
 void Promise.all([load(), catalogue.load()])
 
 async function load() {
   const found = await attempt(() => request<{ accounts: readonly AccountRow[]; invitations: readonly InvitationRow[] }>('GET', '/api/bench/accounts'))
+  const settings = await attempt(() => request<{ brokenRules: 'without' | 'nothing' }>('GET', '/api/bench/site'))
+  if (settings !== null) brokenRules.value = settings.brokenRules
   if (found === null) return
   accounts.value = found.accounts
   invitations.value = found.invitations
+}
+
+async function setBroken(next: 'without' | 'nothing') {
+  if ((await attempt(() => request('PUT', '/api/bench/site', { brokenRules: next }))) === null) return
+  brokenRules.value = next
+  notices.tell({ text: words.listingsSaved })
 }
 
 async function setRole(account: AccountRow, role: Role) {
@@ -95,6 +107,11 @@ function seen({ seenAt }: AccountRow): string {
         </li>
       </ul>
     </template>
+    <h2>{{ words.listings }}</h2>
+    <div class="listings">
+      <ChoiceSetting :label="words.brokenRules" :value="brokenRules" :choices="brokenChoices" fallback="without" @change="setBroken" />
+      <p class="facts">{{ words.brokenHint }}</p>
+    </div>
     <InviteDialog v-model="inviting" @invited="load" />
     <ConfirmDialog
       :model-value="closing !== null"
@@ -112,6 +129,17 @@ main {
   max-width: 880px;
   margin-inline: auto;
   padding: 32px 28px 60px;
+}
+
+.listings {
+  display: grid;
+  gap: 6px;
+  max-width: 520px;
+  margin-top: 8px;
+}
+
+.listings .facts {
+  white-space: normal;
 }
 
 h2 {

@@ -1,0 +1,8 @@
+import { benchEndpoint, readJson } from '../../../http/endpoint'
+import { saveSiteSettings } from '../../../site/site-settings'
+
+/** Changes what is set for the whole site. */
+export default benchEndpoint('owner', async ({ event, db }) => {
+  await saveSiteSettings(db, await readJson(event))
+  return { saved: true }
+})
