@@ -17,8 +17,8 @@ import { rollsReads } from './read-windows'
 import { placeOf, segmentsOf } from './segments'
 import type { Segment } from './segments'
 
-/** How many rows of a collection are walked in order, first and at most, before looking for what matches instead. */
-const walks = { first: 300, most: 3000 } as const
+/** How many rows of a collection are walked in order at most before what matches is looked for instead. */
+const walked = 1000
 
 /**
  * The entries a plan shows, in order: found stretch by stretch, each by the cheapest way that is
@@ -90,27 +90,12 @@ async function segmentPositions(asking: Asking, segment: Segment, most: number, 
   return (await walkedPositions(asking, segment, collection, most, start)) ?? orderedPositions(asking, segment, most, start, 'matching')
 }
 
-/**
- * Walks in order for as long as it is likely to find enough soon: a short way, and a longer one where
- * the short one found some. Null when what matches is better looked for.
- */
-async function walkedPositions(asking: Asking, segment: Segment, collection: number, most: number, start: Position | null): Promise<readonly Position[] | null> {
-  if (most > walks.most) return null
-  const short = await walkedRows(asking, segment, collection, most, start, Math.max(walks.first, most))
-  if (short.enough) return short.positions
-  const likely = (short.positions.length * walks.most) / walks.first
-  if (likely < most) return null
-  const long = await walkedRows(asking, segment, collection, most, start, walks.most)
-  return long.enough ? long.positions : null
-}
-
 function isWalkable(key: PlanKey | undefined): boolean {
   return key !== undefined && ['publishedAt', 'title', 'views', 'comments', 'rating', 'field'].includes(key.by)
 }
 
 interface Row {
   readonly entry_id: number
-  readonly walked?: number
   readonly [key: `k${number}`]: unknown
 }
 
@@ -158,30 +143,22 @@ async function orderedPositions(asking: Asking, segment: Segment, most: number, 
   return positionsOf(rows, segment)
 }
 
-interface Walk {
-  readonly positions: readonly Position[]
-  /** Whether these are surely all that were wanted, or all there are. */
-  readonly enough: boolean
-}
-
-/** Walks a bounded part of the collection in order, keeping what matches. */
-async function walkedRows(asking: Asking, segment: Segment, collection: number, most: number, start: Position | null, bound: number): Promise<Walk> {
+/**
+ * Walks a bounded part of the collection in order and takes what matches until there is enough; null
+ * when that part holds too few to be sure. PostgreSQL stops walking as soon as enough is found.
+ */
+async function walkedPositions(asking: Asking, segment: Segment, collection: number, most: number, start: Position | null): Promise<readonly Position[] | null> {
   const { plan, collation, tie, db } = asking
+  if (most > walked) return null
   const filter = conditionOf(filterOf({ ...plan, steps: plan.steps.slice(1) }), collection)
-  const inOrder = orderBy(segment.keys, named(segment), collation, tie, true)
+  const columnsOfKeys = segment.keys.map((key, at) => sql`${keyExpression(key, collection)} as ${sql.ref(`k${at}`)}`)
   const { rows } = await sql<Row>`
-    with walk as materialized (
-      select i.*, ${sql.join(segment.keys.map((key, at) => sql`${keyExpression(key, collection)} as ${sql.ref(`k${at}`)}`))} from ${indexFor(segment.keys, asking.rolled)}
+    select ${sql.join([sql`entry_id`, ...named(segment)])} from (
+      select i.*, ${sql.join(columnsOfKeys)} from ${indexFor(segment.keys, asking.rolled)}
       where ${belongs(asking, segment, collection, start, conditionOf(alongOrder(plan, segment), collection))}
-      order by ${orderBy(segment.keys, expressions(segment, collection), collation, tie, true, sql`i.entry_id`)} limit ${bound}
-    )
-    select kept.*, counted.walked from (select count(*)::integer as walked from walk) counted
-    left join lateral (
-      select ${sql.join([sql`entry_id`, ...named(segment)])} from walk i where ${filter} order by ${inOrder} limit ${most}
-    ) kept on true
-    order by ${inOrder}`.execute(db)
-  const kept = rows.filter((row) => row.entry_id !== null)
-  return { positions: positionsOf(kept, segment), enough: kept.length >= most || (rows[0]?.walked ?? 0) < bound }
+      order by ${orderBy(segment.keys, expressions(segment, collection), collation, tie, true, sql`i.entry_id`)} limit ${walked}
+    ) i where ${filter} order by ${orderBy(segment.keys, named(segment), collation, tie, true)} limit ${most}`.execute(db)
+  return rows.length < most ? null : positionsOf(rows, segment)
 }
 
 /** The ranges asked of the value that the walk goes along: an index can begin and end with them. */

@@ -43,13 +43,24 @@ export async function questionContext(db: Db, { site, words }: Pick<KnownSite, '
   return { ...plain, keyOf, related }
 }
 
+/** The numbers of values, by database. They stay what they are for as long as there is the field. */
+const interned = new WeakMap<Db, Map<string, number>>()
+const mostInterned = 100_000
+
 async function internedKeys(db: Db, wanted: ReturnType<typeof valuesAsked>): Promise<QuestionContext['keyOf']> {
-  const given = JSON.stringify(wanted.map(({ field, value }) => ({ field_id: field, value })))
-  const { rows } = await sql<{ id: number; field_id: number; value: string }>`
-    select k.id, k.field_id, k.value from field_keys k
-    join jsonb_to_recordset(${given}::jsonb) given (field_id integer, value text) on given.field_id = k.field_id and given.value = k.value`.execute(db)
-  const known = new Map(rows.map((row) => [`${row.field_id} ${row.value}`, row.id]))
-  return (field, value) => known.get(`${field} ${value}`) ?? null
+  const known = interned.get(db) ?? new Map<string, number>()
+  if (known.size > mostInterned) known.clear()
+  interned.set(db, known)
+  const nameOf = (field: number, value: string) => `${field} ${value}`
+  const unknown = wanted.filter(({ field, value }) => !known.has(nameOf(field, value)))
+  if (unknown.length > 0) {
+    const given = JSON.stringify(unknown.map(({ field, value }) => ({ field_id: field, value })))
+    const { rows } = await sql<{ id: number; field_id: number; value: string }>`
+      select k.id, k.field_id, k.value from field_keys k
+      join jsonb_to_recordset(${given}::jsonb) given (field_id integer, value text) on given.field_id = k.field_id and given.value = k.value`.execute(db)
+    for (const row of rows) known.set(nameOf(row.field_id, row.value), row.id)
+  }
+  return (field, value) => known.get(nameOf(field, value)) ?? null
 }
 
 function asksRelated(listing: Listing): boolean {
