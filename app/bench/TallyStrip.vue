@@ -20,7 +20,7 @@ const next = ref<NextChange | null | undefined>(undefined)
 watch(() => [bench.listing, bench.asOf, bench.sample], () => (next.value = undefined))
 
 async function lookAhead() {
-  const answer = await attempt(() => request<{ next: NextChange | null }>('POST', '/api/bench/listings/next-change', { ...bench.asked(), definition: bench.listing }))
+  const answer = await attempt(() => request<{ next: NextChange | null }>('POST', '/api/bench/listings/next-change', { ...bench.asked(), definition: bench.listing, above: bench.chosenCounts?.above ?? [] }))
   if (answer !== null) next.value = answer.next
 }
 

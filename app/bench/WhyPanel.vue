@@ -23,7 +23,7 @@ watch(() => [entry.value, props.listing, bench.asOf, bench.sample], ask)
 
 async function ask() {
   const [id] = entry.value
-  answer.value = id === undefined ? null : await attempt(() => request<WhyAnswer>('POST', '/api/bench/listings/why', { ...bench.asked(), definition: props.listing, entry: id }))
+  answer.value = id === undefined ? null : await attempt(() => request<WhyAnswer>('POST', '/api/bench/listings/why', { ...bench.asked(), definition: props.listing, above: bench.chosenCounts?.above ?? [], entry: id }))
 }
 
 const verdict = computed(() => {

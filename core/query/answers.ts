@@ -6,6 +6,8 @@ export interface ListingCounts {
   readonly steps: readonly number[]
   /** By the path of a rule, `rules[0].rules[2]`: how many that visitors may see pass it alone. */
   readonly alone: Readonly<Record<string, number>>
+  /** What listings above it on the page show, where it leaves those out. */
+  readonly above: readonly number[]
   /** Picked by hand, or always in, but not there or not to be seen by visitors. */
   readonly gone: readonly { readonly id: number; /** Null where nothing is left of it. */ readonly title: string | null }[]
 }

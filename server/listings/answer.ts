@@ -11,14 +11,14 @@ import type { Db } from '../db/client'
 import { collationFor } from '../db/collation'
 import { allOf, conditionOf } from './conditions'
 import type { Condition } from './conditions'
-import { expectedMatches, fewMatches } from './expected-matches'
+import { isFoundSooner } from './expected-matches'
 import { following, indexFor, keyExpression, orderBy, positionValue } from './order-columns'
 import { rollsReads } from './read-windows'
 import { placeOf, segmentsOf } from './segments'
 import type { Segment } from './segments'
 
-/** How many rows of a collection are walked in order at most before what matches is looked for instead. */
-const walked = 1000
+/** How many rows of a collection are walked in order, at first and at most, before what matches is looked for instead. */
+const walks = [200, 3000] as const
 
 /**
  * The entries a plan shows, in order: found stretch by stretch, each by the cheapest way that is
@@ -81,7 +81,7 @@ async function segmentPositions(asking: Asking, segment: Segment, most: number, 
   const filtered = plan.steps.slice(1).some(({ asks }) => !(asks.test === 'all' && asks.of.length === 0))
   const first = segment.keys[0]
   const ordered = first?.by === 'reads' && asking.rolled
-  const few = (segment.few && !ordered) || (filtered && (await expectedMatches(db, plan)) < fewMatches)
+  const few = (segment.few && !ordered) || (filtered && (await isFoundSooner(db, plan, most)))
   if (first?.by === 'shuffle' && !few) return shuffledPositions(asking, segment, first, most, start)
   const [collection, second] = plan.collections
   if (ordered && !filtered) return orderedPositions(asking, segment, most, start, 'direct')
@@ -144,21 +144,31 @@ async function orderedPositions(asking: Asking, segment: Segment, most: number, 
 }
 
 /**
- * Walks a bounded part of the collection in order and takes what matches until there is enough; null
- * when that part holds too few to be sure. PostgreSQL stops walking as soon as enough is found.
+ * Walks in order until there is enough: a short way, and a longer one where the short one found some.
+ * Null when that holds too few to be sure.
  */
 async function walkedPositions(asking: Asking, segment: Segment, collection: number, most: number, start: Position | null): Promise<readonly Position[] | null> {
+  for (const bound of walks) {
+    if (most > bound) continue
+    const found = await walkOf(asking, segment, collection, most, start, bound)
+    if (found.length === most) return found
+    if (found.length === 0) return null
+  }
+  return null
+}
+
+/** What matches in a bounded part of the collection, in order. PostgreSQL stops walking as soon as enough is found. */
+async function walkOf(asking: Asking, segment: Segment, collection: number, most: number, start: Position | null, bound: number): Promise<readonly Position[]> {
   const { plan, collation, tie, db } = asking
-  if (most > walked) return null
   const filter = conditionOf(filterOf({ ...plan, steps: plan.steps.slice(1) }), collection)
   const columnsOfKeys = segment.keys.map((key, at) => sql`${keyExpression(key, collection)} as ${sql.ref(`k${at}`)}`)
   const { rows } = await sql<Row>`
     select ${sql.join([sql`entry_id`, ...named(segment)])} from (
       select i.*, ${sql.join(columnsOfKeys)} from ${indexFor(segment.keys, asking.rolled)}
       where ${belongs(asking, segment, collection, start, conditionOf(alongOrder(plan, segment), collection))}
-      order by ${orderBy(segment.keys, expressions(segment, collection), collation, tie, true, sql`i.entry_id`)} limit ${walked}
+      order by ${orderBy(segment.keys, expressions(segment, collection), collation, tie, true, sql`i.entry_id`)} limit ${bound}
     ) i where ${filter} order by ${orderBy(segment.keys, named(segment), collation, tie, true)} limit ${most}`.execute(db)
-  return rows.length < most ? null : positionsOf(rows, segment)
+  return positionsOf(rows, segment)
 }
 
 /** The ranges asked of the value that the walk goes along: an index can begin and end with them. */

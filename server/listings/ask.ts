@@ -63,7 +63,7 @@ export async function listingCounts(db: Db, known: KnownSite, listing: Listing, 
     countsOf(db, planOf(listing, context), alone.map((one) => one.asks)),
     goneEntries(db, [...(listing.from.by === 'hand' ? listing.from.picks.map((pick) => pick.entry) : []), ...listing.from.always], asked.now),
   ])
-  return { steps: counts.steps, alone: Object.fromEntries(alone.map((one, at) => [one.path, counts.alone[at] ?? 0])), gone }
+  return { steps: counts.steps, above, alone: Object.fromEntries(alone.map((one, at) => [one.path, counts.alone[at] ?? 0])), gone }
 }
 
 /** Of these entries, those that visitors can't see at `now`. */

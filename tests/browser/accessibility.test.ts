@@ -4,7 +4,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Page } from 'puppeteer-core'
 import { openInBench, signedIn, startApp, visitor } from './support/app'
 import type { App } from './support/app'
-import { press, waitFor, waitForStillness } from './support/hands'
+import { chooseOne, press, waitFor, waitForStillness, waitForText } from './support/hands'
 
 // Referee: axe-core, the rules of WCAG 2.2 levels A and AA.
 const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8')
@@ -58,6 +58,24 @@ describe('nothing is in the way of anybody', () => {
       await page.waitForSelector(`aside[data-clause=${clause}]`)
       expect(await violations(page), clause).toEqual([])
     }
+    await page.keyboard.press('1')
+    for (const rule of ['Published', 'Group of rules', 'Author', 'Pinned, or has a picture']) {
+      await press(page, 'button', 'Add a rule')
+      await press(page, 'menuitem', rule)
+    }
+    await press(page, 'button', 'Add a rule to Group 3')
+    await press(page, 'menuitem', 'Words')
+    await waitFor(page, 'textbox', 'Words')
+    expect(await violations(page), 'rules').toEqual([])
+    await press(page, 'button', 'Why?')
+    await chooseOne(page, 'Entry', 'Mistletoe')
+    await waitForText(page, 'aside', 'Not shown')
+    expect(await violations(page), 'why').toEqual([])
+    await press(page, 'button', 'Close Why')
+    await press(page, 'radio', 'By hand')
+    await press(page, 'button', 'Pick entries')
+    await waitFor(page, 'listbox', 'Pick entries')
+    expect(await violations(page), 'picking').toEqual([])
   })
 
   it('on the content screens', async () => {
