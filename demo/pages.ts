@@ -26,27 +26,26 @@ export function demoPages(ids: DemoIds): readonly DemoPage[] {
   return [homePage(ids), fieldNotesPage(ids), orchardPage(ids), ...indexes.map((index) => indexPage(ids, index))]
 }
 
-/** A page of everything in a collection: its words, how many at once, and what its cards carry. */
+/** A page of everything in a collection: its words, and what its cards carry. */
 interface Index {
   readonly slug: string
   readonly title: string
   readonly introduction: string
-  readonly take: number
   readonly shown: readonly PartName[]
 }
 
 const indexes: readonly Index[] = [
-  { slug: 'seed-shelf', title: 'Seed shelf', introduction: 'Seeds, saplings and mended tools. Borrow a packet, bring one back.', take: 12, shown: ['picture', 'topic', 'title', 'summary'] },
-  { slug: 'plots', title: 'Plots', introduction: 'Beds to let, from the gate to the quarry shelf.', take: 12, shown: ['picture', 'topic', 'title', 'summary'] },
-  { slug: 'swap-days', title: 'Swap days', introduction: 'Come with a full pocket and go home with another.', take: 12, shown: ['picture', 'title', 'summary'] },
-  { slug: 'gardens-we-made', title: 'Gardens we made', introduction: 'Roofs, shelters, yards and steps, and whom we made them with.', take: 12, shown: ['picture', 'topic', 'title', 'summary'] },
-  { slug: 'lessons', title: 'Lessons', introduction: 'Short films from the beds and the bench.', take: 12, shown: ['picture', 'topic', 'title', 'summary', 'author'] },
-  { slug: 'growers-words', title: 'Growers’ words', introduction: 'What people say over the gate.', take: 12, shown: ['picture', 'title', 'summary'] },
-  { slug: 'our-years', title: 'Our years', introduction: 'From a tin on a wall to a door three metres down.', take: 12, shown: ['picture', 'title', 'summary'] },
+  { slug: 'seed-shelf', title: 'Seed shelf', introduction: 'Seeds, saplings and mended tools. Borrow a packet, bring one back.', shown: ['picture', 'topic', 'title', 'summary'] },
+  { slug: 'plots', title: 'Plots', introduction: 'Beds to let, from the gate to the quarry shelf.', shown: ['picture', 'topic', 'title', 'summary'] },
+  { slug: 'swap-days', title: 'Swap days', introduction: 'Come with a full pocket and go home with another.', shown: ['picture', 'title', 'summary'] },
+  { slug: 'gardens-we-made', title: 'Gardens we made', introduction: 'Roofs, shelters, yards and steps, and whom we made them with.', shown: ['picture', 'topic', 'title', 'summary'] },
+  { slug: 'lessons', title: 'Lessons', introduction: 'Short films from the beds and the bench.', shown: ['picture', 'topic', 'title', 'summary', 'author'] },
+  { slug: 'growers-words', title: 'Growers’ words', introduction: 'What people say over the gate.', shown: ['picture', 'title', 'summary'] },
+  { slug: 'our-years', title: 'Our years', introduction: 'From a tin on a wall to a door three metres down.', shown: ['picture', 'title', 'summary'] },
 ]
 
-function indexPage(ids: DemoIds, { slug, title, introduction, take, shown }: Index): DemoPage {
-  const listing = { ...newListing(`All ${title.toLowerCase()}`, ids.collection(slug)), amount: { ...defaultAmount, skip: 0, take }, card: cardOf(shown) }
+function indexPage(ids: DemoIds, { slug, title, introduction, shown }: Index): DemoPage {
+  const listing = { ...newListing(`All ${title.toLowerCase()}`, ids.collection(slug)), amount: { ...defaultAmount, take: 120, perPage: 12 }, card: cardOf(shown) }
   return assembled(`/${slug}`, newPage(title, introduction), { main: [['', listing]], side: [['Most read', mostRead(ids)]], shelf: [] })
 }
 
@@ -83,7 +82,7 @@ function orchardPage(ids: DemoIds): DemoPage {
 function latest(ids: DemoIds, name: string, take: number): Listing {
   return {
     ...newListing(name, ids.collection('field-notes')),
-    amount: { ...defaultAmount, skip: 0, take },
+    amount: { ...defaultAmount, take },
     card: cardOf(['picture', 'topic', 'title', 'date']),
   }
 }
@@ -92,7 +91,7 @@ function mostRead(ids: DemoIds): Listing {
   return {
     ...newListing('Most read', ids.collection('field-notes')),
     order: { keys: [{ by: 'views', direction: 'down' }], pinned: 'ignored' },
-    amount: { ...defaultAmount, skip: 0, take: 5 },
+    amount: { ...defaultAmount, take: 5 },
     shape: narrow,
     card: cardOf(['title', 'date']),
   }
@@ -103,7 +102,7 @@ function ofTerm(ids: DemoIds, name: string, term: string, take: number, shown: r
   return {
     ...listing,
     from: { ...listing.from, rules: [{ rule: 'terms', facet: ids.facet('topic'), is: 'any', terms: [ids.term(`topic/${term}`)] }] },
-    amount: { ...defaultAmount, skip: 0, take },
+    amount: { ...defaultAmount, take },
     shape: shown.includes('picture') ? listing.shape : narrow,
     card: cardOf(shown),
   }

@@ -23,5 +23,9 @@ defineProps<{ placement: PlacementView }>()
       />
       <p v-else class="listing-empty">{{ placement.amount.nothing || words.nothingHere }}</p>
     </div>
+    <nav v-if="placement.first || placement.next" class="listing-pages" :aria-label="words.pagesOf(placement.heading || placement.name)">
+      <a v-if="placement.first" :href="placement.first">{{ words.firstPage }}</a>
+      <a v-if="placement.next" rel="next" :href="placement.next">{{ words.nextPage }}</a>
+    </nav>
   </section>
 </template>

@@ -20,6 +20,9 @@ export interface PlacementView {
   readonly name: string
   readonly shape: ShapeChoice
   readonly amount: Amount
+  /** Addresses of the first and the next page of a longer listing; null where there is none. */
+  readonly first: string | null
+  readonly next: string | null
   readonly cards: readonly CardView[]
 }
 

@@ -76,17 +76,16 @@ interface Asking {
   readonly rolled: boolean
 }
 
+/** The entries of one stretch of the order: looked for where few match, walked to where an order has an index. */
 async function segmentPositions(asking: Asking, segment: Segment, most: number, start: Position | null): Promise<readonly Position[]> {
   const { plan, db } = asking
   const filtered = plan.steps.slice(1).some(({ asks }) => !(asks.test === 'all' && asks.of.length === 0))
-  const first = segment.keys[0]
-  const ordered = first?.by === 'reads' && asking.rolled
-  const few = (segment.few && !ordered) || (filtered && (await isFoundSooner(db, plan, most)))
-  if (first?.by === 'shuffle' && !few) return shuffledPositions(asking, segment, first, most, start)
+  const [first] = segment.keys
+  const few = segment.few && !(first?.by === 'reads' && asking.rolled)
+  if (few || (filtered && (await isFoundSooner(db, plan, most)))) return orderedPositions(asking, segment, most, start, 'matching')
+  if (first?.by === 'shuffle') return shuffledPositions(asking, segment, first, most, start)
   const [collection, second] = plan.collections
-  if (ordered && !filtered) return orderedPositions(asking, segment, most, start, 'direct')
-  if (few || collection === undefined || second !== undefined || !isWalkable(first)) return orderedPositions(asking, segment, most, start, few ? 'matching' : 'direct')
-  if (!filtered) return orderedPositions(asking, segment, most, start, 'direct')
+  if (!filtered || collection === undefined || second !== undefined || !isWalkable(first)) return orderedPositions(asking, segment, most, start, 'direct')
   return (await walkedPositions(asking, segment, collection, most, start)) ?? orderedPositions(asking, segment, most, start, 'matching')
 }
 

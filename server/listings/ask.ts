@@ -1,27 +1,38 @@
 import { storedListing } from '../../core/listing/definition'
 import type { Listing } from '../../core/listing/definition'
 import type { ListingCounts } from '../../core/query/answers'
+import { cursorText, readCursor } from '../../core/query/cursor'
 import { planOf } from '../../core/query/plan'
 import type { Plan } from '../../core/query/plan'
 import { askedAlone } from '../../core/query/rule-tree'
 import type { Db } from '../db/client'
 import type { DependentCache } from '../live/dependent-cache'
-import { countsOf, shownIds } from './answer'
+import { countsOf, shownPositions } from './answer'
 import { knownSite, questionContext } from './context'
 import type { Asked, KnownSite } from './context'
 import { mayChangeAt } from './next-change'
 
+/** A page of a listing's entries. */
+export interface ShownPage {
+  readonly ids: readonly number[]
+  /** How many entries lie on the pages before it; 0 for the first page. */
+  readonly before: number
+  /** The cursor of the page after it; null on the last. */
+  readonly next: string | null
+}
+
 /** Asks listings for pages: each with what it knows of the site, and with answers kept where that is wanted. */
 export interface ListingAsker {
   readonly known: () => Promise<KnownSite>
-  readonly shown: (listing: Listing, asked: Asked, above: readonly number[]) => Promise<readonly number[]>
+  /** A page of a listing: the one that the cursor names, or the first. */
+  readonly shown: (listing: Listing, asked: Asked, above: readonly number[], cursor?: string | null) => Promise<ShownPage>
 }
 
 /** Asks the database each time, as the bench does. */
 export function askingAnew(db: Db): ListingAsker {
   let known: Promise<KnownSite> | undefined
   const knownOnce = () => (known ??= knownSite(db))
-  return { known: knownOnce, shown: async (listing, asked, above) => shownNow(db, await knownOnce(), listing, asked, above) }
+  return { known: knownOnce, shown: async (listing, asked, above, cursor = null) => shownNow(db, await knownOnce(), listing, asked, above, cursor) }
 }
 
 /** Keeps answers until they may be others, as the live site does. */
@@ -29,11 +40,11 @@ export function askingKept(db: Db, cache: DependentCache): ListingAsker {
   const known = () => cache.get('site', Date.now(), async () => ({ value: await knownSite(db), collections: [], until: Infinity }))
   return {
     known,
-    async shown(listing, asked, above) {
-      const name = JSON.stringify([storedListing(listing), asked.page, above, lastsAVisit(listing) ? asked.visit : ''])
+    async shown(listing, asked, above, cursor = null) {
+      const name = JSON.stringify([storedListing(listing), asked.page, above, cursor, lastsAVisit(listing) ? asked.visit : ''])
       return cache.get(name, asked.now, async () => {
         const site = await known()
-        const [value, until] = await Promise.all([shownNow(db, site, listing, asked, above), mayChangeAt(db, listing, site.words, asked.now)])
+        const [value, until] = await Promise.all([shownNow(db, site, listing, asked, above, cursor), mayChangeAt(db, listing, site.words, asked.now)])
         // What is related depends on the page's entry, whichever collection it belongs to.
         return { value, until, collections: asked.page?.kind === 'entry' ? site.collections : listing.from.collections }
       })
@@ -46,8 +57,20 @@ export function lastsAVisit(listing: Listing): boolean {
   return listing.order.keys.some((key) => key.by === 'shuffle' && key.span === 'visit')
 }
 
-async function shownNow(db: Db, known: KnownSite, listing: Listing, asked: Asked, above: readonly number[]): Promise<readonly number[]> {
-  return shownIds(db, await listingPlan(db, known, listing, asked, above), known.site.locale)
+async function shownNow(db: Db, known: KnownSite, listing: Listing, asked: Asked, above: readonly number[], text: string | null): Promise<ShownPage> {
+  const plan = await listingPlan(db, known, listing, asked, above)
+  const cursor = text === null ? null : readCursor(text, plan)
+  const before = cursor?.before ?? 0
+  const { take, perPage } = listing.amount
+  const most = Math.max(0, Math.min(plan.take, take - before))
+  if (most === 0) return { ids: [], before, next: null }
+  // One more than is shown tells whether there is another page.
+  const more = perPage !== null && before + most < take
+  const found = await shownPositions(db, { ...plan, take: more ? most + 1 : most }, known.site.locale, cursor?.position ?? null)
+  const shown = found.slice(0, most)
+  const last = shown.at(-1)
+  const next = found.length > most && last !== undefined ? cursorText({ position: last, before: before + most }) : null
+  return { ids: shown.map((position) => position.id), before, next }
 }
 
 /** The plan of a listing as the site is now. */

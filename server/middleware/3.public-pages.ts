@@ -9,12 +9,12 @@ const elsewhere = /^\/(?:bench|api|media|live|_[a-z]+)(?:[/?]|$)|^\/__|\.[a-z0-9
 
 /** Answers every other address with a public page, or the page that says there is none. */
 export default defineEventHandler(async (event) => {
-  const { pathname } = getRequestURL(event)
+  const { pathname, searchParams } = getRequestURL(event)
   if ((event.method !== 'GET' && event.method !== 'HEAD') || elsewhere.test(pathname)) return
   const path = decoded(pathname.length > 1 ? pathname.replace(/\/+$/, '') : pathname)
   const known = getCookie(event, visitCookie)
   const visit = known ?? randomUUID()
-  const answer = await publicDocument(database(), path, { now: Date.now(), page: null, visit }, liveAsker())
+  const answer = await publicDocument(database(), path, { now: Date.now(), page: null, visit }, liveAsker(), searchParams)
   if (answer.status === 301) return sendRedirect(event, answer.address, 301)
   // Set only where something is shuffled for a visit, and forgotten with it: it names nobody.
   if (answer.lastsAVisit && known === undefined) setCookie(event, visitCookie, visit, { path: '/', httpOnly: true, sameSite: 'lax' })

@@ -35,7 +35,7 @@ async function previewedPlacements(db: Db, asker: ListingAsker, { page, listings
     .areas.flatMap((area) => page.areas[area.name].map((placement) => ({ area: area.name, placement })))
     .filter(({ placement }) => listings.has(placement.listing))
   const previewed = placed.map(async ({ area, placement }) => {
-    const view = await placementView(db, site, page, area, placement, listings.get(placement.listing), shown.get(placement.id)?.ids ?? [])
+    const view = await placementView(db, site, page, area, placement, listings.get(placement.listing), shown.get(placement.id))
     return view === null ? null : { id: placement.id, html: await renderPlacement(view), css: placementCss(view) }
   })
   return (await Promise.all(previewed)).filter((one) => one !== null)

@@ -7,6 +7,7 @@ import type { Asked } from '../listings/context'
 import { renderDocument } from '../render/render'
 import { loadSite } from '../site/site'
 import { entryAt } from './entry-page'
+import { subjectOf } from './page-subject'
 import { navigation, publishedPage } from './pages'
 import { termAt } from './term-page'
 import { listingCss, listingPageView } from './view'
@@ -18,12 +19,12 @@ export type PublicAnswer =
   | { readonly status: 301; readonly address: string }
 
 /** What a visitor gets at a path. */
-export async function publicDocument(db: Db, path: string, asked: Asked, asker: ListingAsker = askingAnew(db)): Promise<PublicAnswer> {
+export async function publicDocument(db: Db, path: string, asked: Asked, asker: ListingAsker = askingAnew(db), query = new URLSearchParams()): Promise<PublicAnswer> {
   const site = await loadSite(db)
   const [links, found] = await Promise.all([navigation(db), publishedPage(db, path)])
   const shared = { site, navigation: links, path }
   if (found !== null) {
-    const page = await listingPageView(db, asker, found, asked)
+    const page = await listingPageView(db, asker, found, { ...asked, page: asked.page ?? (await subjectOf(db, query)) }, query)
     const html = await renderDocument({ ...shared, page, css: listingCss(page), pageId: found.id })
     return { status: 200, html, lastsAVisit: [...found.listings.values()].some(lastsAVisit) }
   }

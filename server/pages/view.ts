@@ -8,10 +8,11 @@ import { sizesOf } from '../../core/pictures/sizes'
 import { shapeOf } from '../../core/shapes'
 import type { ListingPageView, PlacementView } from '../../site/view'
 import type { Db } from '../db/client'
-import type { ListingAsker } from '../listings/ask'
+import type { ListingAsker, ShownPage } from '../listings/ask'
 import { cardEntries } from '../listings/card-entries'
 import type { Asked } from '../listings/context'
 import type { Site } from '../site/site'
+import { pageAddress, pageName, pagesOf } from './page-subject'
 
 /** The listings of a page by id. */
 export type Listings = ReadonlyMap<string, Listing>
@@ -23,13 +24,13 @@ export interface AskedPage {
 }
 
 /** A page with every listing answered, ready to be rendered. */
-export async function listingPageView(db: Db, asker: ListingAsker, { page, listings }: AskedPage, asked: Asked): Promise<ListingPageView> {
+export async function listingPageView(db: Db, asker: ListingAsker, { page, listings }: AskedPage, asked: Asked, query = new URLSearchParams()): Promise<ListingPageView> {
   const { site } = await asker.known()
-  const shown = await shownOnPage(asker, { page, listings }, asked)
+  const shown = await shownOnPage(asker, { page, listings }, asked, pagesOf(query))
   const areas = await Promise.all(
     frames.get(page.frame).areas.map(async (area) => {
       const placed = page.areas[area.name].map((placement) =>
-        placementView(db, site, page, area.name, placement, listings.get(placement.listing), shown.get(placement.id)?.ids ?? []),
+        placementView(db, site, page, area.name, placement, listings.get(placement.listing), shown.get(placement.id), query),
       )
       const views = await Promise.all(placed)
       return { name: area.name, views: views.filter((view) => view !== null) }
@@ -46,8 +47,7 @@ export async function listingPageView(db: Db, asker: ListingAsker, { page, listi
 }
 
 /** What a placement shows, and what listings above it on the page show. */
-export interface ShownPlacement {
-  readonly ids: readonly number[]
+export interface ShownPlacement extends ShownPage {
   readonly above: readonly number[]
 }
 
@@ -55,7 +55,8 @@ export interface ShownPlacement {
  * What every placement of a page shows. All listings are asked at once, save where one leaves out
  * what is shown above it: then they are asked in page order.
  */
-export async function shownOnPage(asker: ListingAsker, { page, listings }: AskedPage, asked: Asked): Promise<ReadonlyMap<string, ShownPlacement>> {
+export async function shownOnPage(asker: ListingAsker, { page, listings }: AskedPage, asked: Asked, pages: ReadonlyMap<string, string> = new Map()): Promise<ReadonlyMap<string, ShownPlacement>> {
+  const cursorOf = (id: string) => pages.get(pageName(id)) ?? null
   const placed = frames.get(page.frame).areas.flatMap((area) =>
     page.areas[area.name].flatMap((placement) => {
       const listing = listings.get(placement.listing)
@@ -63,16 +64,16 @@ export async function shownOnPage(asker: ListingAsker, { page, listings }: Asked
     }),
   )
   if (!placed.some(({ listing }) => leavesOutAbove(listing))) {
-    const answers = await Promise.all(placed.map(({ listing }) => asker.shown(listing, asked, [])))
-    return new Map(placed.map(({ id }, at) => [id, { ids: answers[at] ?? [], above: [] }]))
+    const answers = await Promise.all(placed.map(async ({ id, listing }) => [id, { ...(await asker.shown(listing, asked, [], cursorOf(id))), above: [] }] as const))
+    return new Map(answers)
   }
   const shown = new Map<string, ShownPlacement>()
   const above: number[] = []
   for (const { id, listing } of placed) {
     const before = leavesOutAbove(listing) ? [...above] : []
-    const ids = await asker.shown(listing, asked, before)
-    shown.set(id, { ids, above: before })
-    above.push(...ids)
+    const answer = await asker.shown(listing, asked, before, cursorOf(id))
+    shown.set(id, { ...answer, above: before })
+    above.push(...answer.ids)
   }
   return shown
 }
@@ -90,18 +91,21 @@ export async function placementView(
   areaName: AreaName,
   placement: Placement,
   listing: Listing | undefined,
-  ids: readonly number[],
+  shown: ShownPage | undefined,
+  query = new URLSearchParams(),
 ): Promise<PlacementView | null> {
   const area = areaOf(page.frame, areaName)
   if (listing === undefined || area === undefined) return null
   const sizes = sizesOf(area, shapeOf(listing.shape).cardWidths(listing.shape))
-  const entries = await cardEntries(db, ids, site.zone, listing.from.by === 'hand' ? listing.from.picks : [])
+  const entries = await cardEntries(db, shown?.ids ?? [], site.zone, listing.from.by === 'hand' ? listing.from.picks : [])
   return {
     id: placement.id,
     heading: placement.heading,
     name: listing.name,
     shape: listing.shape,
     amount: listing.amount,
+    first: shown !== undefined && shown.before > 0 ? pageAddress(placement.id, null, query) : null,
+    next: shown !== undefined && shown.next !== null ? pageAddress(placement.id, shown.next, query) : null,
     cards: entries.map((entry) => ({
       entryId: entry.id,
       title: entry.title,

@@ -87,6 +87,7 @@ describe('the inputs of a form', () => {
     const spans = [{ type: 'text', text: 'Loam ' }, { type: 'text', text: 'wins', marks: [{ type: 'bold' }] }]
     expect(value.notes).toMatchObject({ content: [{ content: spans }] })
 
+    await waitFor(page, 'heading', 'Beans in three soils')
     await page.reload()
     await waitFor(page, 'heading', 'Beans in three soils')
     await waitFor(page, 'button', 'Move earlier: scion-wood-cutting-keeping-swapping.webp')

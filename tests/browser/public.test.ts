@@ -1,3 +1,4 @@
+import { sql } from 'kysely'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { gzipSync } from 'node:zlib'
 import { newListing, parseListing } from '~~/core/listing/definition'
@@ -91,6 +92,27 @@ describe('a public page', () => {
       () => performance.getEntriesByType('layout-shift').reduce((sum, entry) => sum + ((entry as unknown as { value: number }).value ?? 0), 0),
     )
     expect(shift).toBe(0)
+  })
+
+  it('leads through a longer listing page by page, without script', async () => {
+    const page = await visitor(app, { script: false })
+    await page.goto(`${app.address}/seed-shelf`)
+    const titles: string[] = []
+    for (;;) {
+      const shown = await page.$$eval('[data-area=main] [data-entry] h3', (all) => all.map((one) => one.textContent?.trim() ?? ''))
+      titles.push(...shown)
+      const next = await page.$('a[rel=next]')
+      if (next === null) break
+      expect(shown).toHaveLength(12)
+      await Promise.all([page.waitForNavigation(), next.click()])
+    }
+    const { rows } = await sql<{ title: string }>`
+      select i.title from entry_index i join collections c on c.id = i.collection_id
+      where c.slug = 'seed-shelf' and i.published_at <= now() order by i.published_at desc, i.entry_id desc`.execute(app.db)
+    expect(titles).toEqual(rows.map((row) => row.title))
+    expect(rows.length).toBeGreaterThan(12)
+    await page.goto(`${app.address}/seed-shelf?${new URLSearchParams({ 'after.00000000': '[0,1,"x"]' }).toString()}`)
+    expect(await page.$('a[rel=next]')).not.toBeNull()
   })
 
   it('shows titles and words as they were typed, never as markup', async () => {

@@ -104,6 +104,7 @@ describe('a listing answered by the database', () => {
   it.each(['en', 'sv', 'de'])('orders the titles of the films as the language does: %s', async (locale) => {
     const films = loadFilms()
     const entries = filmEntries(films, keysOf(films))
+    await fillIndex(test.db, entries)
     const plan = {
       collections: [1],
       steps: [{ step: { kind: 'collections' }, asks: everything }],

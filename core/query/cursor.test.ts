@@ -1,0 +1,28 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { contexts, indexedEntries, listings } from '~~/tests/support/arbitraries'
+import { cursorText, readCursor } from './cursor'
+import { planOf } from './plan'
+import type { PlanKey } from './plan'
+import { positionReader } from './position'
+
+describe('a cursor', () => {
+  it('is read back as it was written, whatever the order', () => {
+    fc.assert(
+      fc.property(listings, indexedEntries, contexts, fc.nat(5000), (listing, entries, context, before) => {
+        const plan = planOf(listing, context)
+        for (const position of entries.slice(0, 3).map(positionReader(plan.order))) expect(readCursor(cursorText({ position, before }), plan)).toEqual({ position, before })
+      }),
+    )
+  })
+
+  const order: readonly PlanKey[] = [{ by: 'publishedAt', direction: 'down' }, { by: 'title', direction: 'up' }]
+
+  it.each(['', 'x', '{}', '[]', '[0,1]', '[0,1,2]', '[-1,1,2,"x"]', '[0,1.5,2,"x"]', '[0,1,"2026","x"]', '[0,1,2,3]', '[0,1,1e300,"x"]', '[0,1,2,"\\u0000"]', '[0,1,2,"x",4]'])('is refused for another order, or as nonsense: %s', (text) => {
+    expect(readCursor(text, { order })).toBeNull()
+  })
+
+  it('never fails, whatever stands in the address', () => {
+    fc.assert(fc.property(fc.oneof(fc.string(), fc.json()), (text) => void readCursor(text, { order })))
+  })
+})
