@@ -18,5 +18,5 @@ export const words = {
   undo: 'Undo',
   redo: 'Redo',
   putBack: 'Put back',
-  putBackOf: (label: string) => `Put “${label}” back to its default`,
+  putBackOf: (label: string) => `Put back: ${label}`,
 } as const

@@ -37,6 +37,11 @@ describe('the tally', () => {
     ])
   })
 
+  it('counts pages, of which the last may hold fewer', () => {
+    const paged = { ...listing, amount: { ...listing.amount, take: 40, perPage: 6 } }
+    expect(tallyOf(paged, [214, 23], words).at(-1)).toMatchObject({ label: 'shown in 4 pages', count: 22, note: null })
+  })
+
   it('says when fewer are there than were asked for', () => {
     expect(tallyOf(listing, [214, 6], words).at(-1)).toMatchObject({ count: 5, note: '8 asked for, 5 there' })
   })

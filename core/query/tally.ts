@@ -31,7 +31,8 @@ export function tallyOf(listing: Listing, counts: readonly number[], words: Word
     clause: 'amount',
     label: perPage === null || shown <= perPage ? 'shown' : `shown in ${Math.ceil(shown / perPage)} pages`,
     count: shown,
-    note: shown < take && shown > 0 ? `${take} asked for, ${shown} there` : null,
+    // In pages the number is a limit, not a wish.
+    note: perPage === null && shown < take && shown > 0 ? `${take} asked for, ${shown} there` : null,
   })
   return steps
 }

@@ -56,7 +56,7 @@ describe('the bench', () => {
     await setNumber(page, 'Show', 999)
     await waitForText(page, 'aside', 'Use a whole number from 1 to 200.')
     await waitForText(page, sentence, '99 of them')
-    await press(page, 'button', 'Put “Show” back to its default')
+    await press(page, 'button', 'Put back: Show')
     await waitForText(page, sentence, '6 of them')
   })
 

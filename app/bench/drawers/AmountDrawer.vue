@@ -21,7 +21,7 @@ function set(change: Partial<Amount>) {
 function addStop() {
   const last = amount.value.stops.at(-1)
   const below = last === undefined ? 560 : Math.max(1, Math.round(last.below * 0.6))
-  const take = Math.max(1, Math.round((last?.take ?? amount.value.take) * 0.6))
+  const take = Math.max(1, Math.round((last?.take ?? Math.min(amount.value.take, amount.value.perPage ?? 200)) * 0.6))
   set({ stops: [...amount.value.stops, { below, take }] })
 }
 
