@@ -9,9 +9,10 @@ import { databaseUrl, openDatabase } from '../../server/db/client'
 import type { Db } from '../../server/db/client'
 import { migrate } from '../../server/db/migrate'
 import { listingPlan } from '../../server/listings/ask'
-import { shownPositions } from '../../server/listings/answer'
+import { countsOf, shownPositions } from '../../server/listings/answer'
 import { knownSite } from '../../server/listings/context'
 import type { KnownSite } from '../../server/listings/context'
+import { facetCounts } from '../../server/listings/facet-counts'
 import { fill } from './fill'
 import type { Filled } from './fill'
 import { handWritten } from './hand-written'
@@ -107,8 +108,24 @@ async function askOne(db: Db, known: KnownSite, filled: Filled, question: Questi
   return { own, other, indexes: await indexesUsed(db, ours) }
 }
 
+/** What the tally and facets count. */
+async function counts(db: Db, known: KnownSite, filled: Filled): Promise<readonly (readonly [string, () => Promise<unknown>])[]> {
+  const asked = { now: Date.now(), page: null, visit: '' }
+  const planFor = (...rules: readonly Rule[]) => listingPlan(db, known, listing(filled, rules), asked, [])
+  const all = await planFor()
+  const common = await planFor(terms(filled, 'any', filled.terms[1]))
+  const rare = await planFor(terms(filled, 'any', filled.terms[590]))
+  return [
+    ['tally without rules', () => countsOf(db, all)],
+    ['tally of a common term (the full count)', () => countsOf(db, common)],
+    ['600 facet counts without rules', () => facetCounts(db, all, filled.terms)],
+    ['600 facet counts of a rare term', () => facetCounts(db, rare, filled.terms)],
+    ['600 facet counts of a common term', () => facetCounts(db, common, filled.terms)],
+  ]
+}
+
 async function emptied(fresh: Db): Promise<void> {
-  await sql`truncate entries, entry_index, entry_words, entry_reads, read_windows, collections, facets, terms, authors, fields, field_keys cascade`.execute(fresh)
+  await sql`truncate entries, entry_index, entry_words, entry_reads, read_windows, key_counts, key_count_changes, collections, facets, terms, authors, fields, field_keys cascade`.execute(fresh)
 }
 
 const firstPages = new Map<string, number>()
@@ -128,6 +145,11 @@ for (const size of sizes) {
     const smallest = firstPages.get(question.name) ?? own?.p50 ?? 1
     firstPages.set(question.name, smallest)
     console.log(`| ${question.name} | ${ms(own?.p50)} | ${ms(own?.p95)} | ${ms(other?.p50)} | ${ms(other?.p95)} | ${ms((own?.p50 ?? 0) / (other?.p50 ?? 1))} | ${ms((own?.p50 ?? 0) / smallest)} | ${indexes} |`)
+  }
+  console.log('\n| count | p50, ms | p95 |\n|---|---|---|')
+  for (const [name, count] of await counts(db, known, filled)) {
+    const [time] = await measured([count])
+    console.log(`| ${name} | ${(time?.p50 ?? 0).toFixed(2)} | ${(time?.p95 ?? 0).toFixed(2)} |`)
   }
   await db.destroy()
 }

@@ -213,6 +213,8 @@ export interface Database {
     readonly scatter: Generated<number>
     readonly pile: Generated<number>
   }
+  key_counts: { collection_id: number; key: number; entries: number }
+  key_count_changes: { collection_id: number; key: number; change: number }
   entry_words: { entry_id: number; words: string[] }
   read_windows: { since: ColumnType<string, string, string>; until: ColumnType<string, string, string> }
   entry_reads: { entry_id: number; day: ColumnType<string, string, string>; count: number }

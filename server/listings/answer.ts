@@ -9,9 +9,11 @@ import type { FieldColumn, Predicate } from '../../core/query/predicate'
 import { firstPiles, piles, shuffleOf } from '../../core/query/shuffle'
 import type { Db } from '../db/client'
 import { collationFor } from '../db/collation'
+import { isAskedOfAll } from './asked-of-all'
 import { allOf, conditionOf } from './conditions'
 import type { Condition } from './conditions'
 import { isFoundSooner } from './expected-matches'
+import { everyEntry, keyCounts } from './key-counts'
 import { following, indexFor, keyExpression, orderBy, positionValue } from './order-columns'
 import { rollsReads } from './read-windows'
 import { placeOf, segmentsOf } from './segments'
@@ -53,6 +55,10 @@ export async function answerOf(db: Db, plan: Plan, locale: string): Promise<Answ
 /** How many entries each step of a plan leaves, and how many that visitors may see pass each of `alone`: in one round trip. */
 export async function countsOf(db: Db, plan: Plan, alone: readonly Predicate[] = []): Promise<{ readonly steps: readonly number[]; readonly alone: readonly number[] }> {
   const visible = plan.steps[0]?.asks ?? nothing
+  if (alone.length === 0 && isAskedOfAll(plan) && visible.test === 'visible') {
+    const all = (await keyCounts(db, plan.collections, [everyEntry], visible.at)).get(everyEntry) ?? 0
+    return { steps: plan.steps.map(() => all), alone: [] }
+  }
   const legs = plan.collections.map((collection) => {
     const conditions = plan.steps.map(({ asks }) => conditionOf(asks, collection))
     const counted = [
@@ -79,7 +85,7 @@ interface Asking {
 /** The entries of one stretch of the order: looked for where few match, walked to where an order has an index. */
 async function segmentPositions(asking: Asking, segment: Segment, most: number, start: Position | null): Promise<readonly Position[]> {
   const { plan, db } = asking
-  const filtered = plan.steps.slice(1).some(({ asks }) => !(asks.test === 'all' && asks.of.length === 0))
+  const filtered = !isAskedOfAll(plan)
   const [first] = segment.keys
   const few = segment.few && !(first?.by === 'reads' && asking.rolled)
   if (few || (filtered && (await isFoundSooner(db, plan, most)))) return orderedPositions(asking, segment, most, start, 'matching')

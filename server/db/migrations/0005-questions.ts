@@ -20,6 +20,20 @@ const scatter = `
     lateral (select (b1.mixed * 44597 + (((b1.mixed * 49842) & 65535) << 16)) & 4294967295 as mixed) c
   $$`
 
+/** A trigger that appends what a statement changes in the counts of keys: one row for each key, however many entries. */
+function keyCounting(action: 'insert' | 'update' | 'delete', tables: string, rows: string): string {
+  return `
+    create function count_keys_after_${action}() returns trigger language plpgsql as $$
+    begin
+      insert into key_count_changes (collection_id, key, change)
+      select collection_id, key, sum(sign) from (${rows}) changed, unnest(keys || 0) key
+      group by collection_id, key having sum(sign) <> 0;
+      return null;
+    end $$;
+    create trigger count_keys_${action} after ${action} on entry_index
+    referencing ${tables} for each statement execute function count_keys_after_${action}()`
+}
+
 const statements = [
   scatter,
   `alter table site add column broken_rules text not null default 'without' check (broken_rules in ('without', 'nothing'))`,
@@ -46,6 +60,25 @@ const statements = [
     entry_id integer primary key references entries on delete cascade,
     words text[] not null
   )`,
+  // How many entries have a key; the key 0 stands for the collection itself. Writers append what they
+  // change and never wait for each other; what was appended is added up later.
+  `create table key_counts (
+    collection_id integer not null,
+    key integer not null,
+    entries integer not null,
+    primary key (collection_id, key)
+  )`,
+  `create table key_count_changes (
+    collection_id integer not null,
+    key integer not null,
+    change integer not null
+  )`,
+  `create index key_count_changes_key on key_count_changes (collection_id, key)`,
+  `insert into key_counts (collection_id, key, entries)
+    select collection_id, key, count(*) from entry_index, unnest(keys || 0) key group by collection_id, key`,
+  keyCounting('insert', 'new table as came', `select collection_id, keys, 1 as sign from came`),
+  keyCounting('update', 'old table as went new table as came', `select collection_id, keys, 1 as sign from came union all select collection_id, keys, -1 from went`),
+  keyCounting('delete', 'old table as went', `select collection_id, keys, -1 as sign from went`),
   `create index entry_words_words on entry_words using gin (words) with (fastupdate = off)`,
   `create table entry_reads (
     entry_id integer not null references entries on delete cascade,

@@ -8,7 +8,7 @@ import { Problem } from '~~/server/http/problem'
 
 /** Puts index rows in place of whatever was there, as if entries had been written. */
 export async function fillIndex(db: Db, entries: readonly IndexedEntry[]): Promise<void> {
-  await sql`truncate entries, entry_index, read_windows cascade`.execute(db)
+  await sql`truncate entries, entry_index, read_windows, key_counts, key_count_changes cascade`.execute(db)
   for (const id of new Set(entries.map((entry) => entry.collectionId))) await addCollection(db, id)
   const batch = 500
   for (let from = 0; from < entries.length; from += batch) {

@@ -1,0 +1,29 @@
+import { sql } from 'kysely'
+import { filterOf } from '../../core/query/plan'
+import type { Plan } from '../../core/query/plan'
+import type { Db } from '../db/client'
+import { conditionOf } from './conditions'
+import { isAskedOfAll } from './asked-of-all'
+import { keyCounts } from './key-counts'
+
+/**
+ * How many of the entries that pass a plan have each of the keys, as terms of a facet, choices of a
+ * field or authors. Read off kept counts where the plan asks nothing, else counted in one pass over
+ * what passes. Keys that none has are left out.
+ */
+export async function facetCounts(db: Db, plan: Plan, keys: readonly number[]): Promise<ReadonlyMap<number, number>> {
+  const visible = plan.steps[0]?.asks
+  if (isAskedOfAll(plan) && visible?.test === 'visible') {
+    const kept = await keyCounts(db, plan.collections, keys, visible.at)
+    return new Map([...kept].filter(([, count]) => count > 0))
+  }
+  if (keys.length === 0) return new Map()
+  const legs = plan.collections.map(
+    (collection) => sql`
+      select key from entry_index i, unnest(keys) key
+      where i.collection_id = ${collection} and ${conditionOf(filterOf(plan), collection)} and key = any(${sql.val([...keys])}::integer[])`,
+  )
+  const { rows } = await sql<{ key: number; entries: number }>`
+    select key, count(*)::integer as entries from (${sql.join(legs, sql` union all `)}) legs group by key`.execute(db)
+  return new Map(rows.map((row) => [row.key, row.entries]))
+}
