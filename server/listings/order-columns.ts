@@ -92,6 +92,12 @@ export function isNeverMissing(key: PlanKey): boolean {
 
 /** Holds for what follows a position (keyset paging): ties are told apart by the later keys, then by the id. */
 export function following(keys: readonly PlanKey[], expressions: readonly Expression[], position: Position, collation: string, tie: 'up' | 'down'): Condition {
+  if (keys.every((key) => isNeverMissing(key) && key.direction === tie)) {
+    // One comparison of rows, from which an index can start.
+    const row = [...keys.map((key, at) => collated(key, expressions[at] ?? sql`null`, collation)), sql`i.entry_id`]
+    const from = [...keys.map((key, at) => bound(key, position.values[at] ?? 0)), sql`${position.id}::integer`]
+    return sql<boolean>`((${sql.join(row)}) ${tie === 'up' ? sql`>` : sql`<`} (${sql.join(from)}))`
+  }
   const alternatives: Condition[] = []
   const equal: Condition[] = []
   for (const [at, key] of keys.entries()) {

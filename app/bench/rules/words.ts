@@ -28,6 +28,7 @@ export const words = {
   all: 'all of',
   none: 'none of',
   terms: 'Terms',
+  entries: (count: number) => (count === 1 ? '1 entry' : `${count} entries`),
   authors: 'Authors',
   flags: { picture: 'A picture', summary: 'A summary', pinned: 'The pin' } satisfies Record<EntryMark, string>,
   has: 'Entries with',
