@@ -127,6 +127,7 @@ function shift(placement: Placement, by: number) {
 <style scoped>
 .areas {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 10px;
   align-content: start;
 }

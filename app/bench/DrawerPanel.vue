@@ -79,11 +79,13 @@ h2 {
 
 .settings {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 16px;
 }
 
 .identity {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 14px;
   margin-top: 6px;
   padding-top: 18px;

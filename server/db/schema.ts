@@ -58,6 +58,8 @@ export interface Database {
     icon: CollectionIcon
     kind: CollectionKind
     address: string
+    /** 0 for what an older Bushel indexed. */
+    index_form: Generated<number>
     deleted_at: InstantOrNull
   }
   fields: {

@@ -178,4 +178,32 @@ describe('the question of a listing', () => {
     await press(page, 'menuitem', 'Paste the copied rule')
     await waitForText(page, sentence, 'from 1 May 2026 to 1 April 2026 and published from 1 May 2026')
   })
+  it('has rules that are dragged into groups', async () => {
+    const page = await signedIn(app)
+    await page.setViewport({ width: 1280, height: 900 })
+    await openInBench(page, 'Plots')
+    await press(page, 'button', 'Add a listing: Main')
+    await press(page, 'menuitem', 'Plots')
+    for (const rule of ['Group of rules', 'Published']) {
+      await press(page, 'button', 'Add a rule')
+      await press(page, 'menuitem', rule)
+    }
+    await press(page, 'button', 'Add a rule to Group 1')
+    await press(page, 'menuitem', 'Pinned, or has a picture')
+    await waitForText(page, sentence, 'plots (with a picture) and last 90 days')
+    const middle = async (name: string) => {
+      const box = await (await waitFor(page, 'button', name)).boundingBox()
+      return { x: (box?.x ?? 0) + (box?.width ?? 0) / 2, y: (box?.y ?? 0) + (box?.height ?? 0) / 2 }
+    }
+    await waitForStillness(page)
+    const [from, to] = [await middle('Move Published: arrow keys'), await middle('Move Pinned, or has a picture: arrow keys')]
+    await page.mouse.move(from.x, from.y)
+    await page.mouse.down()
+    await page.mouse.move(to.x, to.y + 12, { steps: 12 })
+    const inGroup = () => page.$eval('ul[data-group="0"]', (list) => list.textContent)
+    let at = 0
+    await expect.poll(async () => (await page.mouse.move(to.x + ((at += 1) % 2), to.y), inGroup()), { timeout: 20_000 }).toContain('Published')
+    await page.mouse.up()
+    await waitForText(page, sentence, 'plots (last 90 days or with a picture)')
+  })
 })

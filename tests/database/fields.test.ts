@@ -11,6 +11,7 @@ import { convertField, tryConversion, undoConversion } from '~~/server/content/f
 import { reconcileFieldIndexes } from '~~/server/content/field-indexes'
 import { addField, orderFields, saveField, setFieldDeleted } from '~~/server/content/field-writing'
 import { fieldsOf } from '~~/server/content/fields'
+import { indexOldAnew } from '~~/server/content/index-anew'
 import { fieldInput, fieldValues } from '../support/fields'
 import { problemOf, rain, smallSite } from './support/content'
 import { freshDatabase } from './support/database'
@@ -185,5 +186,17 @@ describe('what a field is asked', () => {
     expect(rows[2]?.keys).not.toEqual(rows[0]?.keys)
     await saveField(test.db, kind.id, fieldInput('yes-no', 'stock'))
     expect((await test.db.selectFrom('entry_index').select('keys').where('entry_id', '=', entries[0]?.id ?? 0).executeTakeFirstOrThrow()).keys).toEqual([])
+  })
+  it('is indexed anew once where an older version indexed it', async () => {
+    const kind = await addField(test.db, collectionId, fieldInput('yes-no', 'stock', { filterable: true }))
+    const bean = await add({ [kind.id]: true }, 'Bean')
+    const whole = await test.db.selectFrom('entry_index').select('keys').where('entry_id', '=', bean.id).executeTakeFirstOrThrow()
+    await test.db.updateTable('entry_index').set({ keys: [] }).where('entry_id', '=', bean.id).execute()
+    await test.db.deleteFrom('entry_words').where('entry_id', '=', bean.id).execute()
+    await test.db.updateTable('collections').set({ index_form: 0 }).where('id', '=', collectionId).execute()
+    await indexOldAnew(test.db)
+    expect(await test.db.selectFrom('entry_index').select('keys').where('entry_id', '=', bean.id).executeTakeFirstOrThrow()).toEqual(whole)
+    expect(await test.db.selectFrom('entry_words').select('words').where('entry_id', '=', bean.id).executeTakeFirstOrThrow()).toEqual({ words: ['bean'] })
+    expect((await test.db.selectFrom('collections').select('index_form').where('id', '=', collectionId).executeTakeFirstOrThrow()).index_form).toBe(1)
   })
 })

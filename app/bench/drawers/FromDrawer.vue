@@ -138,6 +138,7 @@ function leaveOut(what: LeftOut, on: boolean) {
 .ruled,
 .extras {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 12px;
 }
 

@@ -88,6 +88,7 @@ function limitField(name: string): Field | null {
 <style scoped>
 .limits {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 10px;
 }
 </style>

@@ -75,6 +75,7 @@ function dropped(event: SortableEvent) {
 <style scoped>
 .rules {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 12px;
   margin: 0;
   padding: 0;

@@ -116,6 +116,7 @@ function nudge(event: KeyboardEvent) {
 <style scoped>
 .rule {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 8px;
   min-width: 0;
   padding-left: 9px;
@@ -170,6 +171,7 @@ function nudge(event: KeyboardEvent) {
 
 .rule-body {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 10px;
   min-width: 0;
 }

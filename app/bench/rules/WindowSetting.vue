@@ -51,6 +51,7 @@ function count(text: string | null) {
 <style scoped>
 .window {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 10px;
 }
 </style>

@@ -36,6 +36,9 @@ function keyCounting(action: 'insert' | 'update' | 'delete', tables: string, row
 
 const statements = [
   scatter,
+  // Collections from before are indexed anew once, when a server starts.
+  `alter table collections add column index_form integer not null default 0`,
+  `alter table collections alter column index_form set default 1`,
   `alter table site add column broken_rules text not null default 'without' check (broken_rules in ('without', 'nothing'))`,
   `alter table entries
     add column comment_count integer not null default 0,
