@@ -19,5 +19,4 @@ export interface NextChange {
   /** Titles of entries that come and go; both empty where only the order changes. */
   readonly comes: readonly string[]
   readonly goes: readonly string[]
-  readonly atMidnight: boolean
 }

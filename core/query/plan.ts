@@ -115,8 +115,7 @@ function planKey(key: OrderKey, from: From, context: PlanContext): PlanKey | nul
       return { by: key.by, direction: key.direction }
     case 'views': {
       if (key.days === undefined) return { by: 'views', direction: key.direction }
-      const until = civilDayOf(context.now, context.words.zone)
-      return { by: 'reads', since: until - (key.days - 1) * 86_400_000, until, direction: 'down' }
+      return { by: 'reads', ...readWindow(key.days, context), direction: 'down' }
     }
     case 'field': {
       const field = context.words.field(key.field)
@@ -131,6 +130,12 @@ function planKey(key: OrderKey, from: From, context: PlanContext): PlanKey | nul
     case 'related':
       return context.related.length === 0 ? null : { by: 'weights', weights: context.related, direction: 'down' }
   }
+}
+
+/** The days whose reads count for “the last days”, today included: midnights UTC, epoch milliseconds. */
+export function readWindow(days: number, { now, words }: Pick<QuestionContext, 'now' | 'words'>): { readonly since: number; readonly until: number } {
+  const until = civilDayOf(now, words.zone)
+  return { since: until - (days - 1) * 86_400_000, until }
 }
 
 function seedFor({ span, number }: Extract<OrderKey, { by: 'shuffle' }>, { now, words, visit }: PlanContext): string {

@@ -16,6 +16,11 @@ export function positionReader(order: readonly PlanKey[]): (entry: IndexedEntry)
   return (entry) => ({ values: readers.map((read) => read(entry)), id: entry.id })
 }
 
+/** How often an entry was read on these days, both included. */
+export function readsIn({ reads }: IndexedEntry, { since, until }: { readonly since: number; readonly until: number }): number {
+  return reads.reduce((sum, one) => (one.day >= since && one.day <= until ? sum + one.count : sum), 0)
+}
+
 function valueReader(key: PlanKey): (entry: IndexedEntry) => number | string | null {
   switch (key.by) {
     case 'pinned':
@@ -28,7 +33,7 @@ function valueReader(key: PlanKey): (entry: IndexedEntry) => number | string | n
       }
     case 'reads':
       return (entry) => {
-        const counted = entry.reads.filter((one) => one.day >= key.since && one.day <= key.until).reduce((sum, one) => sum + one.count, 0)
+        const counted = readsIn(entry, key)
         return counted === 0 ? null : counted
       }
     case 'shuffle': {

@@ -1,5 +1,4 @@
 import type { From } from '../listing/from'
-import type { Words } from '../words'
 import { predicateOfRule, troubleOf } from './asking'
 import type { PlanContext, QuestionContext } from './plan-context'
 import type { Predicate } from './predicate'
@@ -23,12 +22,4 @@ export function ruleTree(rules: readonly Rule[], within = ''): readonly PlacedRu
 export function askedAlone(from: From, question: QuestionContext): readonly { readonly path: string; readonly asks: Predicate }[] {
   const context: PlanContext = { ...question, collections: from.collections }
   return ruleTree(from.rules).flatMap(({ path, rule }) => (troubleOf(rule, context.words) === null ? [{ path, asks: predicateOfRule(rule, context) }] : []))
-}
-
-/** The rules that make no sense any more, with the reason. */
-export function brokenRules(from: From, words: Words): readonly { readonly path: string; readonly message: string }[] {
-  return ruleTree(from.rules).flatMap(({ path, rule }) => {
-    const trouble = troubleOf(rule, words)
-    return trouble?.kind === 'broken' ? [{ path, message: trouble.message }] : []
-  })
 }

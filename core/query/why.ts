@@ -6,12 +6,12 @@ import type { Listing } from '../listing/definition'
 import { takeAt } from '../listing/amount'
 import { orderKeyPhrase } from '../listing/order'
 import { formatDate } from '../time/format'
-import { civilDayOf } from '../time/zones'
 import { andList } from '../words'
 import type { Words } from '../words'
 import { predicateOfRule, rulePhrase, troubleOf } from './asking'
-import { planOf } from './plan'
+import { planOf, readWindow } from './plan'
 import type { PlanContext, QuestionContext } from './plan-context'
+import { readsIn } from './position'
 import { passes } from './predicate'
 import type { Rule } from './rules'
 import { flagPhrase } from './rules/flag'
@@ -160,7 +160,7 @@ function orderHas(key: Listing['order']['keys'][number], context: PlanContext, e
     case 'title':
       return indexed.title
     case 'views':
-      return key.days === undefined ? `${number.format(indexed.views)} reads` : `${number.format(recentReads(indexed, key.days, context))} reads`
+      return key.days === undefined ? `${number.format(indexed.views)} reads` : `${number.format(readsIn(indexed, readWindow(key.days, context)))} reads`
     case 'comments':
       return `${number.format(indexed.comments)} comments`
     case 'rating':
@@ -170,12 +170,6 @@ function orderHas(key: Listing['order']['keys'][number], context: PlanContext, e
     default:
       return ''
   }
-}
-
-function recentReads({ reads }: IndexedEntry, days: number, { now, words }: PlanContext): number {
-  const today = civilDayOf(now, words.zone)
-  const since = today - (days - 1) * 86_400_000
-  return reads.filter((one) => one.day >= since && one.day <= today).reduce((sum, one) => sum + one.count, 0)
 }
 
 /** On which page of a listing a place in its order falls, both from 1; null behind its end. */

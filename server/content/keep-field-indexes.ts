@@ -16,8 +16,3 @@ export function keepFieldIndexes(db: Db): void {
     }
   })
 }
-
-/** Resolves when every round asked for so far is done. */
-export function fieldIndexesSettled(): Promise<void> {
-  return working
-}

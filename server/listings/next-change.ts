@@ -6,7 +6,6 @@ import type { Movement } from '../../core/query/moving'
 import { planOf } from '../../core/query/plan'
 import { fieldIn } from '../../core/query/predicate'
 import type { NextChange } from '../../core/query/answers'
-import { nextMidnight } from '../../core/time/windows'
 import { numberExpression } from '../content/field-indexes'
 import type { Db } from '../db/client'
 import { shownIds } from './answer'
@@ -59,14 +58,13 @@ export async function nextChangeOf(db: Db, known: KnownSite, listing: Listing, a
   let at = asked.now
   for (let look = 0; look < mostLooks; look += 1) {
     at = await mayChangeAt(db, listing, known.words, at)
-    // Movements turn at midnight; an instant that passes at the very turn of a day is looked at once.
     if (!Number.isFinite(at) || at > end) return null
     const after = await shownAt(at)
     if (after.length === before.length && after.every((id, place) => id === before[place])) continue
     const [comes, goes] = [after.filter((id) => !before.includes(id)), before.filter((id) => !after.includes(id))]
     const titles = await titlesOf(db, [...comes, ...goes])
     const named = (ids: readonly number[]) => ids.flatMap((id) => titles.get(id) ?? [])
-    return { at, comes: named(comes), goes: named(goes), atMidnight: at === nextMidnight(at - 1, known.words.zone) }
+    return { at, comes: named(comes), goes: named(goes) }
   }
   return null
 }
