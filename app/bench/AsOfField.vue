@@ -55,4 +55,13 @@ input {
   font: inherit;
   font-weight: 500;
 }
+
+/* The field itself shows the day; this tells those who do not see it. */
+.only-read {
+  position: absolute;
+  width: 1px;
+  height: 1px;
+  overflow: hidden;
+  clip-path: inset(50%);
+}
 </style>

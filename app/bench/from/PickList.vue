@@ -99,7 +99,8 @@ li {
   display: flex;
   align-items: center;
   gap: 4px;
-  min-height: 38px;
+  min-height: 40px;
+  padding: 5px 0;
   border-bottom: 1px solid var(--line);
 }
 
