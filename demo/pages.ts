@@ -23,7 +23,7 @@ export interface DemoPage {
 
 /** The pages of the demo site, in the order of its navigation. */
 export function demoPages(ids: DemoIds): readonly DemoPage[] {
-  return [homePage(ids), fieldNotesPage(ids), orchardPage(ids), ...indexes.map((index) => indexPage(ids, index))]
+  return [homePage(ids), fieldNotesPage(ids), orchardPage(ids), ...indexes.map((index) => indexPage(ids, index)), eachNotePage(ids)]
 }
 
 /** A page of everything in a collection: its words, and what its cards carry. */
@@ -65,6 +65,21 @@ function fieldNotesPage(ids: DemoIds): DemoPage {
   const all = latest(ids, 'All notes', 12)
   return assembled('/field-notes', page, {
     main: [['', { ...all, card: cardOf(['picture', 'topic', 'title', 'summary', 'date']) }]],
+    side: [['Most read', mostRead(ids)]],
+    shelf: [],
+  })
+}
+
+/** What comes after every field note. */
+function eachNotePage(ids: DemoIds): DemoPage {
+  const listing = latest(ids, 'Read next', 3)
+  const next: Listing = {
+    ...listing,
+    from: { ...listing.from, rules: [{ rule: 'related' }], leaveOut: ['thisEntry'] },
+    order: { keys: [{ by: 'related' }, { by: 'date', direction: 'down' }], pinned: 'ignored' },
+  }
+  return assembled('/field-notes/{slug}', newPage('Field notes: each entry'), {
+    main: [['Read next', next]],
     side: [['Most read', mostRead(ids)]],
     shelf: [],
   })

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { frameComponents } from './frames'
 import type { EntryPageView } from './view'
 import { words } from './words'
 
@@ -72,4 +73,5 @@ defineProps<{ page: EntryPageView; language: string }>()
       <a :href="page.collection.path">{{ words.backTo }} {{ page.collection.title }}</a>
     </p>
   </article>
+  <component :is="frameComponents[page.around.frame]" v-if="page.around" class="entry-around" :areas="page.around.areas" />
 </template>

@@ -77,6 +77,8 @@ export interface EntryPageView {
   /** Entries that fields refer to, and files to fetch, under the name of the field. */
   readonly links: readonly { readonly name: string; readonly to: readonly NavigationLink[] }[]
   readonly collection: NavigationLink
+  /** What stands around every entry of the collection; null for nothing. */
+  readonly around: Pick<ListingPageView, 'frame' | 'areas'> | null
 }
 
 export interface MissingPageView {

@@ -2,7 +2,12 @@
 import { useBench } from '../stores/bench'
 
 const bench = useBench()
-const words = { title: 'Title', introduction: 'Introduction', fold: 'Title and introduction' }
+const words = {
+  title: 'Title',
+  introduction: 'Introduction',
+  titleOfEntries: 'Name of this page in the bench',
+  entriesHint: 'Visitors read each entry’s own title. What stands in the areas comes after every entry.',
+}
 
 function setTitle(title: string) {
   if (title.trim() !== '') bench.editPage('Title', (page) => ({ ...page, title: title.trim() }), 'title')
@@ -16,8 +21,10 @@ function setTitle(title: string) {
       <h1 class="title">{{ bench.page.title }}</h1>
     </summary>
     <div class="fields">
-      <v-text-field :label="words.title" maxlength="160" :model-value="bench.page.title" @update:model-value="setTitle" />
+      <v-text-field :label="bench.entries === null ? words.title : words.titleOfEntries" maxlength="160" :model-value="bench.page.title" @update:model-value="setTitle" />
+      <p v-if="bench.entries" class="hint">{{ words.entriesHint }}</p>
       <v-textarea
+        v-else
         :label="words.introduction"
         rows="3"
         auto-grow
@@ -62,5 +69,10 @@ summary:hover .title {
   display: grid;
   gap: 12px;
   padding: 8px 2px 12px;
+}
+
+.hint {
+  font-size: 12.5px;
+  color: var(--soft);
 }
 </style>

@@ -14,7 +14,7 @@ import {
   withPlacementsAt,
 } from '~~/core/pages/definition'
 import type { Page, Placement, Spot } from '~~/core/pages/definition'
-import type { EditedPage } from '~~/core/pages/answers'
+import type { EditedPage, EntriesOfPage } from '~~/core/pages/answers'
 import type { ListingCounts } from '~~/core/query/answers'
 import type { PageSubject } from '~~/core/query/plan-context'
 import { request } from '../shared/http'
@@ -32,6 +32,8 @@ const emptyPage: Page = {
 export const useBench = defineStore('bench', () => {
   const pageId = ref(0)
   const path = ref('/')
+  /** On a page of entries: whose, and the one it is shown with. */
+  const entries = shallowRef<EntriesOfPage | null>(null)
   const publishedAt = ref<number | null>(null)
   const differsFromLive = ref(false)
   const history = shallowRef<History<PageDocument>>(beginHistory({ page: emptyPage, listings: {} }))
@@ -46,6 +48,8 @@ export const useBench = defineStore('bench', () => {
   const sample = ref<PageSubject | null>(null)
   const whyOpen = ref(false)
 
+  /** Where visitors see the page; on a page of entries, the newest entry. */
+  const liveAddress = computed(() => (entries.value === null ? path.value : (entries.value.sample?.address ?? null)))
   const document = computed(() => history.value.present)
   const page = computed(() => document.value.page)
   const chosen = computed<Placement | null>(
@@ -62,13 +66,15 @@ export const useBench = defineStore('bench', () => {
   function open(loaded: EditedPage, saved: PageDocument, unsaved: PageDocument | null): void {
     pageId.value = loaded.id
     path.value = loaded.path
+    entries.value = loaded.entries
     publishedAt.value = loaded.publishedAt
     differsFromLive.value = loaded.changed
     chosenId.value = null
     clause.value = null
     counts.value = {}
     asOf.value = null
-    sample.value = null
+    const shown = loaded.entries?.sample ?? null
+    sample.value = shown === null ? null : { kind: 'entry', id: shown.id }
     whyOpen.value = false
     history.value = beginHistory(saved)
     if (unsaved !== null) replaceDocument('Unsaved changes', unsaved)
@@ -176,7 +182,7 @@ export const useBench = defineStore('bench', () => {
   }
 
   return {
-    pageId, path, publishedAt, differsFromLive, history, chosenId, pointedId, clause, counts, asOf, sample, whyOpen,
+    pageId, path, entries, liveAddress, publishedAt, differsFromLive, history, chosenId, pointedId, clause, counts, asOf, sample, whyOpen,
     document, page, chosen, chosenCounts, listing, asked, nextUndo, nextRedo,
     open, openClause, choose, editListing, editPage, editPlacement, placeListing, movePlacement,
     replaceDocument, undo, redo, publish,

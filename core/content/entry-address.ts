@@ -16,6 +16,11 @@ export function patternFault(pattern: string): string | null {
   return stray === undefined ? null : `“${stray}” cannot stand in an address. Use small letters, digits and hyphens, {year}, {month} and {slug}.`
 }
 
+/** Whether a page's address is a pattern: then it is the page of each entry that has an address of it. */
+export function isPattern(path: string): boolean {
+  return path.endsWith('/{slug}')
+}
+
 /** The address of an entry's own page. `publishedAt` is epoch milliseconds; its year and month are those of `zone`. */
 export function entryAddressOf(pattern: string, entry: { readonly slug: string; readonly publishedAt: number }, zone: string): string {
   const date = DateTime.fromMillis(entry.publishedAt, { zone })

@@ -15,6 +15,8 @@ export interface EditedListing {
 export interface EditedPage {
   readonly id: number
   readonly path: string
+  /** Where it is the page of each entry of a collection. */
+  readonly entries: EntriesOfPage | null
   readonly version: number
   readonly page: Page
   readonly listings: readonly EditedListing[]
@@ -25,9 +27,17 @@ export interface EditedPage {
   readonly changed: boolean
 }
 
+/** Whose entries a page is the page of, and the newest of them that visitors may see. */
+export interface EntriesOfPage {
+  readonly collection: number
+  readonly sample: { readonly id: number; readonly address: string } | null
+}
+
 export interface PageRow {
   readonly id: number
   readonly path: string
+  /** Where visitors see it; for a page of entries the newest one's, null where there is none. */
+  readonly address: string | null
   readonly title: string
   readonly frame: Page['frame']
   /** Names of the listings that visitors see on it. */

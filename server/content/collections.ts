@@ -42,6 +42,7 @@ export async function saveCollection(db: Db, id: number, input: unknown): Promis
   await db.transaction().execute(async (trx) => {
     await lockCollection(trx, id)
     await checkCollection(trx, collection, id)
+    await moveEntryPage(trx, id, collection.address)
     await trx.updateTable('collections').set(columnsOf(collection)).where('id', '=', id).execute()
     await writeFacets(trx, id, collection.facets)
     await recordChange(trx, { kind: 'site', subjectId: null })
@@ -68,6 +69,14 @@ export async function setCollectionDeleted(db: Db, id: number, deleted: boolean)
 export async function lockCollection(trx: Trx, id: number): Promise<void> {
   const row = await trx.selectFrom('collections').select('id').where('id', '=', id).where('deleted_at', 'is', null).forUpdate().executeTakeFirst()
   if (!row) throw missing('The collection')
+}
+
+/** The page of a collection's entries stands at its address, and goes with it. */
+async function moveEntryPage(trx: Trx, id: number, address: string): Promise<void> {
+  const { address: before } = await trx.selectFrom('collections').select('address').where('id', '=', id).executeTakeFirstOrThrow()
+  if (before === address) return
+  const taken = await trx.selectFrom('pages').select('id').where('path', '=', address).executeTakeFirst()
+  if (taken === undefined) await trx.updateTable('pages').set({ path: address }).where('path', '=', before).execute()
 }
 
 function columnsOf({ name, singular, plural, icon, kind, address }: CollectionInput) {

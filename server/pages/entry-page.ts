@@ -15,7 +15,7 @@ import { termAddress } from './term-page'
 
 /** What stands at a path: an entry's page, or the address it has moved to. */
 export type FoundEntry =
-  | { readonly kind: 'page'; readonly page: EntryPageView }
+  | { readonly kind: 'page'; readonly id: number; /** The collection's address pattern. */ readonly pattern: string; readonly page: EntryPageView }
   | { readonly kind: 'moved'; readonly address: string }
 
 /** The entry of a path (percent-decoded) that visitors may see at `now` (epoch milliseconds), or null. */
@@ -29,6 +29,12 @@ export async function entryAt(db: Db, site: Site, path: string, now: number): Pr
   const old = await db.selectFrom('old_addresses').select('entry_id').where('path', '=', path).where('entry_id', 'is not', null).executeTakeFirst()
   const moved = old === undefined ? undefined : await visibleEntry(db, now).where('e.id', '=', old.entry_id).executeTakeFirst()
   return moved ? found(db, site, moved, null, now) : null
+}
+
+/** The page of an entry that visitors may see at `now`, wherever it stands; null for none. */
+export async function entryPageOf(db: Db, site: Site, id: number, now: number): Promise<EntryPageView | null> {
+  const entry = await visibleEntry(db, now).where('e.id', '=', id).executeTakeFirst()
+  return entry === undefined ? null : entryPageView(db, site, entry, now)
 }
 
 function visibleEntry(db: Db, now: number) {
@@ -53,9 +59,16 @@ function visibleEntry(db: Db, now: number) {
 type VisibleEntry = Awaited<ReturnType<ReturnType<typeof visibleEntry>['executeTakeFirstOrThrow']>>
 
 async function found(db: Db, site: Site, entry: VisibleEntry, path: string | null, now: number): Promise<FoundEntry> {
-  const publishedAt = entry.published_at?.getTime() ?? 0
-  const address = entryAddressOf(entry.address, { slug: entry.slug, publishedAt }, site.zone)
+  const address = entryAddressOf(entry.address, { slug: entry.slug, publishedAt: publishedOf(entry) }, site.zone)
   if (path === null || decodeURIComponent(address) !== path) return { kind: 'moved', address }
+  return { kind: 'page', id: entry.id, pattern: entry.address, page: await entryPageView(db, site, entry, now) }
+}
+
+function publishedOf(entry: VisibleEntry): number {
+  return entry.published_at?.getTime() ?? 0
+}
+
+async function entryPageView(db: Db, site: Site, entry: VisibleEntry, now: number): Promise<EntryPageView> {
   const [terms, fields] = await Promise.all([
     db
       .selectFrom('entry_terms as et')
@@ -69,21 +82,20 @@ async function found(db: Db, site: Site, entry: VisibleEntry, path: string | nul
     fieldsOf(db, entry.collection_id),
   ])
   const around = await entrySurroundings(db, site, fields, entry.field_values, new Date(now))
+  const publishedAt = publishedOf(entry)
   return {
-    kind: 'page',
-    page: {
-      kind: 'entry',
-      title: entry.title,
-      summary: entry.summary,
-      facts: factsOf(fields, entry.field_values, site),
-      html: isEmptyDocument(entry.body) ? '' : htmlOfDocument(entry.body),
-      date: { text: formatDate(publishedAt, site), instant: new Date(publishedAt).toISOString() },
-      author: entry.author,
-      terms: terms.map((term) => ({ title: term.name, path: termAddress(term.facet, term.slug) })),
-      picture: shownPicture(pictureOf(entry), entryPictureWidth),
-      ...around,
-      collection: { title: entry.collection_name, path: baseOf(entry.address) },
-    },
+    kind: 'entry',
+    title: entry.title,
+    summary: entry.summary,
+    facts: factsOf(fields, entry.field_values, site),
+    html: isEmptyDocument(entry.body) ? '' : htmlOfDocument(entry.body),
+    date: { text: formatDate(publishedAt, site), instant: new Date(publishedAt).toISOString() },
+    author: entry.author,
+    terms: terms.map((term) => ({ title: term.name, path: termAddress(term.facet, term.slug) })),
+    picture: shownPicture(pictureOf(entry), entryPictureWidth),
+    ...around,
+    collection: { title: entry.collection_name, path: baseOf(entry.address) },
+    around: null,
   }
 }
 

@@ -1,4 +1,5 @@
 import { sql } from 'kysely'
+import { isPattern } from '../../core/content/entry-address'
 import { parseListing, storedListing } from '../../core/listing/definition'
 import type { Listing, StoredListing } from '../../core/listing/definition'
 import { parsePage, placementsOf } from '../../core/pages/definition'
@@ -7,6 +8,7 @@ import type { Db, Trx } from '../db/client'
 import { accepted, missing, overtaken, refused } from '../http/problem'
 import type { Problem } from '../http/problem'
 import { recordChange } from '../live/record-change'
+import { entriesOfPage } from './entry-pages'
 import type { Listings } from './view'
 import type { EditedListing, EditedPage, PageRow } from '../../core/pages/answers'
 
@@ -43,10 +45,11 @@ export async function editedPage(db: Db, id: number): Promise<EditedPage> {
     .where('p.id', '=', id)
     .executeTakeFirst()
   if (!row) throw missing('The page')
-  const rows = await listingRows(db, row.draft)
+  const [rows, entries] = await Promise.all([listingRows(db, row.draft), entriesOfPage(db, row.path)])
   return {
     id: row.id,
     path: row.path,
+    entries,
     version: row.draft_version,
     page: row.draft,
     listings: rows.map((one) => ({ id: one.id, version: one.draft_version, definition: stored(one.draft) })),
@@ -57,7 +60,7 @@ export async function editedPage(db: Db, id: number): Promise<EditedPage> {
   }
 }
 
-/** The address of a page. Throws 404 when it is not there. */
+/** The address of a page; a pattern for a page of entries. Throws 404 when it is not there. */
 export async function pagePath(db: Db, id: number): Promise<string> {
   const row = await db.selectFrom('pages').select('path').where('id', '=', id).executeTakeFirst()
   if (!row) throw missing('The page')
@@ -68,11 +71,13 @@ export async function pagePath(db: Db, id: number): Promise<string> {
 export async function pageRows(db: Db): Promise<readonly PageRow[]> {
   const rows = await db.selectFrom('pages').select('id').orderBy('position').orderBy('id').execute()
   const pages = await Promise.all(rows.map((row) => editedPage(db, row.id)))
-  return pages.map((one) => {
+  // The page of the entries of a collection that was deleted waits for it to come back.
+  return pages.filter((one) => one.entries !== null || !isPattern(one.path)).map((one) => {
     const names = new Map(one.listings.map((listing) => [listing.id, listing.definition.name]))
     return {
       id: one.id,
       path: one.path,
+      address: one.entries === null ? one.path : (one.entries.sample?.address ?? null),
       title: one.page.title,
       frame: one.page.frame,
       listings: Object.values(one.page.areas).flat().map((placement) => names.get(placement.listing) ?? ''),
@@ -91,7 +96,7 @@ export async function navigation(db: Db): Promise<readonly { title: string; path
     .where('published', 'is not', null)
     .orderBy('position')
     .execute()
-  return rows.flatMap((row) => (row.published && row.path !== '/' ? [{ title: row.published.title, path: row.path }] : []))
+  return rows.flatMap((row) => (row.published && row.path !== '/' && !isPattern(row.path) ? [{ title: row.published.title, path: row.path }] : []))
 }
 
 /** A draft as the bench sends it. */

@@ -8,10 +8,10 @@ import type { Asked } from '../listings/context'
 import { renderPlacement } from '../render/render'
 import { draftDocument } from './public-document'
 import { placementCss, placementView, shownOnPage } from './view'
-import type { AskedPage, ShownPlacement } from './view'
+import type { AskedDraft } from './public-document'
+import type { ShownPlacement } from './view'
 
-export interface Draft extends AskedPage {
-  readonly path: string
+export interface Draft extends AskedDraft {
   /** Whether the document is wanted, and not only its placements. */
   readonly whole: boolean
 }

@@ -6,7 +6,7 @@ import type { ListingAsker } from '../listings/ask'
 import type { Asked } from '../listings/context'
 import { renderDocument } from '../render/render'
 import { loadSite } from '../site/site'
-import { entryAt } from './entry-page'
+import { entryAt, entryPageOf } from './entry-page'
 import { subjectOf } from './page-subject'
 import { navigation, publishedPage } from './pages'
 import { termAt } from './term-page'
@@ -18,6 +18,12 @@ export type PublicAnswer =
   | { readonly status: 200 | 404; readonly html: string; /** Whether something on it is shuffled for each visit. */ readonly lastsAVisit?: boolean }
   | { readonly status: 301; readonly address: string }
 
+/** A draft with where it stands, and whether it is the page of each entry of a collection. */
+export interface AskedDraft extends AskedPage {
+  readonly path: string
+  readonly isOfEntries: boolean
+}
+
 /** What a visitor gets at a path. */
 export async function publicDocument(db: Db, path: string, asked: Asked, asker: ListingAsker = askingAnew(db), query = new URLSearchParams()): Promise<PublicAnswer> {
   const site = await loadSite(db)
@@ -26,11 +32,16 @@ export async function publicDocument(db: Db, path: string, asked: Asked, asker: 
   if (found !== null) {
     const page = await listingPageView(db, asker, found, { ...asked, page: asked.page ?? (await subjectOf(db, query)) }, query)
     const html = await renderDocument({ ...shared, page, css: listingCss(page), pageId: found.id })
-    return { status: 200, html, lastsAVisit: [...found.listings.values()].some(lastsAVisit) }
+    return { status: 200, html, lastsAVisit: isShuffledForVisit(found) }
   }
   const entry = await entryAt(db, site, path, asked.now)
   if (entry?.kind === 'moved') return { status: 301, address: entry.address }
-  if (entry !== null) return { status: 200, html: await renderDocument({ ...shared, page: entry.page, css: '', pageId: null }) }
+  if (entry !== null) {
+    const around = await publishedPage(db, entry.pattern)
+    const listed = around === null ? null : await listingPageView(db, asker, around, { ...asked, page: { kind: 'entry', id: entry.id } }, query)
+    const html = await renderDocument({ ...shared, page: { ...entry.page, around: listed }, css: listed === null ? '' : listingCss(listed), pageId: around?.id ?? null })
+    return { status: 200, html, lastsAVisit: isShuffledForVisit(around) }
+  }
   const term = await termAt(db, path)
   if (term?.kind === 'moved') return { status: 301, address: term.address }
   if (term !== null) {
@@ -41,13 +52,18 @@ export async function publicDocument(db: Db, path: string, asked: Asked, asker: 
   return { status: 404, html: await renderDocument({ ...shared, page: missingPage, css: '', pageId: null }) }
 }
 
+function isShuffledForVisit(page: AskedPage | null): boolean {
+  return page !== null && [...page.listings.values()].some(lastsAVisit)
+}
+
 /** Of a term's collections, those that have something to show. */
 function withoutEmpty(page: ListingPageView): ListingPageView {
   return { ...page, areas: { ...page.areas, main: page.areas.main.filter((placement) => placement.cards.length > 0) } }
 }
 
-/** The document of a draft, as the bench frames it: the same markup, without the script. */
-export async function draftDocument(db: Db, asker: ListingAsker, draft: AskedPage & { readonly path: string }, asked: Asked): Promise<string> {
-  const [page, links, { site }] = await Promise.all([listingPageView(db, asker, draft, asked), navigation(db), asker.known()])
-  return renderDocument({ site, navigation: links, path: draft.path, page, css: listingCss(page), pageId: null })
+/** The document of a draft, as the bench frames it: the same markup, without the script; on a page of entries, with the entry it is asked for. */
+export async function draftDocument(db: Db, asker: ListingAsker, draft: AskedDraft, asked: Asked): Promise<string> {
+  const [listed, links, { site }] = await Promise.all([listingPageView(db, asker, draft, asked), navigation(db), asker.known()])
+  const entry = draft.isOfEntries && asked.page?.kind === 'entry' ? await entryPageOf(db, site, asked.page.id, asked.now) : null
+  return renderDocument({ site, navigation: links, path: draft.path, page: entry === null ? listed : { ...entry, around: listed }, css: listingCss(listed), pageId: null })
 }

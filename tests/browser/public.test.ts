@@ -6,6 +6,7 @@ import { areaOf, areaWidthAt } from '~~/core/pages/frames'
 import { shapeOf } from '~~/core/shapes'
 import { startApp, visitor } from './support/app'
 import type { App } from './support/app'
+import { cardsOf } from './support/hands'
 
 let app: App
 beforeAll(async () => {
@@ -113,6 +114,24 @@ describe('a public page', () => {
     expect(rows.length).toBeGreaterThan(12)
     await page.goto(`${app.address}/seed-shelf?${new URLSearchParams({ 'after.00000000': '[0,1,"x"]' }).toString()}`)
     expect(await page.$('a[rel=next]')).not.toBeNull()
+  })
+
+  it('shows after an entry what shares its terms, never the entry itself', async () => {
+    const page = await visitor(app, { script: false })
+    const relatedTo = async (slug: string) => {
+      await page.goto(`${app.address}/field-notes/${slug}`)
+      return (await cardsOf(page, 'Read next')).map((card) => card.title)
+    }
+    const termsOf = async (title: string) => {
+      const rows = await app.db.selectFrom('entry_terms as et').innerJoin('entries as e', 'e.id', 'et.entry_id').select('et.term_id').where('e.title', '=', title).execute()
+      return new Set(rows.map((row) => row.term_id))
+    }
+    const own = await termsOf('Leaf mould: the eighteen-month recipe')
+    const related = await relatedTo('leaf-mould-the-eighteen-month-recipe')
+    expect(related).toHaveLength(3)
+    expect(related).not.toContain('Leaf mould: the eighteen-month recipe')
+    for (const title of related) expect([...(await termsOf(title))].some((term) => own.has(term)), title).toBe(true)
+    expect(await relatedTo('soup-from-the-bottom-of-the-shelf')).not.toEqual(related)
   })
 
   it('shows titles and words as they were typed, never as markup', async () => {

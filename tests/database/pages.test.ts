@@ -4,8 +4,11 @@ import { newListing } from '~~/core/listing/definition'
 import { newPage } from '~~/core/pages/definition'
 import type { Page } from '~~/core/pages/definition'
 import { Problem } from '~~/server/http/problem'
-import { editedPage, parseDraft, publishPage, publishedPage, saveDraft } from '~~/server/pages/pages'
-import { smallSite } from './support/content'
+import { addEntry } from '~~/server/content/entries'
+import { saveCollection } from '~~/server/content/collections'
+import { askedForPage, setUpEntryPage } from '~~/server/pages/entry-pages'
+import { editedPage, navigation, pageRows, parseDraft, publishPage, publishedPage, saveDraft } from '~~/server/pages/pages'
+import { rain, smallSite } from './support/content'
 import { freshDatabase } from './support/database'
 import type { TestDatabase } from './support/database'
 
@@ -95,5 +98,31 @@ describe('publishing', () => {
     const versions = await test.db.selectFrom('page_versions').select('page').where('page_id', '=', pageId).execute()
     expect(versions).toHaveLength(1)
     await expect(publishPage(test.db, pageId, 1, site.writer)).rejects.toMatchObject({ status: 409 })
+  })
+})
+
+describe('the page of each entry of a collection', () => {
+  it('is made once, is shown with the newest entry, and is no page of the navigation', async () => {
+    const { id } = await setUpEntryPage(test.db, site.collectionId, site.writer)
+    expect(await setUpEntryPage(test.db, site.collectionId, site.writer)).toEqual({ id })
+    expect((await editedPage(test.db, id)).entries).toEqual({ collection: site.collectionId, sample: null })
+    const entry = await addEntry(test.db, site.collectionId, rain, site.writer)
+    const { entries } = await editedPage(test.db, id)
+    expect(entries?.sample?.id).toBe(entry.id)
+    expect(askedForPage({ now: 0, page: null, visit: '' }, entries).page).toEqual({ kind: 'entry', id: entry.id })
+    await publishPage(test.db, id, 1, site.writer)
+    expect(await navigation(test.db)).toEqual([])
+    expect((await pageRows(test.db)).map((row) => row.address)).toContain(entries?.sample?.address)
+  })
+
+  it('moves with the address of the collection', async () => {
+    const { id } = await setUpEntryPage(test.db, site.collectionId, site.writer)
+    const { name, singular, plural, icon, kind } = await test.db.selectFrom('collections').selectAll().where('id', '=', site.collectionId).executeTakeFirstOrThrow()
+    await saveCollection(test.db, site.collectionId, { name, singular, plural, icon, kind, address: '/written/{year}/{slug}', facets: [] })
+    expect(await editedPage(test.db, id)).toMatchObject({ path: '/written/{year}/{slug}', entries: { collection: site.collectionId } })
+  })
+
+  it('is not made for a collection that is not there', async () => {
+    await expect(setUpEntryPage(test.db, 999_999, site.writer)).rejects.toMatchObject({ status: 404 })
   })
 })

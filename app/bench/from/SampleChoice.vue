@@ -14,7 +14,11 @@ const bench = useBench()
 const catalogue = useCatalogue()
 
 type SampleKind = keyof typeof words.samples
-const kinds = (Object.keys(words.samples) as SampleKind[]).map((value) => ({ value, title: words.samples[value] }))
+/** A page of entries is always about one. */
+const kinds = computed(() =>
+  (Object.keys(words.samples) as SampleKind[]).filter((kind) => bench.entries === null || kind === 'entry').map((value) => ({ value, title: words.samples[value] })),
+)
+const sampledCollections = computed(() => (bench.entries === null ? props.collections : [bench.entries.collection]))
 const kind = computed<SampleKind>(() => bench.sample?.kind ?? 'none')
 const month = computed(() => (bench.sample?.kind === 'month' ? `${String(bench.sample.year).padStart(4, '0')}-${String(bench.sample.month).padStart(2, '0')}` : ''))
 const terms = computed(() => catalogue.catalogue.terms.map((term) => ({ value: term.id, title: `${catalogue.words.facet(term.facetId) ?? ''}: ${term.name}` })))
@@ -67,7 +71,7 @@ function chooseMonth(text: string | null) {
       one
       required
       :label="words.sampleEntry"
-      :collections="collections"
+      :collections="sampledCollections"
       :model-value="[bench.sample.id]"
       @update:model-value="$event[0] && (bench.sample = { kind: 'entry', id: $event[0] })"
     />

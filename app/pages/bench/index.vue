@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { NuxtLink } from '#components'
-import { useHead } from '#imports'
+import { navigateTo, useHead } from '#imports'
 import { mdiOpenInNew } from '@mdi/js'
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import type { PageRow } from '~~/core/pages/answers'
 import { formatDate } from '~~/core/time/format'
+import { isPattern } from '~~/core/content/entry-address'
 import { RequestProblem, request } from '../../shared/http'
 import TopLine from '../../shared/TopLine.vue'
 import { useCatalogue } from '../../stores/catalogue'
@@ -17,6 +18,9 @@ const words = {
   never: 'Not live yet',
   saved: (date: string) => `Changed ${date}`,
   visit: (title: string) => `Live page of ${title}`,
+  entryPages: 'Around each entry',
+  entryPagesHint: 'What visitors find below an entry, the same for every entry of a collection: what is related, what to read next.',
+  setUp: (collection: string) => `Set up for ${collection}`,
 }
 
 const catalogue = useCatalogue()
@@ -24,7 +28,23 @@ const pages = ref<readonly PageRow[]>([])
 const failure = ref<string | null>(null)
 useHead({ title: 'Pages · Bushel' })
 
+const sections = computed(() => [
+  { title: null, pages: pages.value.filter((page) => !isPattern(page.path)) },
+  { title: words.entryPages, pages: pages.value.filter((page) => isPattern(page.path)) },
+])
+/** Collections whose entries have nothing around them yet. */
+const bare = computed(() => catalogue.catalogue.collections.filter((one) => !pages.value.some((page) => page.path === one.address)))
+
 void load()
+
+async function setUp(collection: number) {
+  try {
+    const { id } = await request<{ id: number }>('POST', `/api/bench/collections/${collection}/entry-page`)
+    await navigateTo(`/bench/pages/${id}`)
+  } catch (error) {
+    failure.value = error instanceof RequestProblem ? error.message : String(error)
+  }
+}
 
 async function load() {
   try {
@@ -46,8 +66,13 @@ function stateOf(page: PageRow): string {
   <main class="pages">
     <h1>{{ words.title }} <span>{{ catalogue.catalogue.siteName }}</span></h1>
     <p v-if="failure" role="alert">{{ failure }}</p>
+    <template v-for="section in sections" :key="section.title ?? ''">
+    <template v-if="section.title">
+      <h2>{{ section.title }}</h2>
+      <p class="hint">{{ words.entryPagesHint }}</p>
+    </template>
     <ul>
-      <li v-for="page in pages" :key="page.id">
+      <li v-for="page in section.pages" :key="page.id">
         <div class="card">
           <span class="look" aria-hidden="true"><iframe :title="page.title" :src="`/api/bench/pages/${page.id}/document`" tabindex="-1" loading="lazy" /></span>
           <NuxtLink class="title" :to="`/bench/pages/${page.id}`">{{ page.title }}</NuxtLink>
@@ -56,9 +81,13 @@ function stateOf(page: PageRow): string {
           <span class="state" :class="{ waiting: page.changed }">{{ stateOf(page) }}</span>
           <span class="saved">{{ words.saved(formatDate(page.savedAt, catalogue.catalogue, 'minute')) }}</span>
         </div>
-        <v-btn :href="page.path" target="_blank" :icon="mdiOpenInNew" size="32" variant="text" :aria-label="words.visit(page.title)" class="visit" />
+        <v-btn v-if="page.address" :href="page.address" target="_blank" :icon="mdiOpenInNew" size="32" variant="text" :aria-label="words.visit(page.title)" class="visit" />
       </li>
     </ul>
+    </template>
+    <p v-if="bare.length" class="bare">
+      <v-btn v-for="collection in bare" :key="collection.id" height="34" @click="setUp(collection.id)">{{ words.setUp(collection.name) }}</v-btn>
+    </p>
   </main>
 </template>
 
@@ -80,6 +109,24 @@ h1 span {
   font-weight: 500;
   letter-spacing: 0;
   color: var(--soft);
+}
+
+h2 {
+  margin-top: 38px;
+  font-size: 18px;
+}
+
+.hint {
+  max-width: 70ch;
+  margin-top: 2px;
+  color: var(--soft);
+}
+
+.bare {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin-top: 16px;
 }
 
 ul {

@@ -125,7 +125,7 @@ function act(event: KeyboardEvent, action: () => unknown) {
           @click="bench.redo"
         />
         <AsOfField />
-        <v-btn :href="bench.path" target="_blank" height="34" :append-icon="mdiOpenInNew">{{ words.livePage }}</v-btn>
+        <v-btn :href="bench.liveAddress ?? undefined" :disabled="bench.liveAddress === null" target="_blank" height="34" :append-icon="mdiOpenInNew">{{ words.livePage }}</v-btn>
         <v-btn variant="flat" color="primary" height="34" :loading="publishing" @click="publish">{{ words.publish }}</v-btn>
       </template>
     </TopLine>

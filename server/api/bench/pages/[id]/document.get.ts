@@ -2,6 +2,7 @@ import { setResponseHeader } from 'h3'
 import { benchEndpoint } from '../../../../http/endpoint'
 import { numberParameter } from '../../../../http/parameters'
 import { askingAnew } from '../../../../listings/ask'
+import { askedForPage } from '../../../../pages/entry-pages'
 import { editedPage } from '../../../../pages/pages'
 import { draftDocument } from '../../../../pages/public-document'
 
@@ -10,5 +11,6 @@ export default benchEndpoint('writer', async ({ event, db }) => {
   const edited = await editedPage(db, numberParameter(event, 'id', 'The page'))
   const listings = new Map(edited.listings.map((one) => [one.id, one.definition]))
   setResponseHeader(event, 'content-type', 'text/html; charset=utf-8')
-  return draftDocument(db, askingAnew(db), { ...edited, listings }, { now: Date.now(), page: null, visit: 'bench' })
+  const asked = askedForPage({ now: Date.now(), page: null, visit: 'bench' }, edited.entries)
+  return draftDocument(db, askingAnew(db), { ...edited, listings, isOfEntries: edited.entries !== null }, asked)
 })

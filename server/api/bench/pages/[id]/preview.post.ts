@@ -2,6 +2,7 @@ import { benchEndpoint, readJson } from '../../../../http/endpoint'
 import { numberParameter } from '../../../../http/parameters'
 import { askedInput } from '../../../../listings/asked-input'
 import { draftInput } from '../../../../pages/draft-input'
+import { askedForPage, entriesOfPage } from '../../../../pages/entry-pages'
 import { pagePath, parseDraft } from '../../../../pages/pages'
 import { previewOf } from '../../../../pages/preview'
 
@@ -12,5 +13,7 @@ export default benchEndpoint('writer', async ({ event, db }) => {
   const input = draftInput(body)
   const { page, listings } = parseDraft(input)
   const definitions = new Map(listings.map((one) => [one.id, one.definition]))
-  return previewOf(db, { path, page, listings: definitions, whole: input.whole === true }, askedInput(body, Date.now()))
+  const asked = askedInput(body, Date.now())
+  const entries = await entriesOfPage(db, path, asked.now)
+  return previewOf(db, { path, page, listings: definitions, whole: input.whole === true, isOfEntries: entries !== null }, askedForPage(asked, entries))
 })
