@@ -1,10 +1,12 @@
-import type { Card, PartName, PartSetting } from '../core/cards/parts'
-import { defaultCard } from '../core/cards/parts'
+import { defaultCard } from '../core/cards/card'
+import type { Card } from '../core/cards/card'
+import type { PartName, PartSetting } from '../core/cards/parts'
 import { defaultAmount } from '../core/listing/amount'
 import { newListing } from '../core/listing/definition'
 import type { Listing } from '../core/listing/definition'
 import { newPage } from '../core/pages/definition'
 import type { Page, Placement } from '../core/pages/definition'
+import { defaultShape } from '../core/shapes'
 import { randomFrom, seedOf } from '../core/random'
 
 /** What the pages of the demo refer to by id. */
@@ -125,7 +127,7 @@ function ofTerm(ids: DemoIds, name: string, term: string, take: number, shown: r
 
 /** One column for a side area, two where it has room because it stands below the main. */
 const narrow: Listing['shape'] = {
-  name: 'grid',
+  ...defaultShape,
   stops: [
     { from: 0, columns: 1, columnGap: 22, rowGap: 16 },
     { from: 560, columns: 2, columnGap: 28, rowGap: 18 },
@@ -133,7 +135,7 @@ const narrow: Listing['shape'] = {
 }
 
 function cardOf(shown: readonly PartName[]): Card {
-  return { parts: defaultCard.parts.map((part): PartSetting => ({ ...part, on: shown.includes(part.part) })) }
+  return { ...defaultCard, parts: defaultCard.parts.map((part): PartSetting => ({ ...part, on: shown.includes(part.part) })) }
 }
 
 function assembled(

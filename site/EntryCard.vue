@@ -1,22 +1,35 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { partComponents } from './parts'
+import CardPart from './CardPart.vue'
 import type { CardView } from './view'
 
 const props = defineProps<{ card: CardView }>()
-/** One link a card is enough for a screen reader: the title's, or the picture's where there is no title. */
-const titled = computed(() => props.card.parts.some((filled) => filled.part === 'title'))
+
+const parts = computed(() => {
+  const picture = props.card.parts.find((one) => one.part === 'picture')
+  const inZone = (zone: string) => props.card.parts.filter((one) => one !== picture && one.zone === zone)
+  const over = inZone('over')
+  return {
+    picture,
+    above: inZone('above'),
+    over: picture === undefined ? [] : over,
+    beside: inZone('beside'),
+    // Without a picture there is nothing to lie over.
+    below: picture === undefined ? [...over, ...inZone('below')] : inZone('below'),
+    foot: inZone('foot'),
+  }
+})
 </script>
 
 <template>
-  <article class="card">
-    <div v-for="filled in card.parts" :key="filled.part" class="part" :data-part="filled.part">
-      <component
-        :is="partComponents[filled.part]"
-        :content="filled.content"
-        :card="card"
-        :titled="titled"
-      />
+  <article class="card" :data-beside="card.frame.beside ?? undefined" :style="card.frame.beside ? { '--share': `${card.frame.share * 100}%` } : undefined">
+    <div v-if="parts.above.length" class="card-above"><CardPart v-for="part in parts.above" :key="part.key" :filled="part" :card="card" /></div>
+    <div v-if="parts.picture" class="card-picture">
+      <CardPart :filled="parts.picture" :card="card" />
+      <div v-if="parts.over.length" class="card-over"><CardPart v-for="part in parts.over" :key="part.key" :filled="part" :card="card" /></div>
     </div>
+    <div v-if="parts.beside.length" class="card-beside"><CardPart v-for="part in parts.beside" :key="part.key" :filled="part" :card="card" /></div>
+    <div v-if="parts.below.length" class="card-below"><CardPart v-for="part in parts.below" :key="part.key" :filled="part" :card="card" /></div>
+    <div v-if="parts.foot.length" class="card-foot"><CardPart v-for="part in parts.foot" :key="part.key" :filled="part" :card="card" /></div>
   </article>
 </template>

@@ -1,9 +1,12 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import { shapeComponents } from './shapes'
 import type { PlacementView } from './view'
 import { words } from './words'
 
-defineProps<{ placement: PlacementView }>()
+const props = defineProps<{ placement: PlacementView }>()
+const direction = computed(() => (props.placement.shape.direction === 'site' ? undefined : props.placement.shape.direction))
+const align = computed(() => (props.placement.shape.align === 'start' ? undefined : props.placement.shape.align))
 </script>
 
 <template>
@@ -15,12 +18,8 @@ defineProps<{ placement: PlacementView }>()
     <h2 :id="`heading-${placement.id}`" :class="placement.heading ? 'placement-heading' : 'only-read'">
       {{ placement.heading || placement.name }}
     </h2>
-    <div class="listing">
-      <component
-        :is="shapeComponents[placement.shape.name]"
-        v-if="placement.cards.length > 0"
-        :cards="placement.cards"
-      />
+    <div class="listing" :dir="direction" :data-align="align">
+      <component :is="shapeComponents[placement.shape.name]" v-if="placement.cards.length > 0" :placement="placement" />
       <p v-else class="listing-empty">{{ placement.amount.nothing || words.nothingHere }}</p>
     </div>
     <nav v-if="placement.first || placement.next" class="listing-pages" :aria-label="words.pagesOf(placement.heading || placement.name)">

@@ -1,4 +1,5 @@
-import type { FilledPart } from '../core/cards/parts'
+import type { CardFrame, FilledPart } from '../core/cards/card'
+import type { PartName } from '../core/cards/parts'
 import type { FrameName } from '../core/pages/frames'
 import type { AreaName } from '../core/pages/frames'
 import type { Amount } from '../core/listing/amount'
@@ -10,8 +11,20 @@ import type { ShapeChoice } from '../core/shapes'
 export interface CardView {
   readonly entryId: number
   readonly title: string
-  readonly address: string
+  /** Null where cards lead nowhere. */
+  readonly address: string | null
+  readonly newTab: boolean
+  /** The listing's own width from which it is shown, in CSS pixels; 0 for always. */
+  readonly from: number
+  readonly frame: CardFrame
   readonly parts: readonly FilledPart[]
+}
+
+/** Cards under one name; null for those that have none. */
+export interface GroupView {
+  readonly key: string
+  readonly name: string | null
+  readonly cards: readonly CardView[]
 }
 
 export interface PlacementView {
@@ -24,6 +37,10 @@ export interface PlacementView {
   readonly first: string | null
   readonly next: string | null
   readonly cards: readonly CardView[]
+  /** The parts of the card as a table has them. */
+  readonly columns: readonly { readonly key: string; readonly part: PartName; readonly title: string }[]
+  /** Of a shape that puts cards together: every card once. */
+  readonly groups: readonly GroupView[]
 }
 
 export interface NavigationLink {

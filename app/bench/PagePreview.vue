@@ -46,6 +46,8 @@ function opened() {
 
 /** Links of the page must not lead out of the bench: a press chooses what was pressed. */
 function clicked(event: MouseEvent) {
+  // Tabs, arrows and dots of the page work here as they do for visitors.
+  if ((event.target as Element | null)?.closest?.('[data-control]')) return bench.choose(placementAt(event.target))
   event.preventDefault()
   event.stopPropagation()
   bench.choose(placementAt(event.target))

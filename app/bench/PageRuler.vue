@@ -72,13 +72,13 @@ function moveStop(stop: number, pageWidth: number) {
   <div class="ruler">
     <div ref="track" class="track" @pointerdown.self="setWidth(widthAt($event))">
       <div
-        v-for="stretch in stretches"
+        v-for="(stretch, at) in stretches"
         :key="stretch.from"
         class="stretch"
         :class="{ past: stretch.from >= width }"
         :style="{ left: `${placeOf(stretch.from) * 100}%`, width: `${(placeOf(stretch.to) - placeOf(stretch.from)) * 100}%` }"
       >
-        <span v-if="(placeOf(stretch.to) - placeOf(stretch.from)) * trackWidth > 66">{{ stretch.label }}</span>
+        <span v-if="(placeOf(stretch.to) - placeOf(stretch.from)) * trackWidth > 66 && stretch.label !== stretches[at - 1]?.label">{{ stretch.label }}</span>
       </div>
       <div class="reached" :style="{ width: `${placeOf(width) * 100}%` }" />
       <button

@@ -65,6 +65,7 @@ export function usePageFrame(frame: () => HTMLIFrameElement | null) {
       if (old) Idiomorph.morph(old, placement.html, { morphStyle: 'outerHTML' })
       setPlacementCss(page, placement.id, placement.css)
     }
+    page.dispatchEvent(new Event('bushel:changed'))
   }
 
   function putDocument(page: Document, html: string): void {

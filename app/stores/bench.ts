@@ -40,6 +40,9 @@ export const useBench = defineStore('bench', () => {
   const chosenId = ref<string | null>(null)
   const pointedId = ref<string | null>(null)
   const clause = ref<Clause | null>(null)
+  /** The part of the card that is opened in the drawer, and the one pointed at there, by their keys. */
+  const openPart = ref<string | null>(null)
+  const pointedPart = ref<string | null>(null)
   /** By listing: how many entries its steps and rules let through. */
   const counts = ref<Record<string, ListingCounts>>({})
   /** The moment for which everything is shown, epoch milliseconds; null for now. */
@@ -71,6 +74,7 @@ export const useBench = defineStore('bench', () => {
     differsFromLive.value = loaded.changed
     chosenId.value = null
     clause.value = null
+    openPart.value = null
     counts.value = {}
     asOf.value = null
     const shown = loaded.entries?.sample ?? null
@@ -182,7 +186,7 @@ export const useBench = defineStore('bench', () => {
   }
 
   return {
-    pageId, path, entries, liveAddress, publishedAt, differsFromLive, history, chosenId, pointedId, clause, counts, asOf, sample, whyOpen,
+    pageId, path, entries, liveAddress, publishedAt, differsFromLive, history, chosenId, pointedId, clause, openPart, pointedPart, counts, asOf, sample, whyOpen,
     document, page, chosen, chosenCounts, listing, asked, nextUndo, nextRedo,
     open, openClause, choose, editListing, editPage, editPlacement, placeListing, movePlacement,
     replaceDocument, undo, redo, publish,

@@ -1,3 +1,4 @@
+import type { Field, FieldValues } from '../content/field'
 import type { Picture } from '../pictures/picture'
 
 /** What a card can tell of an entry. */
@@ -5,20 +6,42 @@ export interface CardEntry {
   readonly id: number
   readonly title: string
   readonly summary: string
+  /** The body's words; empty where no part asks for them. */
+  readonly text: string
   /** Address of the entry's own page. */
   readonly address: string
   /** Epoch milliseconds. */
   readonly publishedAt: number
-  readonly author: string | null
+  readonly author: { readonly name: string; readonly portrait: Picture | null } | null
   readonly picture: Picture | null
+  readonly pinned: boolean
+  readonly views: number
+  readonly comments: number
   /** The entry's own terms, without their ancestors. */
-  readonly terms: readonly { readonly facetId: number; readonly name: string }[]
+  readonly terms: readonly { readonly id: number; readonly facetId: number; readonly name: string; readonly address: string }[]
+  /** Fields of the entry's collection, by id. */
+  readonly fields: ReadonlyMap<number, Field>
+  readonly values: FieldValues
 }
 
 /** What a card needs to know of the place it stands in. */
 export interface CardContext {
   readonly locale: string
   readonly zone: string
-  /** `sizes` of the card's full width. */
+  /** Epoch milliseconds, for dates that are told from today. */
+  readonly now: number
+  /** `sizes` of the card's picture. */
   readonly sizes: string
+  /** Whether the card is likely to be seen at once, so that its picture should not wait. */
+  readonly atOnce: boolean
+}
+
+/**
+ * The value of a field of an entry with the field itself; the field of another collection counts
+ * that has the same key and type as the one that was chosen.
+ */
+export function valueOf(entry: CardEntry, chosen: Pick<Field, 'id' | 'key' | 'type'> | undefined, id: number): { readonly field: Field; readonly value: unknown } | null {
+  const field = entry.fields.get(id) ?? [...entry.fields.values()].find((one) => one.key === chosen?.key && one.type === chosen.type)
+  const value = field === undefined ? undefined : entry.values[field.id]
+  return field === undefined || value === undefined ? null : { field, value }
 }

@@ -48,3 +48,8 @@ export function slugIn(pattern: string, path: string): string | null {
 export function baseOf(pattern: string): string {
   return pattern.slice(0, pattern.indexOf('/{'))
 }
+
+/** The address of a term's page: `/topic/soil`. */
+export function termAddress(facetSlug: string, termSlug: string): string {
+  return `/${encodeURIComponent(facetSlug)}/${encodeURIComponent(termSlug)}`
+}

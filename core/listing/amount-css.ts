@@ -1,13 +1,10 @@
-import { takeAt } from './amount'
 import type { Amount } from './amount'
 
 /**
- * Style rules that hide what a narrow listing does not show. The container is the listing's own box,
- * as for shapes; what is hidden so is hidden from screen readers, too.
+ * Style rules that hide what a narrow listing does not show: whatever is marked to be shown from a
+ * width only. The container is the listing's own box, as for shapes; what is hidden so is hidden
+ * from screen readers, too.
  */
 export function amountCss(amount: Amount, selector: string): readonly string[] {
-  return amount.stops.map(({ below }) => {
-    const shown = takeAt(amount, below - 1)
-    return `@container listing (width < ${below}px){${selector}>:nth-child(n+${shown + 1}){display:none}}`
-  })
+  return amount.stops.map(({ below }) => `@container listing (width < ${below}px){${selector} [data-from="${below}"]{display:none}}`)
 }

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { amountAside, amountPhrase, defaultAmount, takeAt } from './amount'
+import { amountAside, amountPhrase, defaultAmount, shownFrom, takeAt } from './amount'
 import { amountCss } from './amount-css'
 
 const amount = { ...defaultAmount, take: 12, stops: [{ below: 700, take: 6 }, { below: 420, take: 4 }] }
@@ -21,11 +21,16 @@ describe('how many a listing shows', () => {
   })
 
   it('is hidden by the width of the listing’s own box', () => {
-    expect(amountCss(amount, '.grid')).toEqual([
-      '@container listing (width < 700px){.grid>:nth-child(n+7){display:none}}',
-      '@container listing (width < 420px){.grid>:nth-child(n+5){display:none}}',
+    expect(amountCss(amount, '.one')).toEqual([
+      '@container listing (width < 700px){.one [data-from="700"]{display:none}}',
+      '@container listing (width < 420px){.one [data-from="420"]{display:none}}',
     ])
-    expect(amountCss(defaultAmount, '.grid')).toEqual([])
+    expect(amountCss(defaultAmount, '.one')).toEqual([])
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 11 }), fc.integer({ min: 1, max: 2000 }), (at, width) => {
+        expect(width >= shownFrom(amount, at)).toBe(at < takeAt(amount, width))
+      }),
+    )
   })
 
   it('is said', () => {

@@ -59,6 +59,11 @@ export function amountAside(amount: Amount): string | null {
   return amount.stops.length === 0 ? null : amount.stops.map((stop) => stop.take).join(' · ')
 }
 
+/** The narrowest width (CSS pixels) at which the entry at a place, from 0, is still shown; 0 for always. */
+export function shownFrom(amount: Amount, at: number): number {
+  return Math.max(0, ...amount.stops.filter((stop) => takeAt(amount, stop.below - 1) <= at).map((stop) => stop.below))
+}
+
 /** How many a listing of this width (CSS pixels) shows at most. */
 export function takeAt(amount: Amount, width: number): number {
   const first = Math.min(amount.take, amount.perPage ?? amount.take)

@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
 import { listings } from '~~/tests/support/arbitraries'
+import { defaultShape, shapes, switchedShape } from '../shapes'
+import type { ShapeChoice } from '../shapes'
 import { defaultAmount } from './amount'
 import { newListing, parseListing, storedListing } from './definition'
 import { fromAll } from './from'
@@ -32,6 +34,12 @@ describe('a listing definition', () => {
     expect(storedListing(newListing('Latest', 7))).toEqual(valid)
     const shorter = { ...newListing('Latest', 7), amount: { ...defaultAmount, take: 9 } }
     expect(storedListing(shorter)).toEqual({ ...valid, amount: { take: 9 } })
+  })
+
+  it.each(shapes.names)('is read back with every setting of a shape at its default: %s', (name) => {
+    const listing = { ...newListing('Latest', 7), shape: switchedShape(defaultShape, name) }
+    const plain = { ...listing, shape: { ...shapes.get(name).defaults, name } as ShapeChoice }
+    for (const one of [listing, plain]) expect(parseListing(JSON.parse(JSON.stringify(storedListing(one))))).toEqual({ ok: true, value: one })
   })
 
   it('takes the defaults for what is left out', () => {

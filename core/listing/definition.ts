@@ -1,6 +1,6 @@
-import { array, number, object, string } from 'yup'
-import { defaultCard, partSchema } from '../cards/parts'
-import type { Card } from '../cards/parts'
+import { number, object, string } from 'yup'
+import { cardSchema, defaultCard, repeatedPart } from '../cards/card'
+import type { Card } from '../cards/card'
 import { faulty, parseWith } from '../parsing'
 import type { Parsed } from '../parsing'
 import { defaultShape, shapes, shapeSchema } from '../shapes'
@@ -43,10 +43,7 @@ const schema = object({
   order: orderSchema.optional().default(undefined),
   amount: amountSchema.optional().default(undefined),
   shape: shapeSchema,
-  card: object({ parts: array(partSchema).max(40) })
-    .noUnknown()
-    .optional()
-    .default(undefined),
+  card: cardSchema.optional().default(undefined),
 }).noUnknown()
 
 /** A new listing of a collection with everything at its default. */
@@ -87,25 +84,22 @@ function withDefaults(stored: StoredListing): Listing {
     from: { ...fresh.from, ...stored.from },
     order: { ...fresh.order, ...stored.order },
     amount: { ...fresh.amount, ...stored.amount },
-    shape: { ...shape.defaults, ...stored.shape, name: shape.name },
+    shape: { ...shape.defaults, ...stored.shape, name: shape.name } as ShapeChoice,
     card: { ...fresh.card, ...stored.card },
   }
 }
 
-function repeatedPart(card: Card): string | null {
-  const names = card.parts.map((part) => part.part)
-  return names.find((name, at) => names.indexOf(name) !== at) ?? null
-}
-
 /** The listing with everything left out that equals the default, ready to be stored. */
 export function storedListing(listing: Listing): StoredListing {
-  const fresh = newListing(listing.name, listing.from.collections[0] ?? 0)
+  const usual = newListing(listing.name, listing.from.collections[0] ?? 0)
+  // What a shape leaves out is read as that shape's own default, not as the usual shape's.
+  const fresh = { ...usual, shape: { ...shapes.get(listing.shape.name).defaults, name: listing.shape.name } }
   const stored: Record<string, unknown> = { version: listing.version, name: listing.name }
   for (const clause of clauses) {
     const differing = Object.entries(listing[clause]).filter(
       ([key, value]) => !same(value, Reflect.get(fresh[clause], key)),
     )
-    if (differing.length > 0 || clause === 'from')
+    if (differing.length > 0 || clause === 'from' || (clause === 'shape' && listing.shape.name !== defaultShape.name))
       stored[clause] = { ...alwaysKept(listing, clause), ...Object.fromEntries(differing) }
   }
   return stored as unknown as StoredListing
@@ -117,14 +111,18 @@ function alwaysKept(listing: Listing, clause: Clause): object {
   return clause === 'shape' ? { name: listing.shape.name } : {}
 }
 
-/** Whether two plain values are equal, for telling what differs from a default. */
+/** Whether two plain values are equal, for telling what differs from a default. What is undefined is not there. */
 export function same(a: unknown, b: unknown): boolean {
   if (a === b) return true
   if (typeof a !== 'object' || typeof b !== 'object' || a === null || b === null) return false
-  const keys = Object.keys(a)
+  const keys = definedKeys(a)
   return (
     Array.isArray(a) === Array.isArray(b) &&
-    keys.length === Object.keys(b).length &&
+    keys.length === definedKeys(b).length &&
     keys.every((key) => Object.hasOwn(b, key) && same(Reflect.get(a, key), Reflect.get(b, key)))
   )
+}
+
+function definedKeys(value: object): readonly string[] {
+  return Object.keys(value).filter((key) => Reflect.get(value, key) !== undefined)
 }

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
 import { listings } from '~~/tests/support/arbitraries'
+import { defaultCard } from '../cards/card'
 import { wordsOf } from '../content/catalogue'
 import { defaultAmount } from './amount'
 import { newListing } from './definition'
@@ -76,8 +77,8 @@ describe('the sentence', () => {
   })
 
   it('says what each card carries as the parts are switched', () => {
-    expect(said({ card: { parts: [{ part: 'title', on: true, level: 3 }, { part: 'date', on: false }] } })).toMatch(/carries title\.$/)
-    expect(said({ card: { parts: [] } })).toMatch(/carries nothing yet\.$/)
+    expect(said({ card: { ...defaultCard, parts: [{ part: 'title', on: true, level: 3 }, { part: 'date', on: false }] } })).toMatch(/carries title\.$/)
+    expect(said({ card: { ...defaultCard, parts: [] } })).toMatch(/carries nothing yet\.$/)
   })
 
   it('has a ticket for every clause in their order, for any listing', () => {

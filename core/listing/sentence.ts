@@ -1,4 +1,4 @@
-import { cardPhrase } from '../cards/parts'
+import { cardAside, cardPhrase } from '../cards/card'
 import { shapePhrase } from '../shapes'
 import type { Words } from '../words'
 import { amountAside, amountPhrase } from './amount'
@@ -27,10 +27,10 @@ export function sentenceOf(listing: Listing, words: Words): readonly SentencePie
     ticket('order', orderPhrase(listing.order, words)),
     text(', '),
     ticket('amount', amountPhrase(listing.amount), amountAside(listing.amount)),
-    text(', as a '),
+    text(', as '),
     ticket('shape', shape.text, shape.aside),
     text('. Each card carries '),
-    ticket('card', cardPhrase(listing.card, words)),
+    ticket('card', cardPhrase(listing.card, words), cardAside(listing.card, words.locale)),
     text('.'),
   ]
 }

@@ -54,6 +54,12 @@ export interface PreviewedPlacement {
   readonly css: string
 }
 
+/** A ready-made card with an entry in it, as a document of its own. */
+export interface CardSample {
+  readonly name: string
+  readonly html: string
+}
+
 /** What an edit changes on the page. */
 export interface Preview {
   readonly placements: readonly PreviewedPlacement[]

@@ -1,4 +1,6 @@
-import type { Schema } from 'yup'
+import { object, string } from 'yup'
+import type { ObjectShape, Schema } from 'yup'
+import type { Grouping } from './grouping'
 
 /** Where one card lies in its listing's box, in CSS pixels from the top left corner. */
 export interface Placed {
@@ -22,18 +24,44 @@ export interface RulerStop {
   readonly label: string
 }
 
+export const alignments = ['start', 'center', 'end'] as const
+export type Alignment = (typeof alignments)[number]
+export const directions = ['site', 'ltr', 'rtl'] as const
+
+/** What every shape can be set to. */
+export interface CommonSettings {
+  /** Of the text in cards. */
+  readonly align: Alignment
+  /** In which direction it is read; of the site's language where nothing else is said. */
+  readonly direction: (typeof directions)[number]
+}
+
+export const commonDefaults: CommonSettings = { align: 'start', direction: 'site' }
+
 /** A way to lay entries out: what can be set, how it reads, and its geometry. */
 export interface ShapeKind<Name extends string = string, Settings = never> {
   readonly name: Name
   readonly title: string
+  /** What it is for, in a few words. */
+  readonly about: string
   readonly schema: Schema<Settings & { readonly name: Name }>
   readonly defaults: Settings
-  /** Its part of the sentence: a text, and what narrower widths get. */
+  /** Its part of the sentence, after “as”: a text, and what narrower widths get. */
   readonly words: (settings: Settings) => { readonly text: string; readonly aside: string | null }
-  /** Where cards of these natural heights lie in a box of this width. */
+  /** Where cards of these natural heights lie in a box of this width. Of a shape with groups: where those of one group lie. */
   readonly layout: (settings: Settings, heights: readonly number[], width: number) => readonly Placed[]
   /** How wide a card is at each box width, widest last: feeds sizes and checks of sharpness. */
   readonly cardWidths: (settings: Settings) => readonly CardWidth[]
+  /** How wide pictures are, where the shape says that and not the card. */
+  readonly pictureWidths?: (settings: Settings) => readonly CardWidth[]
+  /** By what cards are put together under names; null for not at all. */
+  readonly grouping?: (settings: Settings) => Grouping | null
+  /** Whether the script of public pages has something to do for it. */
+  readonly isDriven?: boolean
+  /** Cards in a row at each stop, where a row can end with a hole. */
+  readonly rows?: (settings: Settings) => readonly { readonly from: number; readonly columns: number }[]
+  /** Whether it moves by itself, and for how many seconds each stands still. */
+  readonly movesEvery?: (settings: Settings) => number | null
   readonly stops: (settings: Settings) => readonly RulerStop[]
   /** The settings with stop `at` moved to a box width; it stays between its neighbours. */
   readonly moveStop: (settings: Settings, at: number, from: number) => Settings
@@ -41,9 +69,21 @@ export interface ShapeKind<Name extends string = string, Settings = never> {
   readonly css: (settings: Settings, selector: string) => string
 }
 
+/** Checks the settings of a shape, with those that every shape has. */
+export function settingsSchema<const Name extends string>(name: Name, fields: ObjectShape) {
+  return object({
+    name: string<Name>().oneOf([name]).required(),
+    align: string<Alignment>().oneOf([...alignments]),
+    direction: string<CommonSettings['direction']>().oneOf([...directions]),
+    ...fields,
+  })
+    .noUnknown()
+    .required()
+}
+
 /** States a shape with its exact types. */
-export function defineShape<const Name extends string, Settings>(
-  kind: ShapeKind<Name, Settings>,
+export function defineShape<const Name extends string, Settings extends CommonSettings>(
+  kind: Omit<ShapeKind<Name, Settings>, 'schema'> & { readonly schema: Schema<unknown> },
 ): ShapeKind<Name, Settings> {
-  return kind
+  return kind as ShapeKind<Name, Settings>
 }

@@ -1,28 +1,15 @@
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
-import { grid, gridStopAt, mostStops, withAddedGridStop } from './grid'
+import { stops as anyStops } from '~~/tests/support/shape-arbitraries'
+import { columnsAt, grid } from './grid'
 import type { GridSettings } from './grid'
 
 const heights = fc.array(fc.integer({ min: 1, max: 900 }), { maxLength: 20 })
-const stops: fc.Arbitrary<GridSettings> = fc
-  .uniqueArray(fc.integer({ min: 1, max: 30 }), { maxLength: mostStops - 1 })
-  .chain((places) =>
-    fc.tuple(
-      ...[0, ...places.sort((a, b) => a - b)].map((place) =>
-        fc.record({
-          from: fc.constant(place * 60),
-          columns: fc.integer({ min: 1, max: 6 }),
-          columnGap: fc.integer({ min: 0, max: 60 }),
-          rowGap: fc.integer({ min: 0, max: 60 }),
-        }),
-      ),
-    ),
-  )
-  .map((all) => ({ stops: all }))
+const stops: fc.Arbitrary<GridSettings> = anyStops.map((all) => ({ ...grid.defaults, stops: all }))
 
 describe('the grid', () => {
   it('fills rows from the left, each as high as its highest card', () => {
-    const settings = { stops: [{ from: 0, columns: 2, columnGap: 20, rowGap: 10 }] }
+    const settings = { ...grid.defaults, stops: [{ from: 0, columns: 2, columnGap: 20, rowGap: 10 }] }
     expect(grid.layout(settings, [50, 80, 30], 220)).toEqual([
       { left: 0, top: 0, width: 100, height: 80 },
       { left: 120, top: 0, width: 100, height: 80 },
@@ -45,28 +32,27 @@ describe('the grid', () => {
     )
   })
 
-  it('has one stop in force at every width, the widest that is reached', () => {
-    fc.assert(
-      fc.property(stops, fc.integer({ min: 0, max: 3000 }), (settings, width) => {
-        const inForce = gridStopAt(settings, width)
-        expect(inForce.from).toBeLessThanOrEqual(width)
-        expect(settings.stops.every((stop) => stop.from > width || stop.from <= inForce.from)).toBe(true)
-      }),
-    )
+  it('keeps natural heights where they are wanted', () => {
+    const settings = { ...grid.defaults, heights: 'natural', stops: [{ from: 0, columns: 2, columnGap: 20, rowGap: 10 }] } as const
+    expect(grid.layout(settings, [50, 80, 30], 220).map((one) => [one.top, one.height])).toEqual([[0, 50], [0, 80], [90, 30]])
   })
 
-  it('moves and adds stops without ever crossing them', () => {
+  it('has as many columns as fit, and says their width truly at every width', () => {
     fc.assert(
-      fc.property(stops, fc.nat(5), fc.integer({ min: -100, max: 5000 }), (settings, at, from) => {
-        const moved = grid.moveStop(settings, Math.min(at, settings.stops.length - 1), from)
-        for (const next of [moved, withAddedGridStop(settings) ?? settings])
-          expect(grid.schema.isValidSync({ name: 'grid', ...next }, { strict: true })).toBe(true)
+      fc.property(stops, fc.integer({ min: 80, max: 400 }), fc.integer({ min: 80, max: 2400 }), (settings, fit, width) => {
+        const fitting = { ...settings, fit }
+        const columns = columnsAt(fitting, width)
+        const [first] = grid.layout(fitting, [10], width)
+        expect(columns === 1 || (first?.width ?? 0) >= fit - 1e-6).toBe(true)
+        if (columns >= 16) return
+        const known = grid.cardWidths(fitting).findLast((one) => one.from <= width)
+        expect(((width - (known?.minus ?? 0)) / (known?.parts ?? 1)).toFixed(3)).toBe((first?.width ?? 0).toFixed(3))
       }),
     )
   })
 
   it('says the widest first and the narrower aside', () => {
-    expect(grid.words(grid.defaults)).toEqual({ text: 'grid of 3 columns', aside: '2 · 1' })
-    expect(grid.words({ stops: [{ from: 0, columns: 1, columnGap: 0, rowGap: 0 }] })).toEqual({ text: 'grid of 1 column', aside: null })
+    expect(grid.words(grid.defaults)).toEqual({ text: 'a grid of 3 columns', aside: '2 · 1' })
+    expect(grid.words({ ...grid.defaults, stops: [{ from: 0, columns: 1, columnGap: 0, rowGap: 0 }] })).toEqual({ text: 'a grid of 1 column', aside: null })
   })
 })

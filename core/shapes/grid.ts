@@ -1,147 +1,72 @@
-import { array, number, object, string } from 'yup'
+import { number, string } from 'yup'
 import { counted } from '../words'
-import { defineShape } from './define'
+import { columnGapField, columnStops, columnsCss, columnsField, rowGapField, rowsOfCards, usualColumns, widthsInColumns } from './columns'
+import type { ColumnsStop } from './columns'
+import { commonDefaults, defineShape, settingsSchema } from './define'
+import type { CardWidth, CommonSettings } from './define'
+import { stopAt, stopsCss, stopsSchema, narrower, withMovedStop } from './stops'
 
-/** From a width of the listing's own box on: so many columns, so much space between them. */
-export interface GridStop {
-  /** CSS pixels, 0 to 4,000; the first stop is at 0 and each next one is wider. */
-  readonly from: number
-  /** 1 to 6. */
-  readonly columns: number
-  /** CSS pixels between columns, 0 to 200. */
-  readonly columnGap: number
-  /** CSS pixels between rows, 0 to 200. */
-  readonly rowGap: number
+export const rowHeights = ['equal', 'natural'] as const
+
+export interface GridSettings extends CommonSettings {
+  readonly stops: readonly ColumnsStop[]
+  /** Cards of a row are all as high as the highest, or each as high as what it carries. */
+  readonly heights: (typeof rowHeights)[number]
+  /** As many columns as fit when none is narrower than this, in CSS pixels, 80 to 1,200; null for the columns of the stops. */
+  readonly fit: number | null
 }
 
-export interface GridSettings {
-  readonly stops: readonly GridStop[]
-}
-
-export const mostColumns = 6
-export const mostStops = 6
-export const widestStop = 4000
-/** Stops closer together than this could not be told apart on the ruler. */
-export const leastStopDistance = 40
-
-/** Three columns when wide, two in between, one when narrow: the usual start (common practice). */
-const defaults: GridSettings = {
-  stops: [
-    { from: 0, columns: 1, columnGap: 22, rowGap: 30 },
-    { from: 460, columns: 2, columnGap: 22, rowGap: 30 },
-    { from: 720, columns: 3, columnGap: 22, rowGap: 30 },
-  ],
-}
-
-const gap = (what: string) =>
-  number()
-    .typeError(`Say how many pixels the ${what} is.`)
-    .integer('A gap is a whole number of pixels.')
-    .min(0, 'A gap is 0 pixels or more.')
-    .max(200, 'A gap is at most 200 pixels.')
-    .required()
-
-const schema = object({
-  name: string<'grid'>().oneOf(['grid']).required(),
-  stops: array(
-    object({
-      from: number().integer().min(0).max(widestStop, 'A stop lies at 4,000 pixels at most.').required(),
-      columns: number()
-        .integer()
-        .min(1, 'A grid has at least 1 column.')
-        .max(mostColumns, 'A grid has at most 6 columns.')
-        .required(),
-      columnGap: gap('gap between columns'),
-      rowGap: gap('gap between rows'),
-    })
-      .noUnknown()
-      .required(),
-  )
-    .min(1, 'A grid has at least one stop.')
-    .max(mostStops, 'A grid has at most 6 stops.')
-    .test('rising', 'The first stop is at 0, and each next one is wider than the one before.', (stops) =>
-      (stops ?? []).every((stop, at, all) => (at === 0 ? stop.from === 0 : stop.from > (all[at - 1]?.from ?? 0))),
-    )
-    .required(),
-})
-  .noUnknown()
-  .required()
-
-/** The stop in force at a box width. */
-export function gridStopAt(settings: GridSettings, width: number): GridStop {
-  const reached = settings.stops.filter((stop) => stop.from <= width)
-  return reached.at(-1) ?? settings.stops[0] ?? { from: 0, columns: 1, columnGap: 0, rowGap: 0 }
-}
-
-/** The settings with one stop replaced. */
-export function withGridStop(settings: GridSettings, at: number, change: Partial<GridStop>): GridSettings {
-  return { stops: settings.stops.map((stop, index) => (index === at ? { ...stop, ...change } : stop)) }
-}
-
-/** Adds a stop halfway into the widest stretch that has room, or returns null when there is none. */
-export function withAddedGridStop(settings: GridSettings, widest = 1200): GridSettings | null {
-  if (settings.stops.length >= mostStops) return null
-  const ends = [...settings.stops.slice(1).map((stop) => stop.from), widest]
-  const stretches = settings.stops.map((stop, at) => ({ stop, room: (ends[at] ?? widest) - stop.from }))
-  const roomiest = stretches.reduce((best, one) => (one.room > best.room ? one : best))
-  if (roomiest.room < 2 * leastStopDistance) return null
-  const added = { ...roomiest.stop, from: roomiest.stop.from + Math.round(roomiest.room / 2) }
-  return { stops: [...settings.stops, added].toSorted((a, b) => a.from - b.from) }
-}
+/** More columns than this are never counted out for pictures. */
+const mostFitting = 16
 
 export const grid = defineShape<'grid', GridSettings>({
   name: 'grid',
   title: 'Grid',
-  schema,
-  defaults,
-  words(settings) {
-    const [widest = 1, ...narrower] = settings.stops.map((stop) => stop.columns).reverse()
-    const differing = narrower.filter((columns, at) => columns !== [widest, ...narrower][at])
-    return {
-      text: `grid of ${counted(widest, 'column', 'columns')}`,
-      aside: differing.length > 0 ? differing.join(' · ') : null,
-    }
+  about: 'Cards in rows and columns.',
+  schema: settingsSchema('grid', {
+    stops: stopsSchema({ columns: columnsField, columnGap: columnGapField, rowGap: rowGapField }),
+    heights: string().oneOf([...rowHeights]),
+    fit: number().integer('A width is a whole number of pixels.').min(80, 'A column is at least 80 pixels wide.').max(1200, 'A column is at most 1,200 pixels wide.').nullable(),
+  }),
+  defaults: { ...commonDefaults, stops: usualColumns, heights: 'equal', fit: null },
+  words: ({ stops, fit }) =>
+    fit === null
+      ? { text: `a grid of ${counted(stops.at(-1)?.columns ?? 1, 'column', 'columns')}`, aside: narrower(stops.map((stop) => stop.columns)) }
+      : { text: `a grid of as many columns as fit`, aside: `${fit} px each` },
+  layout: (settings, heights, width) => rowsOfCards(heights, width, columnsAt(settings, width), stopAt(settings.stops, width), settings.heights === 'natural'),
+  cardWidths: (settings) => (settings.fit === null ? widthsInColumns(settings.stops) : widthsThatFit(settings, settings.fit)),
+  rows: (settings) => cardColumns(settings),
+  stops: ({ stops, fit }) => (fit === null ? columnStops(stops) : stops.map((stop) => ({ from: stop.from, label: `gap ${stop.columnGap}` }))),
+  moveStop: withMovedStop,
+  css(settings, selector) {
+    const natural = settings.heights === 'natural' ? `${selector}{align-items:start}` : ''
+    if (settings.fit === null) return `${columnsCss(settings.stops, selector)}${natural}`
+    const columns = `${selector}{grid-template-columns:repeat(auto-fill,minmax(min(100%,${settings.fit}px),1fr))}`
+    return `${columns}${stopsCss(settings.stops, (stop) => `${selector}{gap:${stop.rowGap}px ${stop.columnGap}px}`)}${natural}`
   },
-  layout(settings, heights, width) {
-    const { columns, columnGap, rowGap } = gridStopAt(settings, width)
-    const cardWidth = (width - (columns - 1) * columnGap) / columns
-    const rows = Array.from({ length: Math.ceil(heights.length / columns) }, (_, row) =>
-      heights.slice(row * columns, (row + 1) * columns),
-    )
-    let top = 0
-    return rows.flatMap((row) => {
-      const height = Math.max(...row)
-      const placed = row.map((_, column) => ({
-        left: column * (cardWidth + columnGap),
-        top,
-        width: cardWidth,
-        height,
-      }))
-      top += height + rowGap
-      return placed
-    })
-  },
-  cardWidths: (settings) =>
-    settings.stops.map((stop) => ({
-      from: stop.from,
-      parts: stop.columns,
-      minus: (stop.columns - 1) * stop.columnGap,
-    })),
-  stops: (settings) =>
-    settings.stops.map((stop) => ({ from: stop.from, label: counted(stop.columns, 'column', 'columns') })),
-  moveStop(settings, at, from) {
-    if (at === 0) return settings
-    const least = (settings.stops[at - 1]?.from ?? 0) + leastStopDistance
-    const most = (settings.stops[at + 1]?.from ?? widestStop + leastStopDistance) - leastStopDistance
-    return withGridStop(settings, at, { from: Math.round(Math.min(Math.max(from, least), most)) })
-  },
-  css: (settings, selector) =>
-    settings.stops
-      .map((stop) => {
-        const rule =
-          `${selector}{grid-template-columns:repeat(${stop.columns},minmax(0,1fr));` +
-          `gap:${stop.rowGap}px ${stop.columnGap}px}`
-        return stop.from === 0 ? rule : `@container listing (min-width:${stop.from}px){${rule}}`
-      })
-      .join('\n'),
 })
+
+/** How many columns there are in a box of this width. */
+export function columnsAt(settings: GridSettings, width: number): number {
+  const { columns, columnGap } = stopAt(settings.stops, width)
+  return settings.fit === null ? columns : Math.max(1, Math.floor((width + columnGap) / (settings.fit + columnGap)))
+}
+
+function cardColumns(settings: GridSettings): readonly { readonly from: number; readonly columns: number }[] {
+  return settings.fit === null ? settings.stops : widthsThatFit(settings, settings.fit).map(({ from, parts }) => ({ from, columns: parts }))
+}
+
+/** Within each stop, a stretch for each number of columns that fits somewhere in it. */
+function widthsThatFit({ stops }: GridSettings, least: number): readonly CardWidth[] {
+  return stops.flatMap((stop, at) => {
+    const end = stops[at + 1]?.from ?? Infinity
+    const all = Array.from({ length: mostFitting }, (_, index) => index + 1).map((columns) => ({
+      from: columns === 1 ? 0 : columns * least + (columns - 1) * stop.columnGap,
+      parts: columns,
+      minus: (columns - 1) * stop.columnGap,
+    }))
+    const first = all.findLast((one) => one.from <= stop.from)
+    const later = all.filter((one) => one.from > stop.from && one.from < end)
+    return first === undefined ? later : [{ ...first, from: stop.from }, ...later]
+  })
+}

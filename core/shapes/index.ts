@@ -5,18 +5,48 @@ import type { Registry } from '../registry'
 import type { ShapeKind } from './define'
 import { grid } from './grid'
 import type { GridSettings } from './grid'
+import { grouped } from './grouped'
+import type { GroupedSettings } from './grouped'
+import { indexPreview } from './index-preview'
+import type { IndexSettings } from './index-preview'
+import { list } from './list'
+import type { ListSettings } from './list'
+import { masonry } from './masonry'
+import type { MasonrySettings } from './masonry'
+import { slides } from './slides'
+import type { SlidesSettings } from './slides'
+import { table } from './table'
+import type { TableSettings } from './table'
+import { tabs } from './tabs'
+import type { TabsSettings } from './tabs'
+
+/** The settings of every shape by its name. */
+export interface ShapeSettings {
+  readonly grid: GridSettings
+  readonly masonry: MasonrySettings
+  readonly list: ListSettings
+  readonly slides: SlidesSettings
+  readonly tabs: TabsSettings
+  readonly index: IndexSettings
+  readonly grouped: GroupedSettings
+  readonly table: TableSettings
+}
+
+export type ShapeName = keyof ShapeSettings
+
+/** The choice of one shape: its name with its settings. */
+export type ChosenShape<Name extends ShapeName> = { readonly name: Name } & ShapeSettings[Name]
 
 /** The Shape clause: a shape's name with that shape's settings. */
-export type ShapeChoice = { readonly name: 'grid' } & GridSettings
-export type ShapeName = ShapeChoice['name']
+export type ShapeChoice = { readonly [Name in ShapeName]: ChosenShape<Name> }[ShapeName]
 
 /** A shape as the registry hands it out: callers pass settings of the shape's own name only. */
 export type AnyShapeKind = ShapeKind<ShapeName, ShapeChoice>
 
 /** Every shape. A new one is a file beside these, a component in site/shapes and a line here. */
-export const shapes: Registry<AnyShapeKind> = registryOf('shape', [grid as unknown as AnyShapeKind])
+export const shapes: Registry<AnyShapeKind> = registryOf('shape', [grid, masonry, list, slides, tabs, indexPreview, grouped, table] as unknown as readonly AnyShapeKind[])
 
-export const defaultShape: ShapeChoice = { name: 'grid', ...grid.defaults }
+export const defaultShape: ChosenShape<'grid'> = { name: 'grid', ...grid.defaults }
 
 /** The shape of a choice. */
 export function shapeOf(choice: ShapeChoice): AnyShapeKind {
@@ -26,6 +56,37 @@ export function shapeOf(choice: ShapeChoice): AnyShapeKind {
 /** The clause in words. */
 export function shapePhrase(choice: ShapeChoice): { readonly text: string; readonly aside: string | null } {
   return shapeOf(choice).words(choice)
+}
+
+/** How wide pictures are at each width of the listing's box, `share` of a card where the card decides. */
+export function pictureWidthsOf(choice: ShapeChoice, share = 1): ReturnType<AnyShapeKind['cardWidths']> {
+  const shape = shapeOf(choice)
+  return shape.pictureWidths?.(choice) ?? shape.cardWidths(choice).map((width) => ({ ...width, parts: width.parts / share }))
+}
+
+/**
+ * Another shape in place of one: what both can be set to is kept, stops with what they share, and
+ * the rest is at its default.
+ */
+export function switchedShape(choice: ShapeChoice, name: ShapeName): ShapeChoice {
+  const { defaults, schema } = shapes.get(name)
+  const fresh: Record<string, unknown> = { ...defaults, name }
+  for (const [key, value] of Object.entries(choice) as readonly (readonly [string, unknown])[]) {
+    if (key === 'name' || !(key in fresh)) continue
+    const kept = { ...fresh, [key]: key === 'stops' ? carriedStops(value, fresh.stops) : value }
+    if (schema.isValidSync(kept, { strict: true })) fresh[key] = kept[key]
+  }
+  return fresh as unknown as ShapeChoice
+}
+
+/** Stops at the old widths, each with those settings that the new stops have, the others as at its place by default. */
+function carriedStops(old: unknown, defaults: unknown): unknown {
+  const [before, fresh] = [old, defaults] as readonly (readonly Readonly<Record<string, unknown>>[])[]
+  if (before === undefined || fresh === undefined) return defaults
+  return before.map((stop, at) => {
+    const base = fresh[Math.min(at, fresh.length - 1)] ?? {}
+    return Object.fromEntries(Object.entries(base).map(([key, value]) => [key, stop[key] ?? value]))
+  })
 }
 
 /** Checks a Shape clause by the schema of its shape; the clause may be left out. */

@@ -1,70 +1,98 @@
 import type { CardEntry } from '../../core/cards/card-entry'
-import { entryAddressOf } from '../../core/content/entry-address'
+import { entryAddressOf, termAddress } from '../../core/content/entry-address'
+import { textOfDocument } from '../../core/content/rich-text/text'
 import type { Pick } from '../../core/listing/from'
 import type { Picture } from '../../core/pictures/picture'
+import { fieldsOf } from '../content/fields'
 import type { Db } from '../db/client'
 
-/**
- * What cards show of these entries, in the order of the ids; entries that are gone are left out.
- * Addresses by `zone`. What `picks` say of an entry stands in place of its own.
- */
-export async function cardEntries(db: Db, ids: readonly number[], zone: string, picks: readonly Pick[] = []): Promise<readonly CardEntry[]> {
+export interface CardsAsked {
+  /** IANA time zone, for addresses. */
+  readonly zone: string
+  /** What is said of hand-picked entries stands in place of their own. */
+  readonly picks?: readonly Pick[]
+  /** Whether their text is wanted, which is long. */
+  readonly text?: boolean
+}
+
+/** What cards show of these entries, in the order of the ids; entries that are gone are left out. */
+export async function cardEntries(db: Db, ids: readonly number[], { zone, picks = [], text = false }: CardsAsked): Promise<readonly CardEntry[]> {
   if (ids.length === 0) return []
-  const given = new Map(picks.map((pick) => [pick.entry, pick]))
-  const [rows, terms, pictures] = await Promise.all([
-    db
-      .selectFrom('entries as e')
-      .innerJoin('collections as c', 'c.id', 'e.collection_id')
-      .leftJoin('authors as a', 'a.id', 'e.author_id')
-      .leftJoin('media as m', 'm.id', 'e.picture_id')
-      .select([
-        'e.id', 'e.title', 'e.summary', 'e.slug', 'e.published_at', 'c.address', 'a.name as author',
-        'm.hash', 'm.width', 'm.height', 'm.alternative', 'm.tint', 'm.focal_x', 'm.focal_y',
-      ])
-      .where('e.id', 'in', [...ids])
-      .execute(),
-    db
-      .selectFrom('entry_terms as et')
-      .innerJoin('terms as t', 't.id', 'et.term_id')
-      .innerJoin('facets as f', 'f.id', 't.facet_id')
-      .select(['et.entry_id', 't.facet_id', 't.name'])
-      .where('et.entry_id', 'in', [...ids])
-      .where('f.deleted_at', 'is', null)
-      .orderBy('et.position')
-      .execute(),
-    picturesOf(db, picks),
-  ])
+  const [rows, terms, given, texts] = await Promise.all([entryRows(db, ids), termRows(db, ids), picturesById(db, picks.flatMap((pick) => pick.picture ?? [])), text ? textsOf(db, ids) : new Map<number, string>()])
+  const [fields, portraits] = await Promise.all([fieldsByCollection(db, rows.map((row) => row.collection_id)), picturesById(db, rows.flatMap((row) => row.portrait_id ?? []))])
   const byId = new Map(rows.map((row) => [row.id, row]))
+  const pickOf = new Map(picks.map((pick) => [pick.entry, pick]))
   return ids.flatMap((id): CardEntry[] => {
     const row = byId.get(id)
     if (!row) return []
     const publishedAt = row.published_at?.getTime() ?? 0
-    const pick = given.get(id)
+    const pick = pickOf.get(id)
     return [
       {
         id,
         title: pick?.title || row.title,
         summary: pick?.summary || row.summary,
+        text: texts.get(id) ?? '',
         address: pick?.address ?? entryAddressOf(row.address, { slug: row.slug, publishedAt }, zone),
         publishedAt,
-        author: row.author,
-        picture: pictures.get(pick?.picture ?? 0) ?? pictureOf(row),
-        terms: terms
-          .filter((term) => term.entry_id === id)
-          .map((term) => ({ facetId: term.facet_id, name: term.name })),
+        author: row.author === null ? null : { name: row.author, portrait: portraits.get(row.portrait_id ?? 0) ?? null },
+        picture: given.get(pick?.picture ?? 0) ?? pictureOf(row),
+        pinned: row.pinned,
+        views: row.views ?? 0,
+        comments: row.comments ?? 0,
+        terms: terms.filter((term) => term.entry_id === id).map((term) => ({ id: term.id, facetId: term.facet_id, name: term.name, address: termAddress(term.facet, term.slug) })),
+        fields: fields.get(row.collection_id) ?? new Map(),
+        values: row.field_values,
       },
     ]
   })
 }
 
-/** The pictures that picks name in place of their entries' own. */
-async function picturesOf(db: Db, picks: readonly Pick[]): Promise<ReadonlyMap<number, Picture>> {
-  const ids = picks.flatMap((pick) => pick.picture ?? [])
+function entryRows(db: Db, ids: readonly number[]) {
+  return db
+    .selectFrom('entries as e')
+    .innerJoin('collections as c', 'c.id', 'e.collection_id')
+    .leftJoin('entry_index as i', 'i.entry_id', 'e.id')
+    .leftJoin('authors as a', 'a.id', 'e.author_id')
+    .leftJoin('media as m', 'm.id', 'e.picture_id')
+    .select([
+      'e.id', 'e.title', 'e.summary', 'e.slug', 'e.published_at', 'e.collection_id', 'e.field_values', 'e.pinned', 'i.views', 'i.comments',
+      'c.address', 'a.name as author', 'a.portrait_id',
+      'm.hash', 'm.width', 'm.height', 'm.alternative', 'm.tint', 'm.focal_x', 'm.focal_y',
+    ])
+    .where('e.id', 'in', [...ids])
+    .execute()
+}
+
+function termRows(db: Db, ids: readonly number[]) {
+  return db
+    .selectFrom('entry_terms as et')
+    .innerJoin('terms as t', 't.id', 'et.term_id')
+    .innerJoin('facets as f', 'f.id', 't.facet_id')
+    .select(['et.entry_id', 't.id', 't.facet_id', 't.name', 't.slug', 'f.slug as facet'])
+    .where('et.entry_id', 'in', [...ids])
+    .where('f.deleted_at', 'is', null)
+    .orderBy('et.position')
+    .execute()
+}
+
+async function textsOf(db: Db, ids: readonly number[]): Promise<ReadonlyMap<number, string>> {
+  const rows = await db.selectFrom('entries').select(['id', 'body']).where('id', 'in', [...ids]).execute()
+  return new Map(rows.map((row) => [row.id, textOfDocument(row.body)]))
+}
+
+async function fieldsByCollection(db: Db, collections: readonly number[]): Promise<ReadonlyMap<number, CardEntry['fields']>> {
+  const found = [...new Set(collections)].map(async (id) => [id, new Map((await fieldsOf(db, id)).map((field) => [field.id, field]))] as const)
+  return new Map(await Promise.all(found))
+}
+
+/** Pictures by their ids. */
+async function picturesById(db: Db, ids: readonly number[]): Promise<ReadonlyMap<number, Picture>> {
   if (ids.length === 0) return new Map()
   const rows = await db
     .selectFrom('media')
     .select(['id', 'hash', 'width', 'height', 'alternative', 'tint', 'focal_x', 'focal_y'])
-    .where('id', 'in', ids)
+    .where('id', 'in', [...new Set(ids)])
     .where('kind', '=', 'picture')
     .where('deleted_at', 'is', null)
     .execute()

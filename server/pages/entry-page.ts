@@ -1,4 +1,4 @@
-import { baseOf, entryAddressOf, slugIn } from '../../core/content/entry-address'
+import { baseOf, entryAddressOf, slugIn, termAddress } from '../../core/content/entry-address'
 import { formatValue } from '../../core/content/field'
 import type { Field } from '../../core/content/field'
 import { htmlOfDocument } from '../../core/content/rich-text/html'
@@ -11,7 +11,6 @@ import { pictureOf } from '../listings/card-entries'
 import { fieldsOf } from '../content/fields'
 import type { Site } from '../site/site'
 import { entrySurroundings, shownPicture } from './entry-surroundings'
-import { termAddress } from './term-page'
 
 /** What stands at a path: an entry's page, or the address it has moved to. */
 export type FoundEntry =

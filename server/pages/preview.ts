@@ -21,21 +21,21 @@ export async function previewOf(db: Db, draft: Draft, asked: Asked): Promise<Pre
   const asker = askingAnew(db)
   const shown = await shownOnPage(asker, draft, asked)
   const [placements, document, counts] = await Promise.all([
-    draft.whole ? [] : previewedPlacements(db, asker, draft, shown),
+    draft.whole ? [] : previewedPlacements(db, asker, draft, shown, asked.now),
     draft.whole ? draftDocument(db, asker, draft, asked) : null,
     countsOnPage(db, asker, draft, asked, shown),
   ])
   return { placements, document, counts }
 }
 
-async function previewedPlacements(db: Db, asker: ListingAsker, { page, listings }: Draft, shown: ReadonlyMap<string, ShownPlacement>): Promise<readonly PreviewedPlacement[]> {
+async function previewedPlacements(db: Db, asker: ListingAsker, { page, listings }: Draft, shown: ReadonlyMap<string, ShownPlacement>, now: number): Promise<readonly PreviewedPlacement[]> {
   const { site } = await asker.known()
   const placed = frames
     .get(page.frame)
     .areas.flatMap((area) => page.areas[area.name].map((placement) => ({ area: area.name, placement })))
     .filter(({ placement }) => listings.has(placement.listing))
   const previewed = placed.map(async ({ area, placement }) => {
-    const view = await placementView(db, site, page, area, placement, listings.get(placement.listing), shown.get(placement.id))
+    const view = await placementView(db, site, { page, area, placement, listing: listings.get(placement.listing), shown: shown.get(placement.id) }, now)
     return view === null ? null : { id: placement.id, html: await renderPlacement(view), css: placementCss(view) }
   })
   return (await Promise.all(previewed)).filter((one) => one !== null)

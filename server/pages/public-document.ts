@@ -65,5 +65,5 @@ function withoutEmpty(page: ListingPageView): ListingPageView {
 export async function draftDocument(db: Db, asker: ListingAsker, draft: AskedDraft, asked: Asked): Promise<string> {
   const [listed, links, { site }] = await Promise.all([listingPageView(db, asker, draft, asked), navigation(db), asker.known()])
   const entry = draft.isOfEntries && asked.page?.kind === 'entry' ? await entryPageOf(db, site, asked.page.id, asked.now) : null
-  return renderDocument({ site, navigation: links, path: draft.path, page: entry === null ? listed : { ...entry, around: listed }, css: listingCss(listed), pageId: null })
+  return renderDocument({ site, navigation: links, path: draft.path, page: entry === null ? listed : { ...entry, around: listed }, css: listingCss(listed), pageId: null, script: true })
 }

@@ -1,3 +1,4 @@
+import { termAddress } from '../../core/content/entry-address'
 import { newListing } from '../../core/listing/definition'
 import type { Listing } from '../../core/listing/definition'
 import { newPage } from '../../core/pages/definition'
@@ -20,11 +21,6 @@ export async function termAt(db: Db, path: string): Promise<FoundTerm | null> {
   if (term) return { kind: 'page', id: term.id, ...(await pageOf(db, term)) }
   const moved = await terms(db).innerJoin('old_addresses as o', 'o.term_id', 't.id').where('o.path', '=', path).executeTakeFirst()
   return moved ? { kind: 'moved', address: termAddress(moved.facet, moved.slug) } : null
-}
-
-/** The address of a term's page. */
-export function termAddress(facetSlug: string, termSlug: string): string {
-  return `/${encodeURIComponent(facetSlug)}/${encodeURIComponent(termSlug)}`
 }
 
 function terms(db: Db) {

@@ -1,12 +1,18 @@
-import { filledParts } from '../../core/cards/parts'
+import { filledParts, frameOf, partsAt, readsText } from '../../core/cards/card'
+import { partKey, parts } from '../../core/cards/parts'
+import type { PartSetting } from '../../core/cards/parts'
+import type { CardEntry } from '../../core/cards/card-entry'
 import type { Listing } from '../../core/listing/definition'
+import { shownFrom } from '../../core/listing/amount'
 import { amountCss } from '../../core/listing/amount-css'
 import type { Page, Placement } from '../../core/pages/definition'
 import { areaOf, frames } from '../../core/pages/frames'
 import type { AreaName } from '../../core/pages/frames'
+import type { Area } from '../../core/pages/frames/define'
 import { sizesOf } from '../../core/pictures/sizes'
-import { shapeOf } from '../../core/shapes'
-import type { ListingPageView, PlacementView } from '../../site/view'
+import { pictureWidthsOf, shapeOf } from '../../core/shapes'
+import { groupsOf } from '../../core/shapes/grouping'
+import type { CardView, ListingPageView, PlacementView } from '../../site/view'
 import type { Db } from '../db/client'
 import type { ListingAsker, ShownPage } from '../listings/ask'
 import { cardEntries } from '../listings/card-entries'
@@ -30,7 +36,7 @@ export async function listingPageView(db: Db, asker: ListingAsker, { page, listi
   const areas = await Promise.all(
     frames.get(page.frame).areas.map(async (area) => {
       const placed = page.areas[area.name].map((placement) =>
-        placementView(db, site, page, area.name, placement, listings.get(placement.listing), shown.get(placement.id), query),
+        placementView(db, site, { page, area: area.name, placement, listing: listings.get(placement.listing), shown: shown.get(placement.id) }, asked.now, query),
       )
       const views = await Promise.all(placed)
       return { name: area.name, views: views.filter((view) => view !== null) }
@@ -83,21 +89,28 @@ export function leavesOutAbove(listing: Listing): boolean {
   return listing.from.leaveOut.includes('shownAbove')
 }
 
-/** One placement with the entries it shows; null when its listing is not there. */
-export async function placementView(
-  db: Db,
-  site: Site,
-  page: Page,
-  areaName: AreaName,
-  placement: Placement,
-  listing: Listing | undefined,
-  shown: ShownPage | undefined,
-  query = new URLSearchParams(),
-): Promise<PlacementView | null> {
-  const area = areaOf(page.frame, areaName)
+/** Where a placement stands, and what it is answered with. */
+export interface Placing {
+  readonly page: Page
+  readonly area: AreaName
+  readonly placement: Placement
+  readonly listing: Listing | undefined
+  readonly shown: ShownPage | undefined
+}
+
+/** One placement with the entries it shows; null when its listing is not there. `now` is epoch milliseconds. */
+export async function placementView(db: Db, site: Site, placing: Placing, now: number, query = new URLSearchParams()): Promise<PlacementView | null> {
+  const { page, placement, listing, shown } = placing
+  const area = areaOf(page.frame, placing.area)
   if (listing === undefined || area === undefined) return null
-  const sizes = sizesOf(area, shapeOf(listing.shape).cardWidths(listing.shape))
-  const entries = await cardEntries(db, shown?.ids ?? [], site.zone, listing.from.by === 'hand' ? listing.from.picks : [])
+  const entries = await cardEntries(db, shown?.ids ?? [], {
+    zone: site.zone,
+    picks: listing.from.by === 'hand' ? listing.from.picks : [],
+    text: readsText(listing.card),
+  })
+  const isFirst = frames.get(page.frame).areas[0]?.name === placing.area && page.areas[placing.area][0]?.id === placement.id
+  const cards = cardViews(site, area, listing, entries, { now, isFirst })
+  const grouping = shapeOf(listing.shape).grouping?.(listing.shape) ?? null
   return {
     id: placement.id,
     heading: placement.heading,
@@ -106,13 +119,36 @@ export async function placementView(
     amount: listing.amount,
     first: shown !== undefined && shown.before > 0 ? pageAddress(placement.id, null, query) : null,
     next: shown !== undefined && shown.next !== null ? pageAddress(placement.id, shown.next, query) : null,
-    cards: entries.map((entry) => ({
+    cards,
+    columns: listing.card.parts.filter((part) => part.on).map((part) => ({ key: partKey(part), part: part.part, title: columnTitle(part, entries) })),
+    groups: grouping === null ? [] : groupsOf(grouping, entries, site).map(({ key, name, entries: own }) => ({ key, name, cards: cards.filter((card) => own.some((entry) => entry.id === card.entryId)) })),
+  }
+}
+
+/** What a part is called at the head of a table: a field by its own name. */
+function columnTitle(part: PartSetting, entries: readonly CardEntry[]): string {
+  const field = 'field' in part && part.field !== undefined ? entries.map((entry) => entry.fields.get(part.field ?? 0)).find((one) => one !== undefined) : undefined
+  return field?.name ?? parts.get(part.part).title
+}
+
+/** The cards of a listing that fills an area. The first row of the first listing is what is seen at once. */
+function cardViews(site: Site, area: Area, listing: Listing, entries: readonly CardEntry[], { now, isFirst }: { readonly now: number; readonly isFirst: boolean }): readonly CardView[] {
+  const { card, shape } = listing
+  const row = Math.max(...shapeOf(shape).cardWidths(shape).map((width) => Math.floor(width.parts)))
+  return entries.map((entry, at) => {
+    const shown = partsAt(card, at)
+    const frame = frameOf(shown)
+    const sizes = sizesOf(area, pictureWidthsOf(shape, frame.share))
+    return {
       entryId: entry.id,
       title: entry.title,
-      address: entry.address,
-      parts: filledParts(listing.card, entry, { locale: site.locale, zone: site.zone, sizes }),
-    })),
-  }
+      address: card.links ? entry.address : null,
+      newTab: card.newTab,
+      from: shownFrom(listing.amount, at),
+      frame,
+      parts: filledParts(shown, entry, { locale: site.locale, zone: site.zone, now, sizes, atOnce: isFirst && at < row }),
+    }
+  })
 }
 
 /** The style rules that a page's listings ask for. */
@@ -126,5 +162,5 @@ export function listingCss(view: ListingPageView): string {
 /** The style rules of one placement. */
 export function placementCss({ id, shape, amount }: PlacementView): string {
   const selector = `[data-placement="${id}"] .${shape.name}`
-  return [shapeOf(shape).css(shape, selector), ...amountCss(amount, selector)].join('\n')
+  return [shapeOf(shape).css(shape, selector), ...amountCss(amount, `[data-placement="${id}"]`)].join('\n')
 }

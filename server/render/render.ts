@@ -1,9 +1,11 @@
 import { assets } from '#bushel/site-assets'
 import { createSSRApp, h } from 'vue'
 import { renderToString } from 'vue/server-renderer'
+import { shapeOf } from '../../core/shapes'
 import Document from '../../site/Document.vue'
+import EntryCard from '../../site/EntryCard.vue'
 import PlacedListing from '../../site/PlacedListing.vue'
-import type { NavigationLink, PageView, PlacementView } from '../../site/view'
+import type { CardView, NavigationLink, PageView, PlacementView } from '../../site/view'
 import type { Site } from '../site/site'
 
 export interface DocumentChoice {
@@ -14,6 +16,8 @@ export interface DocumentChoice {
   readonly css: string
   /** The page to hear changes of; null for none, and then no script is loaded. */
   readonly pageId: number | null
+  /** Whether the script is loaded even where nothing on the page asks for it yet, as in the bench. */
+  readonly script?: boolean
 }
 
 /** A whole public document as HTML. */
@@ -31,10 +35,22 @@ export async function renderDocument(choice: DocumentChoice): Promise<string> {
     page: choice.page,
     css: choice.css,
     stylesheet: assets.stylesheet,
-    script: choice.pageId === null ? null : assets.script,
+    script: choice.script === true || choice.pageId !== null || isDriven(choice.page) ? assets.script : null,
     pageId: choice.pageId,
   }
   return `<!doctype html>${await renderToString(createSSRApp({ render: () => h(Document, { view }) }))}`
+}
+
+/** Whether the script has something to do for a listing of the page. */
+function isDriven(page: PageView): boolean {
+  const areas = page.kind === 'listings' ? page.areas : page.kind === 'entry' ? page.around?.areas : undefined
+  return areas !== undefined && Object.values(areas).flat().some((placement) => shapeOf(placement.shape).isDriven === true)
+}
+
+/** A card alone as a whole document, in the styles of the public pages. */
+export async function renderSample(card: CardView, site: Pick<Site, 'locale'>): Promise<string> {
+  const html = await renderToString(createSSRApp({ render: () => h(EntryCard, { card }) }))
+  return `<!doctype html><html lang="${site.locale}" dir="${directionOf(site.locale)}"><head><title></title><link rel="stylesheet" href="${assets.stylesheet}"></head><body style="padding:14px">${html}</body></html>`
 }
 
 /** One placement as HTML. */

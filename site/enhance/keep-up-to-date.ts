@@ -1,3 +1,5 @@
+import { drive } from './drive'
+
 /**
  * Listens for changes of what this page shows and swaps in the listings that differ. The page is
  * fetched again at its own address, so that what comes is what a reload would show.
@@ -43,11 +45,12 @@ function swap(fresh: Document): void {
   replace(document.getElementById('listing-styles'), fresh.getElementById('listing-styles'))
   if (ids(document) !== ids(fresh)) {
     replace(document.getElementById('content'), fresh.getElementById('content'))
-    return
+    return drive()
   }
   for (const old of document.querySelectorAll<HTMLElement>('[data-placement]'))
     replace(old, fresh.querySelector(`[data-placement="${CSS.escape(old.dataset.placement ?? '')}"]`))
   replace(document.querySelector('.page-title'), fresh.querySelector('.page-title'))
+  drive()
 }
 
 function replace(old: Element | null, fresh: Element | null): void {

@@ -1,8 +1,14 @@
 <script setup lang="ts">
+import type { AuthorContent } from '../../core/cards/parts/author'
+import AffixedText from './AffixedText.vue'
+
 defineOptions({ inheritAttrs: false })
-defineProps<{ content: { readonly name: string } }>()
+defineProps<{ content: AuthorContent; prefix: string; suffix: string }>()
 </script>
 
 <template>
-  <p class="fact">{{ content.name }}</p>
+  <p class="fact" :class="{ author: content.portrait }">
+    <img v-if="content.portrait" class="portrait" :src="content.portrait" alt="" width="32" height="32" loading="lazy" />
+    <span><AffixedText :text="content.name" :prefix="prefix" :suffix="suffix" /></span>
+  </p>
 </template>

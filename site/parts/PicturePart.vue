@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { PictureContent } from '../../core/cards/parts/picture'
+import CardLink from '../CardLink.vue'
 import type { CardView } from '../view'
 
 defineOptions({ inheritAttrs: false })
@@ -7,13 +8,17 @@ defineProps<{ content: PictureContent; card: CardView; titled: boolean }>()
 </script>
 
 <template>
-  <a
+  <CardLink
     class="picture"
-    :href="card.address"
-    :style="{ aspectRatio: content.ratio, backgroundColor: content.image?.tint }"
-    :tabindex="titled ? -1 : undefined"
-    :aria-hidden="titled ? 'true' : undefined"
-    :aria-label="titled ? undefined : card.title"
+    :card="card"
+    :data-fit="content.fit"
+    :data-corners="content.corners"
+    :data-hover="content.hover"
+    :data-effect="content.effect"
+    :style="{ aspectRatio: content.ratio, backgroundColor: content.fit === 'fill' ? content.image?.tint : undefined }"
+    :tabindex="titled && card.address ? -1 : undefined"
+    :aria-hidden="titled && card.address ? 'true' : undefined"
+    :aria-label="titled || !card.address ? undefined : card.title"
   >
     <img
       v-if="content.image"
@@ -24,11 +29,12 @@ defineProps<{ content: PictureContent; card: CardView; titled: boolean }>()
       :height="content.image.height"
       :alt="content.image.alternative"
       :style="{ objectPosition: content.image.focus }"
-      loading="lazy"
+      :loading="content.image.waits ? 'lazy' : 'eager'"
+      :fetchpriority="content.image.waits ? undefined : 'high'"
       decoding="async"
     />
     <svg v-else class="picture-none" viewBox="0 0 60 40" aria-hidden="true">
       <path d="M30 33V16M30 24c-7 1-11-3-12-9 7-1 11 3 12 9Zm0-5c5 0 9-3 10-9-6-1-10 3-10 9Z" />
     </svg>
-  </a>
+  </CardLink>
 </template>

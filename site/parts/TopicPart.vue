@@ -1,8 +1,16 @@
 <script setup lang="ts">
+import type { TopicContent } from '../../core/cards/parts/topic'
+
 defineOptions({ inheritAttrs: false })
-defineProps<{ content: { readonly name: string } }>()
+defineProps<{ content: TopicContent; prefix: string; suffix: string }>()
 </script>
 
 <template>
-  <p class="topic">{{ content.name }}</p>
+  <p class="topic">
+    <template v-if="prefix">{{ prefix }} </template>
+    <template v-for="(term, at) in content.terms" :key="term.name"
+      ><template v-if="at > 0"> · </template><a v-if="term.address" :href="term.address">{{ term.name }}</a><template v-else>{{ term.name }}</template></template
+    >
+    <template v-if="suffix"> {{ suffix }}</template>
+  </p>
 </template>

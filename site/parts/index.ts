@@ -1,9 +1,17 @@
 import type { Component } from 'vue'
 import type { PartName } from '../../core/cards/parts'
 import AuthorPart from './AuthorPart.vue'
+import ButtonPart from './ButtonPart.vue'
 import DatePart from './DatePart.vue'
+import DividerPart from './DividerPart.vue'
+import FactPart from './FactPart.vue'
+import FactsPart from './FactsPart.vue'
+import LabelPart from './LabelPart.vue'
 import PicturePart from './PicturePart.vue'
+import PricePart from './PricePart.vue'
+import RatingPart from './RatingPart.vue'
 import SummaryPart from './SummaryPart.vue'
+import TextPart from './TextPart.vue'
 import TitlePart from './TitlePart.vue'
 import TopicPart from './TopicPart.vue'
 
@@ -15,4 +23,15 @@ export const partComponents: Record<PartName, Component> = {
   summary: SummaryPart,
   date: DatePart,
   author: AuthorPart,
+  text: TextPart,
+  'reading-time': FactPart,
+  views: FactPart,
+  comments: FactPart,
+  price: PricePart,
+  rating: RatingPart,
+  field: FactPart,
+  facts: FactsPart,
+  label: LabelPart,
+  button: ButtonPart,
+  divider: DividerPart,
 }

@@ -1,14 +1,10 @@
 <script setup lang="ts">
-import EntryCard from '../EntryCard.vue'
-import type { CardView } from '../view'
+import type { PlacementView } from '../view'
+import CardItem from './CardItem.vue'
 
-defineProps<{ cards: readonly CardView[] }>()
+defineProps<{ placement: PlacementView }>()
 </script>
 
 <template>
-  <ul class="grid" role="list">
-    <li v-for="card in cards" :key="card.entryId" :data-entry="card.entryId">
-      <EntryCard :card="card" />
-    </li>
-  </ul>
+  <ul class="grid" role="list"><CardItem v-for="card in placement.cards" :key="card.entryId" :card="card" /></ul>
 </template>

@@ -1,6 +1,22 @@
 import type { Component } from 'vue'
 import type { ShapeName } from '../../core/shapes'
 import GridShape from './GridShape.vue'
+import GroupedShape from './GroupedShape.vue'
+import IndexShape from './IndexShape.vue'
+import ListShape from './ListShape.vue'
+import MasonryShape from './MasonryShape.vue'
+import SlidesShape from './SlidesShape.vue'
+import TableShape from './TableShape.vue'
+import TabsShape from './TabsShape.vue'
 
 /** The component of every shape. */
-export const shapeComponents: Record<ShapeName, Component> = { grid: GridShape }
+export const shapeComponents: Record<ShapeName, Component> = {
+  grid: GridShape,
+  masonry: MasonryShape,
+  list: ListShape,
+  slides: SlidesShape,
+  tabs: TabsShape,
+  index: IndexShape,
+  grouped: GroupedShape,
+  table: TableShape,
+}

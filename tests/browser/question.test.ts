@@ -39,6 +39,14 @@ async function takeFromMenu(page: Page, opener: string, item: string): Promise<v
   throw new Error(`The arrow keys never came to “${item}”.`)
 }
 
+/** Takes what was found, once nothing else is: what the first letters found would be taken in its place. */
+async function takeFound(page: Page, option: string): Promise<void> {
+  await waitFor(page, 'option', option)
+  await page.waitForFunction(() => document.querySelectorAll('[role=option]').length === 1)
+  await waitForStillness(page)
+  await page.keyboard.press('Enter')
+}
+
 /** Types into a field that takes several, and takes what it finds first. */
 async function takeByTyping(page: Page, label: string, text: string): Promise<void> {
   await tabTo(page, 'combobox', label, null)
@@ -88,8 +96,7 @@ describe('the question of a listing', () => {
     await tabTo(page, 'button', 'Why?')
     await tabTo(page, 'combobox', 'Entry', null)
     await page.keyboard.type('Drying bean pods')
-    await waitFor(page, 'option', 'Drying bean pods when it will not stop raining')
-    await page.keyboard.press('Enter')
+    await takeFound(page, 'Drying bean pods when it will not stop raining')
     const why = 'aside[aria-label="Why, or why not"]'
     await waitForText(page, why, 'Not shown: this is what it fails.')
     await waitForText(page, why, 'Has: Saving and Autumn')
@@ -98,8 +105,7 @@ describe('the question of a listing', () => {
     await page.keyboard.press('KeyA')
     await page.keyboard.up('Control')
     await page.keyboard.type('What the molehills')
-    await waitFor(page, 'option', 'What the molehills told us about drainage')
-    await page.keyboard.press('Enter')
+    await takeFound(page, 'What the molehills told us about drainage')
     await waitForText(page, why, 'Shown: number 1 in the order, on page 1.')
   })
 

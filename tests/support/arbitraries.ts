@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { defaultCard } from '~~/core/cards/parts'
+import { defaultCard } from '~~/core/cards/card'
 import { entryMarks } from '~~/core/content/entry'
 import type { IndexedEntry } from '~~/core/content/entry'
 import { indexedValues } from '~~/core/content/field'
@@ -18,6 +18,7 @@ import { civilDayOf } from '~~/core/time/zones'
 import type { Words } from '~~/core/words'
 import { fieldNamed, fieldsOfTrial, fieldValues, internedKey, trialWords } from './trial-fields'
 import { rules } from './rule-arbitraries'
+import { anyShape } from './shape-arbitraries'
 
 /** Random content and random listings over it: small ranges, so that ties and empty answers are common. */
 
@@ -143,16 +144,16 @@ export const listings: fc.Arbitrary<Listing> = fc
     skip: fc.integer({ min: 0, max: 6 }),
     take: fc.integer({ min: 1, max: 12 }),
     perPage: fc.option(fc.integer({ min: 1, max: 6 })),
-    columns: fc.integer({ min: 1, max: 6 }),
+    shape: anyShape,
     parts: fc.shuffledSubarray([...defaultCard.parts]),
   })
-  .map(({ name, from, order, skip, take, perPage, columns, parts }) => ({
+  .map(({ name, from, order, skip, take, perPage, shape, parts }) => ({
     ...newListing(name, firstCollection),
     from,
     order,
     amount: { ...defaultAmount, skip, take, perPage },
-    shape: { name: 'grid', stops: [{ from: 0, columns, columnGap: 20, rowGap: 20 }] },
-    card: { parts },
+    shape,
+    card: { ...defaultCard, parts },
   }))
 
 const subjects: fc.Arbitrary<PageSubject | null> = fc.oneof(

@@ -1,143 +1,101 @@
 <script setup lang="ts">
-import { mdiDragVertical } from '@mdi/js'
-import { VueDraggable } from 'vue-draggable-plus'
-import { parts as partKinds } from '~~/core/cards/parts'
-import type { PartSetting } from '~~/core/cards/parts'
+import { mdiPlus } from '@mdi/js'
+import { computed, nextTick, ref, watch } from 'vue'
+import type { Card, OtherCard } from '~~/core/cards/card'
+import { defaultCard } from '~~/core/cards/card'
+import { withPartAdded } from '~~/core/cards/card-edits'
+import { partKey, parts as partKinds } from '~~/core/cards/parts'
+import type { PartName, PartSetting } from '~~/core/cards/parts'
 import { same } from '~~/core/listing/definition'
 import type { Listing } from '~~/core/listing/definition'
+import ActionMenu from '../../shared/ActionMenu.vue'
+import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
+import NumberSetting from '../../shared/settings/NumberSetting.vue'
+import SwitchSetting from '../../shared/settings/SwitchSetting.vue'
 import { useBench } from '../../stores/bench'
-import { partSettings } from '../parts'
-import { words } from '../words'
+import CardZones from '../parts/CardZones.vue'
+import ReadyMadeCards from '../parts/ReadyMadeCards.vue'
+import { words } from '../parts/words'
+import { choicesOf } from '../shapes/choices'
 
 const props = defineProps<{ listing: Listing }>()
 const bench = useBench()
+const card = computed(() => props.listing.card)
+/** Which of the two cards is set up here. */
+const which = ref<'usual' | 'other'>('usual')
+const choosing = ref(false)
+const shownParts = computed(() => (which.value === 'other' ? (card.value.other?.parts ?? []) : card.value.parts))
+const otherFor = computed(() => card.value.other?.at ?? 'none')
 
-function put(parts: readonly PartSetting[], title: string, subject?: string) {
-  bench.editListing(title, (before) => ({ ...before, card: { parts } }), subject)
+watch(otherFor, (at) => at === 'none' && (which.value = 'usual'))
+
+function setCard(change: Partial<Card>, title = 'Card', subject?: string) {
+  bench.editListing(title, (before) => ({ ...before, card: { ...before.card, ...change } }), subject)
 }
 
-function set(next: PartSetting, title = 'Card') {
-  put(
-    props.listing.card.parts.map((part) => (part.part === next.part ? next : part)),
-    title,
-    `part ${next.part}`,
-  )
+function setParts(next: readonly PartSetting[], title: string, subject?: string) {
+  const { other } = card.value
+  if (which.value === 'other' && other !== null) setCard({ other: { ...other, parts: next } }, title, subject && `other ${subject}`)
+  else setCard({ parts: next }, title, subject)
 }
 
-function move(at: number, by: number) {
-  const parts = [...props.listing.card.parts]
-  const [moved] = parts.splice(at, 1)
-  if (moved !== undefined && at + by >= 0) put(parts.toSpliced(at + by, 0, moved), 'Order of the card')
+function setOther(at: OtherCard['at'] | 'none') {
+  if (at === 'none') return setCard({ other: null }, 'Another card')
+  setCard({ other: { parts: card.value.other?.parts ?? card.value.parts, at, ...(at === 'every' ? { nth: card.value.other?.nth ?? 4 } : {}) } }, 'Another card')
 }
 
-function switchOn(part: PartSetting, on: boolean | null) {
-  set({ ...part, on: on === true }, 'Card')
+const additions = computed(() =>
+  partKinds.all
+    .filter((kind) => kind.several === true || !shownParts.value.some((part) => part.part === kind.name))
+    .map((kind) => ({ title: kind.title, run: () => add(kind.name) })),
+)
+
+/** What was added is opened, ready to be set. */
+function add(name: PartName) {
+  const next = withPartAdded(shownParts.value, name, crypto.randomUUID().slice(0, 8))
+  const added = next.find((part) => !shownParts.value.includes(part))
+  setParts(next, 'Add a part')
+  if (added !== undefined) void nextTick(() => (bench.openPart = partKey(added)))
 }
 </script>
 
 <template>
-  <VueDraggable
-    tag="ul"
-    class="parts"
-    handle=".drag"
-    :animation="140"
-    :model-value="[...listing.card.parts]"
-    @update:model-value="put($event, 'Order of the card')"
-  >
-    <li v-for="(part, at) in listing.card.parts" :key="part.part" class="part" :class="{ off: !part.on }">
-      <div class="part-head">
-        <button
-          type="button"
-          class="drag"
-          :aria-label="`${words.dragPart(partKinds.get(part.part).title)}: arrow keys`"
-          @keydown.up.prevent="move(at, -1)"
-          @keydown.down.prevent="move(at, 1)"
-        >
-          <v-icon :icon="mdiDragVertical" size="18" />
-        </button>
-        <span class="part-title">{{ partKinds.get(part.part).title }}</span>
-        <v-switch
-          :model-value="part.on"
-          :aria-label="words.shown(partKinds.get(part.part).title)"
-          @update:model-value="switchOn(part, $event)"
-        />
-      </div>
-      <div v-if="part.on && partSettings[part.part]" class="part-settings">
-        <component
-          :is="partSettings[part.part]"
-          :setting="part"
-          :fallback="partKinds.get(part.part).defaults"
-          :collection="listing.from.collections[0]"
-          @change="set"
-        />
-      </div>
-    </li>
-  </VueDraggable>
-  <v-btn
-    v-if="!same(listing.card.parts, partKinds.all.map((kind) => kind.defaults))"
-    height="34"
-    class="reset"
-    @click="put(partKinds.all.map((kind) => kind.defaults), 'Put the card back')"
-    >{{ words.putBack }}</v-btn
-  >
+  <v-btn height="36" class="ready" @click="choosing = true">{{ words.readyMade }}</v-btn>
+  <ReadyMadeCards v-if="choosing" v-model="choosing" :listing="listing" @choose="(next, title) => setCard({ parts: next }, title)" />
+  <ChoiceSetting
+    v-if="card.other"
+    :label="words.which"
+    :value="which"
+    :choices="[
+      { value: 'usual', title: words.usual },
+      { value: 'other', title: words.theOther },
+    ]"
+    @change="which = $event"
+  />
+  <CardZones :parts="shownParts" @change="setParts" />
+  <ActionMenu v-slot="{ opener }" :label="words.add" :actions="additions">
+    <v-btn v-bind="opener" :prepend-icon="mdiPlus" height="34" class="start">{{ words.add }}</v-btn>
+  </ActionMenu>
+  <v-btn v-if="which === 'usual' && !same(card.parts, defaultCard.parts)" height="34" class="start" @click="setCard({ parts: defaultCard.parts }, 'Put the card back')">{{ words.putBack }}</v-btn>
+  <div class="more">
+    <ChoiceSetting :label="words.other" :value="otherFor" fallback="none" :choices="choicesOf(words.others)" @change="setOther" />
+    <NumberSetting v-if="card.other?.at === 'every'" :label="words.nth" :value="card.other.nth ?? 2" :least="2" :most="20" :unit="words.nthUnit" @change="card.other && setCard({ other: { ...card.other, nth: $event } }, 'Another card', 'nth')" />
+    <SwitchSetting :label="words.links" :value="card.links" :fallback="true" @change="setCard({ links: $event })" />
+    <SwitchSetting v-if="card.links" :label="words.newTab" :value="card.newTab" :fallback="false" @change="setCard({ newTab: $event })" />
+  </div>
 </template>
 
 <style scoped>
-.parts {
-  display: grid;
-  gap: 6px;
-  margin: 0;
-  padding: 0;
-  list-style: none;
-}
-
-.part {
-  border: 1px solid var(--line);
-  border-radius: 8px;
-  background: #fff;
-}
-
-.part.off {
-  background: transparent;
-}
-
-.part-head {
-  display: flex;
-  align-items: center;
-  gap: 4px;
-  min-height: 40px;
-  padding: 0 12px 0 4px;
-}
-
-.drag {
-  display: grid;
-  place-items: center;
-  width: 28px;
-  height: 32px;
-  border-radius: 6px;
-  color: #8d8672;
-  cursor: grab;
-}
-
-.part-title {
-  flex: 1;
-  font-weight: 600;
-}
-
-.part.off .part-title {
-  color: var(--soft);
-  font-weight: 500;
-}
-
-.part-head :deep(.v-switch) {
-  flex: none;
-}
-
-.part-settings {
-  padding: 0 12px 12px 32px;
-}
-
-.reset {
+.ready,
+.start {
   justify-self: start;
+}
+
+.more {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 14px;
+  padding-top: 16px;
+  border-top: 1px solid var(--line);
 }
 </style>

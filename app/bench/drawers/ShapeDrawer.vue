@@ -1,17 +1,33 @@
 <script setup lang="ts">
 import type { Listing } from '~~/core/listing/definition'
+import { shapes, switchedShape } from '~~/core/shapes'
 import type { ShapeChoice } from '~~/core/shapes'
+import { commonDefaults } from '~~/core/shapes/define'
+import type { CommonSettings } from '~~/core/shapes/define'
+import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
+import IconChoice from '../../shared/settings/IconChoice.vue'
+import SelectSetting from '../../shared/settings/SelectSetting.vue'
 import { useBench } from '../../stores/bench'
 import { shapeSettings } from '../shapes'
+import { choicesOf } from '../shapes/choices'
+import { words } from '../shapes/words'
 
-defineProps<{ listing: Listing }>()
+const props = defineProps<{ listing: Listing }>()
 const bench = useBench()
+const kinds = shapes.all.map(({ name, title, about }) => ({ value: name, title, about, icon: shapeSettings[name].icon }))
 
 function set(shape: ShapeChoice, subject: string) {
   bench.editListing('Shape', (before) => ({ ...before, shape }), `shape ${subject}`)
 }
+
+function setCommon(change: Partial<CommonSettings>) {
+  set({ ...props.listing.shape, ...change }, Object.keys(change).join())
+}
 </script>
 
 <template>
-  <component :is="shapeSettings[listing.shape.name]" :settings="listing.shape" @change="set" />
+  <IconChoice :label="words.shape" :value="listing.shape.name" :choices="kinds" @change="bench.editListing('Shape', (before) => ({ ...before, shape: switchedShape(before.shape, $event) }))" />
+  <component :is="shapeSettings[listing.shape.name].settings" :settings="listing.shape" @change="set" />
+  <ChoiceSetting :label="words.align" :value="listing.shape.align" :fallback="commonDefaults.align" :choices="choicesOf(words.aligns)" @change="setCommon({ align: $event })" />
+  <SelectSetting :label="words.direction" :value="listing.shape.direction" :fallback="commonDefaults.direction" :choices="choicesOf(words.directionChoices)" @change="setCommon({ direction: $event })" />
 </template>

@@ -1,19 +1,23 @@
 <script setup lang="ts">
 import type { TitleSetting } from '~~/core/cards/parts/title'
+import { title } from '~~/core/cards/parts/title'
 import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
-import { words } from '../words'
+import NumberSetting from '../../shared/settings/NumberSetting.vue'
+import SwitchSetting from '../../shared/settings/SwitchSetting.vue'
+import { words } from './words'
 
-defineProps<{ setting: TitleSetting; fallback: TitleSetting }>()
+const props = defineProps<{ setting: TitleSetting }>()
 const emit = defineEmits<{ change: [setting: TitleSetting] }>()
-const choices = [2, 3, 4, 5, 6].map((level) => ({ value: level, title: `h${level}` }))
+
+function set(change: Partial<TitleSetting>) {
+  emit('change', { ...props.setting, ...change })
+}
+
+const levels = [...[2, 3, 4, 5, 6].map((level) => ({ value: level, title: `h${level}` })), { value: 0, title: words.levelNone }]
 </script>
 
 <template>
-  <ChoiceSetting
-    :label="words.level"
-    :value="setting.level"
-    :choices="choices"
-    :fallback="fallback.level"
-    @change="emit('change', { ...setting, level: $event })"
-  />
+  <ChoiceSetting :label="words.level" :value="setting.level" :choices="levels" :fallback="title.defaults.level" @change="set({ level: $event })" />
+  <SwitchSetting :label="words.limitTitle" :value="setting.words !== undefined" :fallback="false" @change="set({ words: $event ? 10 : undefined })" />
+  <NumberSetting v-if="setting.words !== undefined" :label="words.words" :value="setting.words" :least="1" :most="200" @change="set({ words: $event })" />
 </template>

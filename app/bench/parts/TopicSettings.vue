@@ -1,37 +1,20 @@
 <script setup lang="ts">
-import { computed, useId } from 'vue'
 import type { TopicSetting } from '~~/core/cards/parts/topic'
-import { useCatalogue } from '../../stores/catalogue'
-import SettingRow from '../../shared/settings/SettingRow.vue'
-import { words } from '../words'
+import NumberSetting from '../../shared/settings/NumberSetting.vue'
+import SwitchSetting from '../../shared/settings/SwitchSetting.vue'
+import FacetChoice from '../shapes/FacetChoice.vue'
+import { words } from './words'
 
-const props = defineProps<{ setting: TopicSetting; fallback: TopicSetting; collection: number }>()
+const props = defineProps<{ setting: TopicSetting }>()
 const emit = defineEmits<{ change: [setting: TopicSetting] }>()
-const catalogue = useCatalogue()
-const id = useId()
 
-const choices = computed(() => {
-  const facets = catalogue.catalogue.collections.find((one) => one.id === props.collection)?.facets ?? []
-  const named = facets.map((facet) => ({
-    value: facet,
-    title: catalogue.catalogue.facets.find((one) => one.id === facet)?.name ?? String(facet),
-  }))
-  return [{ value: 0, title: words.firstFacet }, ...named]
-})
+function set(change: Partial<TopicSetting>) {
+  emit('change', { ...props.setting, ...change })
+}
 </script>
 
 <template>
-  <SettingRow
-    :label="words.facet"
-    :control-id="id"
-    :changed="setting.facet !== fallback.facet"
-    @reset="emit('change', { ...setting, facet: fallback.facet })"
-  >
-    <v-select
-      :id="id"
-      :items="choices"
-      :model-value="setting.facet ?? 0"
-      @update:model-value="emit('change', { ...setting, facet: $event || null })"
-    />
-  </SettingRow>
+  <FacetChoice :label="words.facet" :facet="setting.facet" @change="set({ facet: $event })" />
+  <NumberSetting :label="words.most" :value="setting.most ?? 1" :fallback="1" :least="1" :most="12" @change="set({ most: $event })" />
+  <SwitchSetting :label="words.linked" :value="setting.linked ?? false" :fallback="false" @change="set({ linked: $event })" />
 </template>

@@ -1,14 +1,31 @@
 import type { Component } from 'vue'
 import type { PartName } from '~~/core/cards/parts'
+import AuthorSettings from './AuthorSettings.vue'
+import ButtonSettings from './ButtonSettings.vue'
+import DateSettings from './DateSettings.vue'
+import FactsSettings from './FactsSettings.vue'
+import FieldSettings from './FieldSettings.vue'
+import LabelSettings from './LabelSettings.vue'
 import PictureSettings from './PictureSettings.vue'
-import SummarySettings from './SummarySettings.vue'
+import PriceSettings from './PriceSettings.vue'
+import RatingSettings from './RatingSettings.vue'
 import TitleSettings from './TitleSettings.vue'
 import TopicSettings from './TopicSettings.vue'
+import WordsSettings from './WordsSettings.vue'
 
-/** The settings of every part that has any besides being shown. */
+/** The settings of every part that has any of its own. */
 export const partSettings: Partial<Record<PartName, Component>> = {
   picture: PictureSettings,
   topic: TopicSettings,
   title: TitleSettings,
-  summary: SummarySettings,
+  summary: WordsSettings,
+  text: WordsSettings,
+  date: DateSettings,
+  author: AuthorSettings,
+  price: PriceSettings,
+  rating: RatingSettings,
+  field: FieldSettings,
+  facts: FactsSettings,
+  label: LabelSettings,
+  button: ButtonSettings,
 }

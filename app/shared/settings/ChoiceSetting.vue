@@ -1,5 +1,6 @@
 <script setup lang="ts" generic="Value extends string | number">
 import { useId } from 'vue'
+import { steppedChoice } from './radio-steps'
 import SettingRow from './SettingRow.vue'
 
 /** One of a few, all in sight. */
@@ -14,13 +15,9 @@ const props = defineProps<{
 const emit = defineEmits<{ change: [value: Value] }>()
 const id = useId()
 
-function step(event: KeyboardEvent, by: number) {
-  const at = props.choices.findIndex((choice) => choice.value === props.value)
-  const next = props.choices[(at + by + props.choices.length) % props.choices.length]
-  if (next === undefined) return
-  emit('change', next.value)
-  const group = (event.currentTarget as HTMLElement).parentElement
-  group?.querySelectorAll<HTMLElement>('[role=radio]')[props.choices.indexOf(next)]?.focus()
+function step(event: KeyboardEvent) {
+  const next = steppedChoice(event, props.choices, props.value)
+  if (next !== null) emit('change', next)
 }
 </script>
 
@@ -36,10 +33,7 @@ function step(event: KeyboardEvent, by: number) {
         :aria-checked="choice.value === value"
         :tabindex="choice.value === value ? 0 : -1"
         @click="emit('change', choice.value)"
-        @keydown.right.prevent="step($event, 1)"
-        @keydown.down.prevent="step($event, 1)"
-        @keydown.left.prevent="step($event, -1)"
-        @keydown.up.prevent="step($event, -1)"
+        @keydown="step"
       >
         {{ choice.title }}
       </button>

@@ -1,18 +1,33 @@
-import { boolean, object, string } from 'yup'
-import { definePart } from './define'
+import { boolean } from 'yup'
+import { pictureAddress, widthsOf } from '../../pictures/picture'
+import { definePart, partSettings } from './define'
+import type { PartBase } from './define'
 
-export interface AuthorSetting {
+export interface AuthorSetting extends PartBase {
   readonly part: 'author'
-  readonly on: boolean
+  /** Whether the portrait stands beside the name. */
+  readonly portrait?: boolean
 }
 
-export const author = definePart<'author', AuthorSetting, { readonly name: string }>({
+export interface AuthorContent {
+  readonly name: string
+  /** Address of the portrait at about twice its shown size; null for none. */
+  readonly portrait: string | null
+}
+
+/** Width of a portrait on a card, in CSS pixels; site/styles/parts/text.css has the same. */
+const portraitWidth = 32
+
+export const author = definePart<'author', AuthorSetting, AuthorContent>({
   name: 'author',
   title: 'Author',
-  schema: object({ part: string<'author'>().oneOf(['author']).required(), on: boolean().required() })
-    .noUnknown()
-    .required(),
+  schema: partSettings('author', { portrait: boolean() }),
   defaults: { part: 'author', on: false },
-  phrase: () => 'author',
-  content: (_, entry) => (entry.author === null ? null : { name: entry.author }),
+  wraps: true,
+  phrase: (setting) => (setting.portrait ? 'author with portrait' : 'author'),
+  content({ portrait }, { author: person }) {
+    if (person === null) return null
+    const width = person.portrait === null ? 0 : (widthsOf(person.portrait).find((one) => one >= 2 * portraitWidth) ?? person.portrait.width)
+    return { name: person.name, portrait: portrait && person.portrait !== null ? pictureAddress(person.portrait, width) : null }
+  },
 })

@@ -2,21 +2,41 @@ import { lazy, mixed } from 'yup'
 import type { Schema } from 'yup'
 import { registryOf } from '../../registry'
 import type { Registry } from '../../registry'
-import type { Words } from '../../words'
-import type { CardContext, CardEntry } from '../card-entry'
 import { author } from './author'
 import type { AuthorSetting } from './author'
+import { button } from './button'
+import type { ButtonSetting } from './button'
+import { comments } from './comments'
+import type { CommentsSetting } from './comments'
 import { date } from './date'
 import type { DateSetting } from './date'
 import type { PartKind } from './define'
+import { divider } from './divider'
+import type { DividerSetting } from './divider'
+import { facts } from './facts'
+import type { FactsSetting } from './facts'
+import { field } from './field'
+import type { FieldSetting } from './field'
+import { label } from './label'
+import type { LabelSetting } from './label'
 import { picture } from './picture'
 import type { PictureSetting } from './picture'
+import { price } from './price'
+import type { PriceSetting } from './price'
+import { rating } from './rating'
+import type { RatingSetting } from './rating'
+import { readingTime } from './reading-time'
+import type { ReadingTimeSetting } from './reading-time'
 import { summary } from './summary'
 import type { SummarySetting } from './summary'
+import { text } from './text'
+import type { TextSetting } from './text'
 import { title } from './title'
 import type { TitleSetting } from './title'
 import { topic } from './topic'
 import type { TopicSetting } from './topic'
+import { views } from './views'
+import type { ViewsSetting } from './views'
 
 export type PartSetting =
   | PictureSetting
@@ -25,47 +45,30 @@ export type PartSetting =
   | SummarySetting
   | DateSetting
   | AuthorSetting
+  | TextSetting
+  | ReadingTimeSetting
+  | ViewsSetting
+  | CommentsSetting
+  | PriceSetting
+  | RatingSetting
+  | FieldSetting
+  | FactsSetting
+  | LabelSetting
+  | ButtonSetting
+  | DividerSetting
 export type PartName = PartSetting['part']
-
-/** The Card clause: its parts from top to bottom, shown or not. */
-export interface Card {
-  readonly parts: readonly PartSetting[]
-}
 
 /** A part as the registry hands it out: callers pass settings of the part's own name only. */
 export type AnyPartKind = PartKind<PartName, PartSetting, unknown>
 
 /** Every part. A new one is a file beside these, a component in site/parts and a line here. */
 export const parts: Registry<AnyPartKind> = registryOf('part', [
-  picture as unknown as AnyPartKind,
-  topic as unknown as AnyPartKind,
-  title as unknown as AnyPartKind,
-  summary as unknown as AnyPartKind,
-  date as unknown as AnyPartKind,
-  author as unknown as AnyPartKind,
-])
+  picture, topic, title, summary, date, author, text, readingTime, views, comments, price, rating, field, facts, label, button, divider,
+] as unknown as readonly AnyPartKind[])
 
-export const defaultCard: Card = { parts: parts.all.map((part) => part.defaults) }
-
-/** A part of a card, filled from an entry. */
-export interface FilledPart {
-  readonly part: PartName
-  readonly content: unknown
-}
-
-/** The parts that are on and have something to show, in order. */
-export function filledParts(card: Card, entry: CardEntry, context: CardContext): readonly FilledPart[] {
-  return card.parts.flatMap((setting): FilledPart[] => {
-    const content = setting.on ? parts.get(setting.part).content(setting, entry, context) : null
-    return content === null ? [] : [{ part: setting.part, content }]
-  })
-}
-
-/** The clause in words: “picture, topic, title”. */
-export function cardPhrase(card: Card, words: Words): string {
-  const shown = card.parts.filter((setting) => setting.on)
-  if (shown.length === 0) return 'nothing yet'
-  return shown.map((setting) => parts.get(setting.part).phrase(setting, words)).join(', ')
+/** Names a part on its card: its kind, with its id where there are several. */
+export function partKey(setting: PartSetting): string {
+  return setting.id === undefined ? setting.part : `${setting.part}-${setting.id}`
 }
 
 /** Checks a part by the schema of its kind. */

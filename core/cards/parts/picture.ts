@@ -1,20 +1,40 @@
-import { boolean, object, string } from 'yup'
+import { number, string } from 'yup'
 import { focusOf, pictureAddress, widthsOf } from '../../pictures/picture'
-import { definePart } from './define'
+import { definePart, partSettings } from './define'
+import type { PartBase } from './define'
 
 export const pictureRatios = ['3:2', '4:3', '1:1', '4:5', '16:9', 'natural'] as const
 export type PictureRatio = (typeof pictureRatios)[number]
+export const pictureFits = ['fill', 'whole'] as const
+export const pictureCorners = ['soft', 'square', 'round', 'leaf'] as const
+export const pictureHovers = ['grow', 'lift', 'shift', 'none'] as const
+export const pictureEffects = ['none', 'grey', 'warm', 'pale', 'deep'] as const
+export const pictureSides = ['start', 'end'] as const
 
-export interface PictureSetting {
+export interface PictureSetting extends PartBase {
   readonly part: 'picture'
-  readonly on: boolean
   /** Width to height; “natural” keeps each picture's own. */
   readonly ratio: PictureRatio
+  /** Fills its box, cropped around its focal point, or is shown whole. */
+  readonly fit?: (typeof pictureFits)[number]
+  /** The form of its corners. */
+  readonly corners?: (typeof pictureCorners)[number]
+  /** What it does when the card is pointed at. */
+  readonly hover?: (typeof pictureHovers)[number]
+  /** What is done to its colours. */
+  readonly effect?: (typeof pictureEffects)[number]
+  /** Of the card's width, in per cent, 10 to 80, where a part sits beside it. */
+  readonly share?: number
+  readonly side?: (typeof pictureSides)[number]
 }
 
 export interface PictureContent {
   /** CSS aspect-ratio. */
   readonly ratio: string
+  readonly fit: (typeof pictureFits)[number]
+  readonly corners: (typeof pictureCorners)[number]
+  readonly hover: (typeof pictureHovers)[number]
+  readonly effect: (typeof pictureEffects)[number]
   /** Null where the entry has no picture: a placeholder is shown. */
   readonly image: {
     readonly source: string
@@ -26,29 +46,38 @@ export interface PictureContent {
     readonly tint: string
     /** CSS object-position. */
     readonly focus: string
+    /** Whether it is fetched only when it is about to be seen. */
+    readonly waits: boolean
   } | null
 }
+
+/** How much of the card's width a picture takes that has something beside it, in per cent. */
+export const usualShare = 40
 
 export const picture = definePart<'picture', PictureSetting, PictureContent>({
   name: 'picture',
   title: 'Picture',
-  schema: object({
-    part: string<'picture'>().oneOf(['picture']).required(),
-    on: boolean().required(),
+  schema: partSettings('picture', {
     ratio: string<PictureRatio>().oneOf([...pictureRatios], 'Choose one of the ratios.').required(),
-  })
-    .noUnknown()
-    .required(),
+    fit: string().oneOf([...pictureFits]),
+    corners: string().oneOf([...pictureCorners]),
+    hover: string().oneOf([...pictureHovers]),
+    effect: string().oneOf([...pictureEffects]),
+    share: number().integer('Use whole per cent.').min(10, 'A picture takes at least 10 per cent.').max(80, 'A picture takes at most 80 per cent.'),
+    side: string().oneOf([...pictureSides]),
+  }),
   defaults: { part: 'picture', on: true, ratio: '3:2' },
   phrase: () => 'picture',
-  content(setting, entry, context) {
+  content({ ratio, fit = 'fill', corners = 'soft', hover = 'grow', effect = 'none' }, entry, context) {
     const original = entry.picture
-    const fixed = setting.ratio === 'natural' ? null : setting.ratio.replace(':', ' / ')
-    if (original === null) return { ratio: fixed ?? '3 / 2', image: null }
+    const fixed = ratio === 'natural' ? null : ratio.replace(':', ' / ')
+    const shown = { fit, corners, hover, effect }
+    if (original === null) return { ratio: fixed ?? '3 / 2', ...shown, image: null }
     const widths = widthsOf(original)
     const middling = widths.find((width) => width >= 480) ?? original.width
     return {
       ratio: fixed ?? `${original.width} / ${original.height}`,
+      ...shown,
       image: {
         source: pictureAddress(original, middling),
         sourceSet: widths.map((width) => `${pictureAddress(original, width)} ${width}w`).join(', '),
@@ -58,7 +87,14 @@ export const picture = definePart<'picture', PictureSetting, PictureContent>({
         alternative: original.alternative,
         tint: original.tint,
         focus: focusOf(original),
+        waits: !context.atOnce,
       },
     }
   },
 })
+
+/** Width to height as a number; null for each picture's own. */
+export function ratioNumber(ratio: PictureRatio): number | null {
+  const [width, height] = ratio.split(':').map(Number)
+  return width === undefined || height === undefined ? null : width / height
+}

@@ -1,34 +1,37 @@
-import { boolean, number, object, string } from 'yup'
-import { definePart } from './define'
+import { number } from 'yup'
+import { limitWords } from '../../text/limit-words'
+import { definePart, partSettings } from './define'
+import type { PartBase } from './define'
+import { wordsField } from './words-field'
 
-export interface TitleSetting {
+export interface TitleSetting extends PartBase {
   readonly part: 'title'
-  readonly on: boolean
-  /** HTML heading level, 2 to 6. */
+  /** HTML heading level, 2 to 6; 0 for a title that is no heading. */
   readonly level: number
+  /** Words at most; none for all. */
+  readonly words?: number
 }
 
 export interface TitleContent {
   readonly text: string
-  readonly address: string
   readonly element: string
 }
 
 export const title = definePart<'title', TitleSetting, TitleContent>({
   name: 'title',
   title: 'Title',
-  schema: object({
-    part: string<'title'>().oneOf(['title']).required(),
-    on: boolean().required(),
-    level: number().integer().min(2, 'Headings on cards are 2 to 6.').max(6, 'Headings on cards are 2 to 6.').required(),
-  })
-    .noUnknown()
-    .required(),
+  schema: partSettings('title', {
+    level: number()
+      .integer()
+      .test('level', 'Headings on cards are 2 to 6, or 0 for none.', (level) => level === 0 || (level !== undefined && level >= 2 && level <= 6))
+      .required(),
+    words: wordsField,
+  }),
   defaults: { part: 'title', on: true, level: 3 },
+  wraps: true,
   phrase: () => 'title',
-  content: (setting, entry) => ({
-    text: entry.title,
-    address: entry.address,
-    element: `h${setting.level}`,
+  content: (setting, entry, context) => ({
+    text: setting.words === undefined ? entry.title : limitWords(entry.title, setting.words, context.locale),
+    element: setting.level === 0 ? 'p' : `h${setting.level}`,
   }),
 })

@@ -1,0 +1,125 @@
+<script setup lang="ts">
+import type { SortableEvent } from 'sortablejs'
+import { computed, nextTick } from 'vue'
+import { VueDraggable } from 'vue-draggable-plus'
+import { frameOf, usualParts } from '~~/core/cards/card'
+import { cardPlaces, partsIn, withPart, withPartMoved, withPartStepped, withoutPart } from '~~/core/cards/card-edits'
+import type { CardPlace } from '~~/core/cards/card-edits'
+import { partKey } from '~~/core/cards/parts'
+import type { PartSetting } from '~~/core/cards/parts'
+import type { Zone } from '~~/core/cards/parts/define'
+import { useBench } from '../../stores/bench'
+import PartRow from './PartRow.vue'
+import { words } from './words'
+
+/** The parts of a card where they sit on it: dragged into order and from zone to zone. */
+const props = defineProps<{ parts: readonly PartSetting[] }>()
+const emit = defineEmits<{ change: [parts: readonly PartSetting[], title: string, subject?: string] }>()
+const bench = useBench()
+const places = computed(() => cardPlaces.map((place) => ({ place, parts: partsIn(props.parts, place) })))
+const isBeside = computed(() => frameOf(props.parts).beside !== null)
+
+/** The list that a part came to tells of the move. */
+function dropped(zone: CardPlace, event: SortableEvent) {
+  if (zone !== 'picture') emit('change', withPartMoved(props.parts, event.item.dataset.key ?? '', zone, event.newIndex ?? 0), 'Move a part')
+}
+
+function step(part: PartSetting, by: 1 | -1, handle: HTMLElement) {
+  emit('change', withPartStepped(props.parts, partKey(part), by), 'Move a part')
+  const root = handle.closest('.zones')
+  // The row may be made anew in another zone; the next press of a key is meant for it, too.
+  void nextTick(() => root?.querySelector<HTMLElement>(`[data-key="${partKey(part)}"] .drag`)?.focus())
+}
+
+function open(part: PartSetting, isOpen: boolean) {
+  bench.openPart = isOpen ? partKey(part) : null
+}
+
+function isUsual(part: PartSetting): boolean {
+  return part.id === undefined && usualParts.includes(part.part)
+}
+
+function zoneOfPlace(place: CardPlace): Zone | null {
+  return place === 'picture' ? null : place
+}
+</script>
+
+<template>
+  <div class="zones">
+    <section v-for="{ place, parts: there } in places" :key="place" class="zone" :aria-label="words.places[place]">
+      <h3 v-if="place !== 'picture'">{{ words.places[place] }}</h3>
+      <VueDraggable
+        :model-value="[...there]"
+        tag="ul"
+        class="parts"
+        handle=".drag"
+        :group="zoneOfPlace(place) === null ? 'picture' : 'parts'"
+        :animation="120"
+        :force-fallback="true"
+        :fallback-on-body="true"
+        @add="dropped(place, $event)"
+        @update="dropped(place, $event)"
+      >
+        <PartRow
+          v-for="part in there"
+          :key="partKey(part)"
+          :setting="part"
+          :beside="isBeside"
+          :usual="isUsual(part)"
+          :open="bench.openPart === partKey(part)"
+          @update:open="open(part, $event)"
+          @change="emit('change', withPart(parts, $event), 'Card', `part ${partKey(part)}`)"
+          @step="(by, handle) => step(part, by, handle)"
+          @remove="emit('change', withoutPart(parts, partKey(part)), 'Remove a part')"
+        />
+      </VueDraggable>
+      <p v-if="there.length === 0 && place !== 'picture'" class="empty">{{ words.placeEmpty }}</p>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.zones {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 10px;
+}
+
+.zone {
+  position: relative;
+}
+
+h3 {
+  margin-bottom: 4px;
+  font-size: 12.5px;
+  font-weight: 600;
+  color: var(--soft);
+}
+
+.parts {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 6px;
+  min-height: 30px;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+
+.zone:has(.part) .parts {
+  min-height: 0;
+}
+
+.empty {
+  position: absolute;
+  inset: auto 0 0;
+  height: 30px;
+  display: grid;
+  place-items: center;
+  border: 1px dashed var(--line);
+  border-radius: 8px;
+  font-size: 12px;
+  color: var(--soft);
+  pointer-events: none;
+}
+</style>

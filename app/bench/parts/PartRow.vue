@@ -1,0 +1,133 @@
+<script setup lang="ts">
+import { mdiChevronDown, mdiDragVertical, mdiTrashCanOutline } from '@mdi/js'
+import { computed, useId } from 'vue'
+import { partKey, parts } from '~~/core/cards/parts'
+import type { PartSetting } from '~~/core/cards/parts'
+import { useBench } from '../../stores/bench'
+import { useListingFields } from './fields'
+import EveryPartSettings from './EveryPartSettings.vue'
+import { partSettings } from './index'
+import { words } from './words'
+
+/** One part of the card: shown or not, and, opened, everything that can be set for it. */
+const props = defineProps<{ setting: PartSetting; beside: boolean; usual: boolean }>()
+const open = defineModel<boolean>('open', { required: true })
+const emit = defineEmits<{ change: [setting: PartSetting]; step: [by: 1 | -1, handle: HTMLElement]; remove: [] }>()
+const bench = useBench()
+const { fields } = useListingFields()
+const id = useId()
+
+const kind = computed(() => parts.get(props.setting.part))
+/** A field is called by its own name. */
+const title = computed(() => {
+  const field = props.setting.part === 'field' || props.setting.part === 'date' ? fields.value.find((one) => 'field' in props.setting && one.id === props.setting.field) : undefined
+  return props.setting.part === 'label' ? `“${props.setting.text}”` : (field?.name ?? kind.value.title)
+})
+const key = computed(() => partKey(props.setting))
+
+function step(by: 1 | -1, event: KeyboardEvent) {
+  emit('step', by, event.currentTarget as HTMLElement)
+}
+</script>
+
+<template>
+  <li class="part" :class="{ off: !setting.on }" :data-key="key" @mouseenter="bench.pointedPart = key" @mouseleave="bench.pointedPart = null">
+    <div class="part-head">
+      <button
+        v-if="setting.part !== 'picture'"
+        type="button"
+        class="drag"
+        :aria-label="words.drag(title)"
+        @keydown.up.prevent="step(-1, $event)"
+        @keydown.down.prevent="step(1, $event)"
+      >
+        <v-icon :icon="mdiDragVertical" size="18" />
+      </button>
+      <button type="button" class="part-title" :class="{ still: setting.part === 'picture' }" :aria-expanded="open" :aria-controls="id" :aria-label="words.settings(title)" @click="open = !open">
+        {{ title }}<v-icon :icon="mdiChevronDown" size="16" :class="{ turned: open }" />
+      </button>
+      <v-switch :model-value="setting.on" :aria-label="words.show(title)" @update:model-value="emit('change', { ...setting, on: $event === true })" />
+    </div>
+    <div v-if="open" :id="id" class="part-settings">
+      <component :is="partSettings[setting.part]" v-if="partSettings[setting.part]" :setting="setting" :beside="setting.part === 'picture' ? beside : undefined" @change="emit('change', $event)" />
+      <EveryPartSettings :setting="setting" @change="emit('change', $event)" />
+      <v-btn v-if="!usual" height="32" variant="text" :prepend-icon="mdiTrashCanOutline" class="remove" @click="emit('remove')">{{ words.remove }}</v-btn>
+    </div>
+  </li>
+</template>
+
+<style scoped>
+.part {
+  border: 1px solid var(--line);
+  border-radius: 8px;
+  background: #fff;
+}
+
+.part.off {
+  background: transparent;
+}
+
+.part-head {
+  display: flex;
+  align-items: center;
+  gap: 2px;
+  min-height: 38px;
+  padding: 0 10px 0 4px;
+}
+
+.drag {
+  display: grid;
+  place-items: center;
+  flex: none;
+  width: 26px;
+  height: 32px;
+  border-radius: 6px;
+  color: #8d8672;
+  cursor: grab;
+}
+
+.part-title {
+  display: flex;
+  align-items: center;
+  gap: 3px;
+  flex: 1;
+  min-width: 0;
+  min-height: 34px;
+  font-weight: 600;
+  text-align: left;
+}
+
+.part-title.still {
+  padding-left: 8px;
+}
+
+.part-title .v-icon {
+  color: #8d8672;
+  transition: transform 0.15s;
+}
+
+.turned {
+  transform: rotate(180deg);
+}
+
+.part.off .part-title {
+  color: var(--soft);
+  font-weight: 500;
+}
+
+.part-head :deep(.v-switch) {
+  flex: none;
+}
+
+.part-settings {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 12px;
+  padding: 4px 12px 14px;
+}
+
+.remove {
+  justify-self: start;
+  margin-left: -8px;
+}
+</style>

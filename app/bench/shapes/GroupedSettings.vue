@@ -1,0 +1,25 @@
+<script setup lang="ts">
+import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
+import ColumnFields from './ColumnFields.vue'
+import FacetChoice from './FacetChoice.vue'
+import StopList from './StopList.vue'
+import { choicesOf } from './choices'
+import type { ChosenShape } from '~~/core/shapes'
+import { grouped } from '~~/core/shapes/grouped'
+import { words } from './words'
+
+const props = defineProps<{ settings: ChosenShape<'grouped'> }>()
+const emit = defineEmits<{ change: [settings: ChosenShape<'grouped'>, subject: string] }>()
+
+function set(change: Partial<ChosenShape<'grouped'>>, subject = Object.keys(change).join()) {
+  emit('change', { ...props.settings, ...change }, subject)
+}
+</script>
+
+<template>
+  <ChoiceSetting :label="words.by" :value="settings.by" :fallback="grouped.defaults.by" :choices="choicesOf(words.groupings)" @change="set({ by: $event })" />
+  <FacetChoice v-if="settings.by === 'term'" :facet="settings.facet" @change="set({ facet: $event })" />
+  <StopList v-slot="{ stop, set: setStop }" :stops="settings.stops" :fallback="grouped.defaults.stops" @change="(stops, subject) => set({ stops }, subject)">
+    <ColumnFields :stop="stop" @change="setStop" />
+  </StopList>
+</template>

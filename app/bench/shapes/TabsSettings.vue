@@ -1,0 +1,26 @@
+<script setup lang="ts">
+import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
+import ColumnFields from './ColumnFields.vue'
+import FacetChoice from './FacetChoice.vue'
+import StopList from './StopList.vue'
+import { choicesOf } from './choices'
+import type { ChosenShape } from '~~/core/shapes'
+import { tabs } from '~~/core/shapes/tabs'
+import { words } from './words'
+
+const props = defineProps<{ settings: ChosenShape<'tabs'> }>()
+const emit = defineEmits<{ change: [settings: ChosenShape<'tabs'>, subject: string] }>()
+
+function set(change: Partial<ChosenShape<'tabs'>>, subject = Object.keys(change).join()) {
+  emit('change', { ...props.settings, ...change }, subject)
+}
+</script>
+
+<template>
+  <ChoiceSetting :label="words.by" :value="settings.by" :fallback="tabs.defaults.by" :choices="choicesOf(words.tabsBys)" @change="set({ by: $event })" />
+  <FacetChoice v-if="settings.by === 'term'" :facet="settings.facet" @change="set({ facet: $event })" />
+  <ChoiceSetting :label="words.tabs" :value="settings.place" :fallback="tabs.defaults.place" :choices="choicesOf(words.tabsPlaces)" @change="set({ place: $event })" />
+  <StopList v-if="settings.by !== 'entry'" v-slot="{ stop, set: setStop }" :stops="settings.stops" :fallback="tabs.defaults.stops" @change="(stops, subject) => set({ stops }, subject)">
+    <ColumnFields :stop="stop" @change="setStop" />
+  </StopList>
+</template>

@@ -1,0 +1,66 @@
+<script setup lang="ts" generic="Value extends string">
+import { steppedChoice } from './radio-steps'
+
+/** One of several kinds, each with its sign and its name. */
+const props = defineProps<{ label: string; value: Value; choices: readonly { readonly value: Value; readonly title: string; readonly about: string; readonly icon: string }[] }>()
+const emit = defineEmits<{ change: [value: Value] }>()
+
+function step(event: KeyboardEvent) {
+  const next = steppedChoice(event, props.choices, props.value)
+  if (next !== null) emit('change', next)
+}
+</script>
+
+<template>
+  <div class="kinds" role="radiogroup" :aria-label="label">
+    <button
+      v-for="choice in choices"
+      :key="choice.value"
+      type="button"
+      role="radio"
+      :aria-checked="choice.value === value"
+      :tabindex="choice.value === value ? 0 : -1"
+      :title="choice.about"
+      @click="emit('change', choice.value)"
+      @keydown="step"
+    >
+      <v-icon :icon="choice.icon" size="22" /><span>{{ choice.title }}</span>
+    </button>
+  </div>
+</template>
+
+<style scoped>
+.kinds {
+  display: grid;
+  grid-template-columns: repeat(4, minmax(0, 1fr));
+  gap: 6px;
+}
+
+button {
+  display: grid;
+  justify-items: center;
+  align-content: center;
+  gap: 3px;
+  min-height: 62px;
+  padding: 6px 2px;
+  border: 1px solid var(--line);
+  border-radius: 8px;
+  background: #fff;
+  color: #48544c;
+  font-size: 12px;
+  font-weight: 600;
+  line-height: 1.15;
+  text-align: center;
+}
+
+button:hover {
+  border-color: #a79f8a;
+}
+
+button[aria-checked='true'] {
+  border-color: var(--clause);
+  background: color-mix(in srgb, var(--clause) 10%, #fff);
+  color: var(--clause);
+  box-shadow: inset 0 0 0 1px var(--clause);
+}
+</style>

@@ -1,0 +1,49 @@
+import { boolean, number } from 'yup'
+import type { Money } from '../../content/fields/money'
+import { formatMoney, savingOf } from '../../formats/money'
+import { valueOf } from '../card-entry'
+import type { CardEntry } from '../card-entry'
+import { definePart, partSettings } from './define'
+import type { PartBase } from './define'
+
+export interface PriceSetting extends PartBase {
+  readonly part: 'price'
+  /** A field of money; 0 until one is chosen. */
+  readonly field: number
+  /** What it cost before: another field of money. */
+  readonly before?: number
+  /** Whether it says how much less it is. */
+  readonly saving?: boolean
+}
+
+export interface PriceContent {
+  readonly price: string
+  readonly before: string | null
+  readonly saving: string | null
+}
+
+export const price = definePart<'price', PriceSetting, PriceContent>({
+  name: 'price',
+  title: 'Price',
+  schema: partSettings('price', { field: number().integer().min(0).required(), before: number().integer().positive(), saving: boolean() }),
+  defaults: { part: 'price', on: false, field: 0 },
+  wraps: true,
+  phrase: () => 'price',
+  content(setting, entry, { locale }) {
+    const now = moneyOf(entry, setting.field)
+    const before = setting.before === undefined ? null : moneyOf(entry, setting.before)
+    if (now === null) return before === null ? null : { price: formatMoney(before, locale), before: null, saving: null }
+    const saving = before === null ? null : savingOf(now, before)
+    if (before === null || saving === null) return { price: formatMoney(now, locale), before: null, saving: null }
+    return {
+      price: formatMoney(now, locale),
+      before: formatMoney(before, locale),
+      saving: setting.saving ? new Intl.NumberFormat(locale, { style: 'percent', maximumFractionDigits: 0, signDisplay: 'exceptZero' }).format(-saving) : null,
+    }
+  },
+})
+
+function moneyOf(entry: CardEntry, id: number): Money | null {
+  const found = valueOf(entry, undefined, id)
+  return found !== null && found.field.type === 'money' ? (found.value as Money) : null
+}

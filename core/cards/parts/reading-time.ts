@@ -1,0 +1,22 @@
+import { readingMinutes } from '../../formats/reading-time'
+import { cardWords } from '../words'
+import { definePart, partSettings } from './define'
+import type { PartBase } from './define'
+
+export interface ReadingTimeSetting extends PartBase {
+  readonly part: 'reading-time'
+}
+
+export const readingTime = definePart<'reading-time', ReadingTimeSetting, { readonly text: string }>({
+  name: 'reading-time',
+  title: 'Reading time',
+  schema: partSettings('reading-time'),
+  defaults: { part: 'reading-time', on: false },
+  wraps: true,
+  readsText: true,
+  phrase: () => 'reading time',
+  content(_, entry, { locale }) {
+    const minutes = readingMinutes(entry.text, locale)
+    return minutes === 0 ? null : { text: cardWords.readingTime(new Intl.NumberFormat(locale, { style: 'unit', unit: 'minute', unitDisplay: 'short' }).format(minutes)) }
+  },
+})

@@ -1,0 +1,17 @@
+import { cardWords } from '../words'
+import { definePart, partSettings } from './define'
+import type { PartBase } from './define'
+
+export interface ViewsSetting extends PartBase {
+  readonly part: 'views'
+}
+
+export const views = definePart<'views', ViewsSetting, { readonly text: string }>({
+  name: 'views',
+  title: 'Reads',
+  schema: partSettings('views'),
+  defaults: { part: 'views', on: false },
+  wraps: true,
+  phrase: () => 'reads',
+  content: (_, entry, { locale }) => ({ text: cardWords.reads(entry.views, new Intl.NumberFormat(locale).format(entry.views)) }),
+})

@@ -1,0 +1,54 @@
+import { DateTime } from 'luxon'
+import type { FieldPlace } from '../content/fields/define'
+
+export const dateStyles = ['day', 'long', 'month', 'short', 'weekday', 'time', 'relative'] as const
+/** How a date is written: “12 Nov 2026”, “12 November 2026”, “November 2026”, “12 Nov”, “Thu 12 Nov”, “12 Nov 2026, 14:00”, or told from today: “yesterday”. */
+export type DateStyle = (typeof dateStyles)[number]
+
+/** An instant, or a whole calendar day. */
+export interface Moment {
+  /** Epoch milliseconds; midnight UTC of a whole day. */
+  readonly at: number
+  readonly whole: boolean
+}
+
+export type DatePlace = FieldPlace & { readonly now: number }
+
+const options: Record<Exclude<DateStyle, 'relative'>, Intl.DateTimeFormatOptions> = {
+  day: { day: 'numeric', month: 'short', year: 'numeric' },
+  long: { day: 'numeric', month: 'long', year: 'numeric' },
+  month: { month: 'long', year: 'numeric' },
+  short: { day: 'numeric', month: 'short' },
+  weekday: { weekday: 'short', day: 'numeric', month: 'short' },
+  time: { day: 'numeric', month: 'short', year: 'numeric', hour: '2-digit', minute: '2-digit' },
+}
+
+/** A moment in the site's language and time zone; a whole day is the same day everywhere. */
+export function formatMoment(moment: Moment, style: DateStyle, place: DatePlace): string {
+  return style === 'relative' ? relative(moment, place) : formatter(moment, style, place).format(moment.at)
+}
+
+/** From one moment to another, what they share said once: “12–14 Nov 2026” (Unicode CLDR, interval formats). */
+export function formatSpan(start: Moment, end: Moment, style: DateStyle, place: DatePlace): string {
+  if (style === 'relative') return `${relative(start, place)} – ${relative(end, place)}`
+  return end.at <= start.at ? formatMoment(start, style, place) : formatter(start, style, place).formatRange(start.at, end.at)
+}
+
+function formatter(moment: Moment, style: Exclude<DateStyle, 'relative'>, { locale, zone }: DatePlace): Intl.DateTimeFormat {
+  const shown = moment.whole && style === 'time' ? options.day : options[style]
+  return new Intl.DateTimeFormat(locale, { ...shown, timeZone: moment.whole ? 'UTC' : zone })
+}
+
+/** “today”, “in 3 days”, “last month”: by calendar days of the site's zone, in the largest unit that is full. */
+function relative({ at, whole }: Moment, { locale, zone, now }: DatePlace): string {
+  const today = DateTime.fromMillis(now, { zone })
+  const day = DateTime.fromMillis(at, { zone: whole ? 'utc' : zone })
+  const from = DateTime.utc(today.year, today.month, today.day)
+  const days = Math.round(DateTime.utc(day.year, day.month, day.day).diff(from, 'days').days)
+  const words = new Intl.RelativeTimeFormat(locale, { numeric: 'auto' })
+  if (Math.abs(days) < 14) return words.format(days, 'day')
+  const to = from.plus({ days })
+  const months = Math.trunc(to.diff(from, 'months').months)
+  if (months === 0) return words.format(Math.trunc(days / 7), 'week')
+  return Math.abs(months) < 12 ? words.format(months, 'month') : words.format(Math.trunc(months / 12), 'year')
+}

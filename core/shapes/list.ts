@@ -1,0 +1,108 @@
+import { boolean, number, string } from 'yup'
+import { commonDefaults, defineShape, settingsSchema } from './define'
+import type { CommonSettings } from './define'
+import { narrower, pixelsSchema, stopAt, stopsCss, stopsSchema, withMovedStop } from './stops'
+import type { Stop } from './stops'
+
+export const picturePlaces = ['start', 'end', 'above', 'behind', 'edge', 'none'] as const
+/** Where the picture sits: before or after the text, above it, behind it, above with the text over its lower edge, or nowhere. */
+export type PicturePlace = (typeof picturePlaces)[number]
+
+export interface ListStop extends Stop {
+  readonly picture: PicturePlace
+  /** Of the row, in per cent, 5 to 80; where the picture stands beside the text. */
+  readonly share: number
+  /** CSS pixels between rows, 0 to 200. */
+  readonly rowGap: number
+}
+
+export interface ListSettings extends CommonSettings {
+  readonly stops: readonly ListStop[]
+  /** Hairlines between rows. */
+  readonly lines: boolean
+  /** The foot of the card at the end of the row, as for a button, and not below. */
+  readonly footAtEnd: boolean
+}
+
+const placeWords: Record<PicturePlace, string> = {
+  start: 'picture before the text',
+  end: 'picture after the text',
+  above: 'picture above',
+  behind: 'picture behind the text',
+  edge: 'text over the picture’s edge',
+  none: 'no picture',
+}
+
+const stopWords: Record<PicturePlace, string> = { start: 'before', end: 'after', above: 'above', behind: 'behind', edge: 'over edge', none: 'none' }
+
+export const list = defineShape<'list', ListSettings>({
+  name: 'list',
+  title: 'List',
+  about: 'One below the other, with the picture where you like.',
+  schema: settingsSchema('list', {
+    stops: stopsSchema({
+      picture: string().oneOf([...picturePlaces]).required(),
+      share: number().integer().min(5, 'A picture takes at least 5 per cent of the row.').max(80, 'A picture takes at most 80 per cent of the row.').required(),
+      rowGap: pixelsSchema('gap between rows', 200),
+    }),
+    lines: boolean(),
+    footAtEnd: boolean(),
+  }),
+  defaults: { ...commonDefaults, stops: [{ from: 0, picture: 'start', share: 28, rowGap: 18 }, { from: 560, picture: 'start', share: 34, rowGap: 24 }], lines: true, footAtEnd: false },
+  words({ stops }) {
+    const places = stops.map((stop) => placeWords[stop.picture])
+    return { text: `a list, ${places.at(-1) ?? ''}`, aside: narrower(places) }
+  },
+  layout({ stops, lines }, heights, width) {
+    const { rowGap } = stopAt(stops, width)
+    let top = 0
+    return heights.map((height) => {
+      const placed = { left: 0, top, width, height }
+      top += height + (lines ? 2 * rowGap + 1 : rowGap)
+      return placed
+    })
+  },
+  cardWidths: () => [{ from: 0, parts: 1, minus: 0 }],
+  pictureWidths: ({ stops }) => stops.map((stop) => ({ from: stop.from, parts: isBeside(stop.picture) ? 100 / stop.share : 1, minus: 0 })),
+  stops: ({ stops }) => stops.map((stop) => ({ from: stop.from, label: stopWords[stop.picture] })),
+  moveStop: withMovedStop,
+  css({ stops, lines, footAtEnd }, selector) {
+    return stopsCss(stops, (stop) => {
+      const gap = lines ? `${selector}>li:not(:last-child){padding-bottom:${stop.rowGap}px;margin-bottom:${stop.rowGap}px;border-bottom:1px solid var(--line)}` : `${selector}{row-gap:${stop.rowGap}px}`
+      return `${gap}${selector}>li>.card{${cardAreas(stop, footAtEnd)}}${placeCss(stop.picture, `${selector}>li>.card`)}`
+    })
+  },
+})
+
+function isBeside(place: PicturePlace): boolean {
+  return place === 'start' || place === 'end'
+}
+
+/** The rows and columns of a card's zones; all the text goes to one side of the picture. */
+function cardAreas({ picture, share }: ListStop, footAtEnd: boolean): string {
+  const texts = ['above', 'beside', 'below']
+  const rows = isBeside(picture)
+    ? texts.map((zone) => (picture === 'start' ? ['picture', zone] : [zone, 'picture']))
+    : [...(picture === 'none' || picture === 'behind' ? [] : [['picture']]), ...texts.map((zone) => [zone])]
+  const columns = isBeside(picture) ? (picture === 'start' ? `${share}% minmax(0,1fr)` : `minmax(0,1fr) ${share}%`) : 'minmax(0,1fr)'
+  const withFoot = footAtEnd ? rows.map((row) => [...row, 'foot']) : [...rows, (rows[0] ?? []).map(() => 'foot')]
+  const sizes = rows.map((_, at) => (at === rows.length - 1 && isBeside(picture) ? '1fr' : 'auto'))
+  const template = withFoot.map((row, at) => `"${row.join(' ')}" ${sizes[at] ?? 'auto'}`).join(' ')
+  return `grid-template:${template} / ${columns}${footAtEnd ? ' auto' : ''};column-gap:${isBeside(picture) || footAtEnd ? 22 : 0}px`
+}
+
+/** What a place changes besides the areas; what another stop has changed is put back. */
+function placeCss(place: PicturePlace, card: string): string {
+  const picture = `${card}>.card-picture`
+  const texts = `${card}>:is(.card-above,.card-beside,.card-below)`
+  switch (place) {
+    case 'none':
+      return `${picture}{display:none}`
+    case 'behind':
+      return `${picture}{display:block;grid-area:1/1/-1/-1;margin:0}${texts}{position:relative;margin:0;padding-inline:20px}${card}{--card-behind:1}`
+    case 'edge':
+      return `${picture}{display:block;grid-area:picture;margin:0}${texts}{position:relative;padding-inline:0}${card}>:is(.card-beside,.card-below){margin:-34px 18px 0;padding:14px 18px;background:var(--paper)}`
+    default:
+      return `${picture}{display:block;grid-area:picture;margin:0 0 ${place === 'above' ? 12 : 0}px}${texts}{position:static;margin:0;padding:0;background:none}`
+  }
+}

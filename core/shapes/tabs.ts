@@ -1,0 +1,52 @@
+import { number, string } from 'yup'
+import { counted } from '../words'
+import { columnGapField, columnStops, columnsCss, columnsField, rowGapField, rowsOfCards, widthsInColumns } from './columns'
+import type { ColumnsStop } from './columns'
+import { commonDefaults, defineShape, settingsSchema } from './define'
+import type { CommonSettings } from './define'
+import { narrower, stopAt, stopsSchema, withMovedStop } from './stops'
+
+export const tabsBys = ['entry', 'term', 'day'] as const
+export const tabsPlaces = ['above', 'start'] as const
+
+export interface TabsSettings extends CommonSettings {
+  /** What has a tab of its own. */
+  readonly by: (typeof tabsBys)[number]
+  /** Of terms: the facet; null for whichever comes first. */
+  readonly facet: number | null
+  readonly place: (typeof tabsPlaces)[number]
+  /** Columns within a tab. */
+  readonly stops: readonly ColumnsStop[]
+}
+
+const byWords: Record<TabsSettings['by'], string> = { entry: 'an entry a tab', term: 'a term a tab', day: 'a day a tab' }
+
+export const tabs = defineShape<'tabs', TabsSettings>({
+  name: 'tabs',
+  title: 'Tabs',
+  about: 'One at a time, chosen by name.',
+  schema: settingsSchema('tabs', {
+    by: string().oneOf([...tabsBys]),
+    facet: number().integer().positive().nullable(),
+    place: string().oneOf([...tabsPlaces]),
+    stops: stopsSchema({ columns: columnsField, columnGap: columnGapField, rowGap: rowGapField }),
+  }),
+  defaults: {
+    ...commonDefaults,
+    by: 'term',
+    facet: null,
+    place: 'above',
+    stops: [
+      { from: 0, columns: 1, columnGap: 22, rowGap: 26 },
+      { from: 520, columns: 2, columnGap: 22, rowGap: 26 },
+    ],
+  },
+  words: ({ by, stops }) => ({ text: `tabs, ${byWords[by]}`, aside: by === 'entry' ? null : narrower(stops.map((stop) => counted(stop.columns, 'column', 'columns'))) }),
+  isDriven: true,
+  layout: ({ by, stops }, heights, width) => rowsOfCards(heights, width, by === 'entry' ? 1 : stopAt(stops, width).columns, stopAt(stops, width)),
+  cardWidths: ({ by, stops }) => (by === 'entry' ? [{ from: 0, parts: 1, minus: 0 }] : widthsInColumns(stops)),
+  grouping: ({ by, facet }) => (by === 'term' ? { by, facet } : { by }),
+  stops: ({ by, stops }) => (by === 'entry' ? [{ from: 0, label: 'one at a time' }] : columnStops(stops)),
+  moveStop: (settings, at, from) => (settings.by === 'entry' ? settings : withMovedStop(settings, at, from)),
+  css: ({ by, stops }, selector) => (by === 'entry' ? '' : columnsCss(stops, `${selector} .group-cards`)),
+})
