@@ -1,17 +1,22 @@
 import { defaultCard } from '../core/cards/card'
 import type { Card } from '../core/cards/card'
 import type { PartName, PartSetting } from '../core/cards/parts'
+import { readyMadeCards } from '../core/cards/ready-made'
+import type { Field } from '../core/content/field'
 import { defaultAmount } from '../core/listing/amount'
 import { newListing } from '../core/listing/definition'
 import type { Listing } from '../core/listing/definition'
 import { newPage } from '../core/pages/definition'
 import type { Page, Placement } from '../core/pages/definition'
-import { defaultShape } from '../core/shapes'
+import { defaultShape, switchedShape } from '../core/shapes'
+import type { ShapeName } from '../core/shapes'
+import { commonDefaults } from '../core/shapes/define'
 import { randomFrom, seedOf } from '../core/random'
 
 /** What the pages of the demo refer to by id. */
 export interface DemoIds {
   readonly collection: (slug: string) => number
+  readonly fields: (slug: string) => readonly Field[]
   readonly facet: (slug: string) => number
   /** By `facet/term`. */
   readonly term: (path: string) => number
@@ -28,37 +33,89 @@ export function demoPages(ids: DemoIds): readonly DemoPage[] {
   return [homePage(ids), fieldNotesPage(ids), orchardPage(ids), ...indexes.map((index) => indexPage(ids, index)), eachNotePage(ids)]
 }
 
-/** A page of everything in a collection: its words, and what its cards carry. */
+/** A page of everything in a collection: its words, its shape, and a ready-made card or what its cards carry. */
 interface Index {
   readonly slug: string
   readonly title: string
   readonly introduction: string
-  readonly shown: readonly PartName[]
+  readonly shape: ShapeName
+  readonly card: string | readonly PartName[]
+  readonly take?: number
 }
 
 const indexes: readonly Index[] = [
-  { slug: 'seed-shelf', title: 'Seed shelf', introduction: 'Seeds, saplings and mended tools. Borrow a packet, bring one back.', shown: ['picture', 'topic', 'title', 'summary'] },
-  { slug: 'plots', title: 'Plots', introduction: 'Beds to let, from the gate to the quarry shelf.', shown: ['picture', 'topic', 'title', 'summary'] },
-  { slug: 'swap-days', title: 'Swap days', introduction: 'Come with a full pocket and go home with another.', shown: ['picture', 'title', 'summary'] },
-  { slug: 'gardens-we-made', title: 'Gardens we made', introduction: 'Roofs, shelters, yards and steps, and whom we made them with.', shown: ['picture', 'topic', 'title', 'summary'] },
-  { slug: 'lessons', title: 'Lessons', introduction: 'Short films from the beds and the bench.', shown: ['picture', 'topic', 'title', 'summary', 'author'] },
-  { slug: 'growers-words', title: 'Growers’ words', introduction: 'What people say over the gate.', shown: ['picture', 'title', 'summary'] },
-  { slug: 'our-years', title: 'Our years', introduction: 'From a tin on a wall to a door three metres down.', shown: ['picture', 'title', 'summary'] },
+  { slug: 'seed-shelf', title: 'Seed shelf', introduction: 'Seeds, saplings and mended tools. Borrow a packet, bring one back.', shape: 'grid', card: 'shelf' },
+  { slug: 'plots', title: 'Plots', introduction: 'Beds to let, from the gate to the quarry shelf.', shape: 'list', card: 'let' },
+  { slug: 'swap-days', title: 'Swap days', introduction: 'Come with a full pocket and go home with another.', shape: 'grouped', card: 'leaflet' },
+  { slug: 'gardens-we-made', title: 'Gardens we made', introduction: 'Roofs, shelters, yards and steps, and whom we made them with.', shape: 'masonry', card: 'plate' },
+  { slug: 'lessons', title: 'Lessons', introduction: 'Short films from the beds and the bench.', shape: 'index', card: 'film', take: 8 },
+  { slug: 'growers-words', title: 'Growers’ words', introduction: 'What people say over the gate.', shape: 'masonry', card: 'said' },
+  { slug: 'our-years', title: 'Our years', introduction: 'From a tin on a wall to a door three metres down.', shape: 'tabs', card: ['picture', 'title', 'summary'] },
 ]
 
-function indexPage(ids: DemoIds, { slug, title, introduction, shown }: Index): DemoPage {
-  const listing = { ...newListing(`All ${title.toLowerCase()}`, ids.collection(slug)), amount: { ...defaultAmount, take: 120, perPage: 12 }, card: cardOf(shown) }
+function indexPage(ids: DemoIds, { slug, title, introduction, shape, card, take }: Index): DemoPage {
+  const listing: Listing = {
+    ...newListing(`All ${title.toLowerCase()}`, ids.collection(slug)),
+    amount: take === undefined ? { ...defaultAmount, take: 120, perPage: 12 } : { ...defaultAmount, take },
+    shape: { ...switchedShape(defaultShape, shape), ...(shape === 'grouped' ? { by: 'term', facet: ids.facet('season') } : {}) } as Listing['shape'],
+    card: typeof card === 'string' ? readyMade(ids, slug, card) : cardOf(card),
+  }
   return assembled(`/${slug}`, newPage(title, introduction), { main: [['', listing]], side: [['Most read', mostRead(ids)]], shelf: [] })
+}
+
+/** A ready-made card for a collection. */
+function readyMade(ids: DemoIds, slug: string, name: string): Card {
+  const ready = readyMadeCards.find((one) => one.name === name)
+  if (ready === undefined) throw new Error(`There is no ready-made card “${name}”.`)
+  return { ...defaultCard, parts: ready.parts(ids.fields(slug)) }
+}
+
+/** What people say, two at a time. */
+function overTheGate(ids: DemoIds): Listing {
+  return {
+    ...newListing('Over the gate', ids.collection('growers-words')),
+    amount: { ...defaultAmount, take: 8 },
+    shape: { ...switchedShape(defaultShape, 'slides'), stops: [{ from: 0, columns: 1, columnGap: 22 }, { from: 560, columns: 2, columnGap: 32 }] } as Listing['shape'],
+    card: readyMade(ids, 'growers-words', 'said'),
+  }
+}
+
+/** The next days to come, in a narrow list. */
+function comingDays(ids: DemoIds): Listing {
+  const listing = newListing('Coming days', ids.collection('swap-days'))
+  const starts = ids.fields('swap-days').find((field) => field.key === 'starts')
+  if (starts === undefined) throw new Error('Swap days have no beginning.')
+  return {
+    ...listing,
+    from: { ...listing.from, rules: [{ rule: 'field', field: starts.id, asked: { is: 'within', window: { is: 'upcoming' } } }] },
+    order: { keys: [{ by: 'field', field: starts.id, direction: 'up' }], pinned: 'ignored' },
+    amount: { ...defaultAmount, take: 4 },
+    shape: { name: 'list', ...commonDefaults, stops: [{ from: 0, picture: 'start', share: 24, rowGap: 14 }], lines: true, footAtEnd: false },
+    card: {
+      ...defaultCard,
+      parts: [
+        { part: 'picture', on: true, ratio: '1:1' },
+        { part: 'title', on: true, level: 3 },
+        { part: 'date', on: true, field: starts.id, style: 'weekday' },
+      ],
+    },
+  }
 }
 
 function homePage(ids: DemoIds): DemoPage {
   return assembled('/', newPage('From the hill', 'What the beds, the bees and the volunteers have been up to.'), {
-    main: [['', latest(ids, 'Latest notes', 6)]],
+    main: [
+      ['', latest(ids, 'Latest notes', 6)],
+      ['Over the gate', overTheGate(ids)],
+    ],
     side: [
       ['Most read', mostRead(ids)],
+      ['Coming days', comingDays(ids)],
+    ],
+    shelf: [
+      ['Frost notice', ofTerm(ids, 'Frost notice', 'orchard', 3, ['title', 'summary'])],
       ['From the seed room', ofTerm(ids, 'Seed room', 'seed', 4, ['title', 'date'])],
     ],
-    shelf: [['Frost notice', ofTerm(ids, 'Frost notice', 'orchard', 3, ['title', 'summary'])]],
   })
 }
 

@@ -2,7 +2,9 @@
 import { useElementSize } from '@vueuse/core'
 import { computed, onBeforeUnmount, ref, useTemplateRef, watch } from 'vue'
 import { useBench } from '../stores/bench'
+import { namedWidths } from './named-widths'
 import { usePageFrame } from './page-frame'
+import { words } from './words'
 
 const props = defineProps<{ width: number }>()
 const bench = useBench()
@@ -13,19 +15,48 @@ const pageFrame = usePageFrame(() => frame.value)
 const ready = ref(false)
 const margin = 20
 
+/** The widths shown: that of the ruler, or every named one. The first frame is the one that is worked on. */
+const widths = computed(() => (bench.sideBySide ? namedWidths.map((one) => one.width) : [props.width]))
+const mirrors = useTemplateRef<HTMLIFrameElement[]>('mirrors')
+
 /** A page wider than its room is shown smaller, never cut. */
-const scale = computed(() => Math.min(1, Math.max(0.2, (roomWidth.value - 2 * margin) / props.width)))
-const frameStyle = computed(() => ({
-  width: `${props.width}px`,
-  height: `${roomHeight.value / scale.value}px`,
-  transform: `scale(${scale.value})`,
-  marginLeft: `${Math.max(margin, (roomWidth.value - props.width * scale.value) / 2)}px`,
-}))
+const scale = computed(() => {
+  const wanted = widths.value.reduce((sum, width) => sum + width, 0)
+  return Math.min(1, Math.max(0.2, (roomWidth.value - (widths.value.length + 1) * margin) / wanted))
+})
+
+function styleOf(at: number) {
+  const before = widths.value.slice(0, at).reduce((sum, width) => sum + width * scale.value + margin, 0)
+  const all = widths.value.reduce((sum, width) => sum + width * scale.value, 0) + (widths.value.length - 1) * margin
+  return {
+    width: `${widths.value[at] ?? props.width}px`,
+    height: `${roomHeight.value / scale.value}px`,
+    transform: `scale(${scale.value})`,
+    left: `${Math.max(margin, (roomWidth.value - all) / 2) + before}px`,
+  }
+}
+
+/** Brings the other widths up to what the first shows. */
+function mirror() {
+  const source = frame.value?.contentDocument
+  const content = source?.getElementById('content')
+  if (!source || !content) return
+  for (const one of mirrors.value ?? []) {
+    const page = one.contentDocument
+    const own = page?.getElementById('content')
+    if (!page || !own) continue
+    own.outerHTML = content.outerHTML
+    page.querySelectorAll('style').forEach((style) => style.remove())
+    source.querySelectorAll('style').forEach((style) => page.head.append(page.importNode(style, true)))
+    page.dispatchEvent(new Event('bushel:changed'))
+  }
+}
 
 /** Only in the bench: shows what is chosen and what is pointed at. The page itself has none of it. */
 const markStyles = `
   [data-placement] { cursor: pointer; scroll-margin: 24px; }
   [data-placement].bench-pointed { outline: 2px dashed #28624a; outline-offset: 8px; border-radius: 4px; }
+  .bench-part { outline: 2px solid #a8431f; outline-offset: 3px; border-radius: 2px; }
   [data-placement].bench-chosen { outline: 2px solid #28624a; outline-offset: 8px; border-radius: 4px; }
 `
 
@@ -42,6 +73,7 @@ function opened() {
   page.addEventListener('keydown', (event) => document.dispatchEvent(new KeyboardEvent(event.type, event)))
   ready.value = true
   void pageFrame.loaded().then(mark)
+  void page.fonts.ready.then(() => measureLetters(page))
 }
 
 /** Links of the page must not lead out of the bench: a press chooses what was pressed. */
@@ -50,7 +82,10 @@ function clicked(event: MouseEvent) {
   if ((event.target as Element | null)?.closest?.('[data-control]')) return bench.choose(placementAt(event.target))
   event.preventDefault()
   event.stopPropagation()
-  bench.choose(placementAt(event.target))
+  const placement = placementAt(event.target)
+  bench.choose(placement)
+  const part = (event.target as Element | null)?.closest?.('[data-part-key]')?.getAttribute('data-part-key')
+  if (placement !== null && part != null) bench.openCardPart(part)
 }
 
 function placementAt(target: EventTarget | null): string | null {
@@ -59,11 +94,40 @@ function placementAt(target: EventTarget | null): string | null {
 }
 
 function mark() {
-  frame.value?.contentDocument?.querySelectorAll('[data-placement]').forEach((one) => {
+  const page = frame.value?.contentDocument ?? undefined
+  page?.querySelectorAll('[data-placement]').forEach((one) => {
     const id = one.getAttribute('data-placement')
     one.classList.toggle('bench-chosen', id === bench.chosenId)
     one.classList.toggle('bench-pointed', id === bench.pointedId && id !== bench.chosenId)
   })
+  bench.partTrouble = page === undefined ? null : markPart(page)
+  mirror()
+}
+
+/** Outlines the part in hand on every card of the chosen listing; tells why it is not to be seen. */
+function markPart(page: Document): 'absent' | 'hidden' | 'covered' | null {
+  const key = bench.pointedPart ?? (bench.clause === 'card' ? bench.openPart : null)
+  page.querySelectorAll('.bench-part').forEach((one) => one.classList.remove('bench-part'))
+  if (key === null || bench.chosenId === null) return null
+  const found = Array.from(page.querySelectorAll<HTMLElement>(`[data-placement="${bench.chosenId}"] [data-part-key="${key}"]`))
+  found.forEach((one) => one.classList.add('bench-part'))
+  const first = found.find((one) => one.getClientRects().length > 0)
+  if (first === undefined) return found.length === 0 ? 'absent' : 'hidden'
+  const { left, top, width: wide, height } = first.getBoundingClientRect()
+  const over = page.elementFromPoint(left + wide / 2, top + height / 2)
+  // What lies outside the window can't be asked about.
+  return over === null || first.contains(over) || over.contains(first) ? null : 'covered'
+}
+
+/** How wide the letters of running text are, by the type that the page really has. */
+function measureLetters(page: Document) {
+  const sample = page.querySelector<HTMLElement>('.summary') ?? page.body
+  const text = sample.classList.contains('summary') ? (sample.textContent ?? '').trim() : 'the quick seeds of autumn keep their own counsel'
+  const canvas = page.createElement('canvas').getContext('2d')
+  if (canvas === null || text === '') return
+  const style = getComputedStyle(sample)
+  canvas.font = `${style.fontWeight} ${sample.classList.contains('summary') ? style.fontSize : '15px'} ${style.fontFamily}`
+  bench.letters = { summary: canvas.measureText(text).width / text.length }
 }
 
 watch(
@@ -77,7 +141,14 @@ watch(
   () => ready.value && void pageFrame.refresh().then(mark),
   { deep: true },
 )
-watch(() => [bench.chosenId, bench.pointedId], mark)
+watch(() => [bench.chosenId, bench.pointedId, bench.openPart, bench.pointedPart, bench.clause], mark, { flush: 'post' })
+watch(
+  () => [bench.lookedAt, bench.chosenId] as const,
+  ([entry, placement]) => {
+    if (entry === null || placement === null) return
+    frame.value?.contentDocument?.querySelector(`[data-placement="${placement}"] [data-entry="${entry}"]`)?.scrollIntoView({ block: 'center', behavior: 'smooth' })
+  },
+)
 watch(
   () => bench.chosenId,
   (id) => {
@@ -100,9 +171,20 @@ onBeforeUnmount(() => stream.close())
     <iframe
       ref="frame"
       :src="`/api/bench/pages/${bench.pageId}/document`"
-      :style="frameStyle"
+      :style="styleOf(0)"
       :title="`${bench.page.title}, the page as visitors get it`"
       @load="opened"
+    />
+    <iframe
+      v-for="(own, at) in widths.slice(1)"
+      :key="own"
+      ref="mirrors"
+      class="mirror"
+      :src="`/api/bench/pages/${bench.pageId}/document`"
+      :style="styleOf(at + 1)"
+      :title="words.atWidth(bench.page.title, own)"
+      tabindex="-1"
+      @load="mirror"
     />
   </div>
 </template>
@@ -116,10 +198,16 @@ onBeforeUnmount(() => stream.close())
 }
 
 iframe {
+  position: absolute;
   display: block;
   border: 0;
   background: #fffef9;
   transform-origin: 0 0;
   box-shadow: 0 0 0 1px #d6cfbd;
+}
+
+/* Only to be looked at; the first frame is worked on. */
+.mirror {
+  pointer-events: none;
 }
 </style>

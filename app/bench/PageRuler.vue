@@ -6,16 +6,13 @@ import { areaOf } from '~~/core/pages/frames'
 import { boxWidthAt, rulerStretches } from '~~/core/pages/ruler'
 import { shapeOf } from '~~/core/shapes'
 import { useBench } from '../stores/bench'
+import { namedWidths } from './named-widths'
 import { words } from './words'
 
 const width = defineModel<number>({ required: true })
 const least = 320
 const most = 1600
-const named = [
-  { title: words.widths.wide, width: 1280 },
-  { title: words.widths.medium, width: 834 },
-  { title: words.widths.narrow, width: 390 },
-]
+const named = namedWidths.map(({ name, width: pixels }) => ({ title: words.widths[name], width: pixels }))
 
 const bench = useBench()
 const track = useTemplateRef<HTMLElement>('track')
@@ -57,6 +54,7 @@ function drag(event: PointerEvent, move: (pageWidth: number) => void) {
 }
 
 function setWidth(next: number) {
+  bench.sideBySide = false
   width.value = Math.min(most, Math.max(least, next))
 }
 
@@ -114,9 +112,10 @@ function moveStop(stop: number, pageWidth: number) {
     </div>
     <output class="shown tabular">{{ width }} px</output>
     <div class="named" role="group" :aria-label="words.width">
-      <button v-for="one in named" :key="one.title" type="button" :aria-pressed="one.width === width" @click="setWidth(one.width)">
+      <button v-for="one in named" :key="one.title" type="button" :aria-pressed="one.width === width && !bench.sideBySide" @click="setWidth(one.width)">
         {{ one.title }}
       </button>
+      <button type="button" :aria-pressed="bench.sideBySide" @click="bench.sideBySide = !bench.sideBySide">{{ words.sideBySide }}</button>
     </div>
   </div>
 </template>

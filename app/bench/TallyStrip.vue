@@ -8,6 +8,7 @@ import { attempt } from '../shared/attempt'
 import { request } from '../shared/http'
 import { useBench } from '../stores/bench'
 import { useCatalogue } from '../stores/catalogue'
+import { useFindings } from './findings'
 import { words } from './words'
 
 const bench = useBench()
@@ -15,6 +16,8 @@ const catalogue = useCatalogue()
 const steps = computed(() => (bench.listing === null || bench.chosenCounts === null ? [] : tallyOf(bench.listing, bench.chosenCounts.steps, catalogue.words)))
 const most = computed(() => Math.max(1, ...steps.value.map((step) => step.count)))
 const format = computed(() => new Intl.NumberFormat(catalogue.catalogue.locale))
+
+const findings = useFindings()
 
 const next = ref<NextChange | null | undefined>(undefined)
 watch(() => [bench.listing, bench.asOf, bench.sample], () => (next.value = undefined))
@@ -49,8 +52,11 @@ const nextWords = computed(() => {
     <div v-if="steps.length" class="asks">
       <p v-if="nextWords" role="status" class="next">{{ nextWords }}</p>
       <v-btn v-else height="34" @click="lookAhead">{{ words.nextChange }}</v-btn>
-      <v-btn height="34" :aria-pressed="bench.whyOpen" @click="bench.whyOpen = !bench.whyOpen">{{ words.why }}</v-btn>
+      <v-btn height="34" :aria-pressed="bench.panel === 'why'" @click="bench.panel = bench.panel === 'why' ? null : 'why'">{{ words.why }}</v-btn>
     </div>
+    <v-btn height="34" class="checks" :class="{ alone: !steps.length }" :aria-pressed="bench.panel === 'checks'" @click="bench.panel = bench.panel === 'checks' ? null : 'checks'">
+      {{ words.checks }} <span class="count tabular" :class="{ none: findings.length === 0 }">{{ findings.length }}</span>
+    </v-btn>
   </section>
 </template>
 
@@ -139,6 +145,28 @@ p {
   gap: 8px;
   margin-left: auto;
   padding-left: 24px;
+}
+
+.checks {
+  margin-left: 8px;
+}
+
+.checks.alone {
+  margin-left: auto;
+}
+
+.count {
+  min-width: 20px;
+  margin-left: 8px;
+  padding: 1px 6px;
+  border-radius: 10px;
+  background: #8a4a10;
+  color: #fff;
+  font-size: 12px;
+}
+
+.count.none {
+  background: var(--leaf);
 }
 
 .next {

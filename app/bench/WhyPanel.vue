@@ -39,7 +39,7 @@ const verdict = computed(() => {
   <aside class="why" :aria-label="words.whyTitle">
     <div class="head">
       <h2>{{ words.whyTitle }}</h2>
-      <v-btn :icon="mdiClose" size="32" variant="text" :aria-label="words.closeWhy" @click="bench.whyOpen = false" />
+      <v-btn :icon="mdiClose" size="32" variant="text" :aria-label="words.closeWhy" @click="bench.panel = null" />
     </div>
     <p class="hint">{{ words.whyHint }}</p>
     <EntryAutocomplete v-model="entry" one :label="words.whyEntry" :collections="listing.from.collections" />

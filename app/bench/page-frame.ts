@@ -45,6 +45,7 @@ export function usePageFrame(frame: () => HTMLIFrameElement | null) {
       put(preview)
       shown = document
       bench.counts = { ...bench.counts, ...preview.counts }
+      bench.shown = whole ? preview.shown : { ...bench.shown, ...preview.shown }
       performance.measure('edit to page', { start: started, end: performance.now() })
     } catch (error) {
       if (!(error instanceof DOMException && error.name === 'AbortError')) reportLater(error)

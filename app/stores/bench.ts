@@ -16,6 +16,7 @@ import {
 import type { Page, Placement, Spot } from '~~/core/pages/definition'
 import type { EditedPage, EntriesOfPage } from '~~/core/pages/answers'
 import type { ListingCounts } from '~~/core/query/answers'
+import type { CheckedPage, ShownCard } from '~~/core/checks/define'
 import type { PageSubject } from '~~/core/query/plan-context'
 import { request } from '../shared/http'
 
@@ -43,13 +44,26 @@ export const useBench = defineStore('bench', () => {
   /** The part of the card that is opened in the drawer, and the one pointed at there, by their keys. */
   const openPart = ref<string | null>(null)
   const pointedPart = ref<string | null>(null)
+  /** Why the part in hand is not to be seen on the page; null when it is. */
+  const partTrouble = ref<'absent' | 'hidden' | 'covered' | null>(null)
   /** By listing: how many entries its steps and rules let through. */
   const counts = ref<Record<string, ListingCounts>>({})
   /** The moment for which everything is shown, epoch milliseconds; null for now. */
   const asOf = ref<number | null>(null)
   /** What the page is taken to be about, for listings that follow it. */
   const sample = ref<PageSubject | null>(null)
-  const whyOpen = ref(false)
+  /** What stands in the drawer's place. */
+  const panel = ref<'why' | 'checks' | null>(null)
+  /** By placement: what its cards show. */
+  const shown = ref<Readonly<Record<string, readonly ShownCard[]>>>({})
+  /** How wide letters are on the page, in CSS pixels. */
+  const letters = ref<CheckedPage['letters']>(null)
+  /** The width of the page in the ruler, in CSS pixels. */
+  const pageWidth = ref(1280)
+  /** Whether the named widths are shown beside each other. */
+  const sideBySide = ref(false)
+  /** An entry's card to be looked at. */
+  const lookedAt = ref<number | null>(null)
 
   /** Where visitors see the page; on a page of entries, the newest entry. */
   const liveAddress = computed(() => (entries.value === null ? path.value : (entries.value.sample?.address ?? null)))
@@ -77,17 +91,24 @@ export const useBench = defineStore('bench', () => {
     openPart.value = null
     counts.value = {}
     asOf.value = null
-    const shown = loaded.entries?.sample ?? null
-    sample.value = shown === null ? null : { kind: 'entry', id: shown.id }
-    whyOpen.value = false
+    const entry = loaded.entries?.sample ?? null
+    sample.value = entry === null ? null : { kind: 'entry', id: entry.id }
+    panel.value = null
+    shown.value = {}
     history.value = beginHistory(saved)
     if (unsaved !== null) replaceDocument('Unsaved changes', unsaved)
+  }
+
+  /** Opens the settings of a part of the card. */
+  function openCardPart(key: string): void {
+    openClause('card')
+    openPart.value = key
   }
 
   /** Opens a clause of the chosen placement, or closes the drawer. */
   function openClause(next: Clause | null): void {
     clause.value = chosen.value === null ? null : next
-    if (next !== null) whyOpen.value = false
+    if (next !== null) panel.value = null
   }
 
   function choose(placementId: string | null): void {
@@ -186,9 +207,9 @@ export const useBench = defineStore('bench', () => {
   }
 
   return {
-    pageId, path, entries, liveAddress, publishedAt, differsFromLive, history, chosenId, pointedId, clause, openPart, pointedPart, counts, asOf, sample, whyOpen,
+    pageId, path, entries, liveAddress, publishedAt, differsFromLive, history, chosenId, pointedId, clause, openPart, pointedPart, partTrouble, counts, asOf, sample, panel, shown, letters, pageWidth, sideBySide, lookedAt,
     document, page, chosen, chosenCounts, listing, asked, nextUndo, nextRedo,
-    open, openClause, choose, editListing, editPage, editPlacement, placeListing, movePlacement,
+    open, openClause, openCardPart, choose, editListing, editPage, editPlacement, placeListing, movePlacement,
     replaceDocument, undo, redo, publish,
   }
 })

@@ -1,4 +1,5 @@
 import type { Listing } from '../listing/definition'
+import type { ShownCard } from '../checks/define'
 import type { ListingCounts } from '../query/answers'
 import type { Page } from './definition'
 
@@ -65,6 +66,8 @@ export interface Preview {
   readonly placements: readonly PreviewedPlacement[]
   /** By listing: how many entries its steps and rules let through. */
   readonly counts: Readonly<Record<string, ListingCounts>>
+  /** By placement, of those that were asked about: what its cards show. */
+  readonly shown: Readonly<Record<string, readonly ShownCard[]>>
   /** The whole document, where more than the listings changed; then no placements are told apart. */
   readonly document: string | null
 }

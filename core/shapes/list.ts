@@ -85,9 +85,11 @@ function cardAreas({ picture, share }: ListStop, footAtEnd: boolean): string {
     ? texts.map((zone) => (picture === 'start' ? ['picture', zone] : [zone, 'picture']))
     : [...(picture === 'none' || picture === 'behind' ? [] : [['picture']]), ...texts.map((zone) => [zone])]
   const columns = isBeside(picture) ? (picture === 'start' ? `${share}% minmax(0,1fr)` : `minmax(0,1fr) ${share}%`) : 'minmax(0,1fr)'
-  const withFoot = footAtEnd ? rows.map((row) => [...row, 'foot']) : [...rows, (rows[0] ?? []).map(() => 'foot')]
-  const sizes = rows.map((_, at) => (at === rows.length - 1 && isBeside(picture) ? '1fr' : 'auto'))
-  const template = withFoot.map((row, at) => `"${row.join(' ')}" ${sizes[at] ?? 'auto'}`).join(' ')
+  // The foot follows the text, on the text's side of the picture.
+  const footRow = isBeside(picture) ? (picture === 'start' ? ['picture', 'foot'] : ['foot', 'picture']) : ['foot']
+  const withFoot = footAtEnd ? rows.map((row) => [...row, 'foot']) : [...rows, footRow]
+  const last = withFoot.length - 1
+  const template = withFoot.map((row, at) => `"${row.join(' ')}" ${at === last && isBeside(picture) ? '1fr' : 'auto'}`).join(' ')
   return `grid-template:${template} / ${columns}${footAtEnd ? ' auto' : ''};column-gap:${isBeside(picture) || footAtEnd ? 22 : 0}px`
 }
 

@@ -3,7 +3,7 @@ import { counted } from '../words'
 import { columnGapField, columnStops, columnsCss, columnsField, rowGapField, rowsOfCards, widthsInColumns } from './columns'
 import type { ColumnsStop } from './columns'
 import { commonDefaults, defineShape, settingsSchema } from './define'
-import type { CommonSettings } from './define'
+import type { CardWidth, CommonSettings } from './define'
 import { narrower, stopAt, stopsSchema, withMovedStop } from './stops'
 
 export const tabsBys = ['entry', 'term', 'day'] as const
@@ -20,6 +20,25 @@ export interface TabsSettings extends CommonSettings {
 }
 
 const byWords: Record<TabsSettings['by'], string> = { entry: 'an entry a tab', term: 'a term a tab', day: 'a day a tab' }
+
+/** What tabs at the side take of the width, with the gap, and from which width of the box they stand there; site/styles/shapes/tabs.css has the same. CSS pixels. */
+const sideWidth = 202
+const sideFrom = 560
+
+/** What is left of a box for the cards. */
+function panelWidth({ place }: Pick<TabsSettings, 'place'>, width: number): number {
+  return place === 'start' && width >= sideFrom ? width - sideWidth : width
+}
+
+/** The widths of cards, less what tabs at the side take. */
+function besideTabs(settings: TabsSettings, widths: readonly CardWidth[]): readonly CardWidth[] {
+  if (settings.place !== 'start') return widths
+  const edges = [...new Set([...widths.map((width) => width.from), sideFrom])].toSorted((a, b) => a - b)
+  return edges.flatMap((from) => {
+    const known = widths.findLast((width) => width.from <= from)
+    return known === undefined ? [] : [{ ...known, from, minus: known.minus + (from >= sideFrom ? sideWidth : 0) }]
+  })
+}
 
 export const tabs = defineShape<'tabs', TabsSettings>({
   name: 'tabs',
@@ -43,8 +62,11 @@ export const tabs = defineShape<'tabs', TabsSettings>({
   },
   words: ({ by, stops }) => ({ text: `tabs, ${byWords[by]}`, aside: by === 'entry' ? null : narrower(stops.map((stop) => counted(stop.columns, 'column', 'columns'))) }),
   isDriven: true,
-  layout: ({ by, stops }, heights, width) => rowsOfCards(heights, width, by === 'entry' ? 1 : stopAt(stops, width).columns, stopAt(stops, width)),
-  cardWidths: ({ by, stops }) => (by === 'entry' ? [{ from: 0, parts: 1, minus: 0 }] : widthsInColumns(stops)),
+  layout: (settings, heights, width) => {
+    const { by, stops } = settings
+    return rowsOfCards(heights, panelWidth(settings, width), by === 'entry' ? 1 : stopAt(stops, width).columns, stopAt(stops, width))
+  },
+  cardWidths: (settings) => besideTabs(settings, settings.by === 'entry' ? [{ from: 0, parts: 1, minus: 0 }] : widthsInColumns(settings.stops)),
   grouping: ({ by, facet }) => (by === 'term' ? { by, facet } : { by }),
   stops: ({ by, stops }) => (by === 'entry' ? [{ from: 0, label: 'one at a time' }] : columnStops(stops)),
   moveStop: (settings, at, from) => (settings.by === 'entry' ? settings : withMovedStop(settings, at, from)),

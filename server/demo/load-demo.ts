@@ -49,13 +49,21 @@ export async function loadDemo(db: Db, on: Omit<DemoDay, 'zone'>): Promise<{ rea
       entries: new Map(),
     }
     const ids = new Map<string, number>()
+    const fields = new Map<string, Awaited<ReturnType<typeof fieldsOf>>>()
     for (const { collection, entries } of collections) {
       const id = await addCollection(trx, collection, found, ids)
       ids.set(collection.slug, id)
-      const fields = await fieldsOf(trx, id)
-      for (const entry of entries) found.entries.set(`${collection.slug}/${entry.slug}`, await addEntry(trx, id, fields, entry, found, civilDayOf(on.now, zone)))
+      const own = await fieldsOf(trx, id)
+      fields.set(collection.slug, own)
+      for (const entry of entries) found.entries.set(`${collection.slug}/${entry.slug}`, await addEntry(trx, id, own, entry, found, civilDayOf(on.now, zone)))
     }
-    await addPages(trx, demoPages({ collection: (slug) => known(ids, slug), facet: (slug) => known(found.facets.ids, slug), term: (path) => known(found.facets.terms, path) }), on.now)
+    const pages = demoPages({
+      collection: (slug) => known(ids, slug),
+      fields: (slug) => fields.get(slug) ?? [],
+      facet: (slug) => known(found.facets.ids, slug),
+      term: (path) => known(found.facets.terms, path),
+    })
+    await addPages(trx, pages, on.now)
     return { entries: collections.reduce((sum, { entries }) => sum + entries.length, 0) }
   })
 }

@@ -1,13 +1,15 @@
 import type { ListingCounts } from '../../core/query/answers'
 import type { Preview, PreviewedPlacement } from '../../core/pages/answers'
 import { frames } from '../../core/pages/frames'
+import type { PlacementView } from '../../site/view'
 import type { Db } from '../db/client'
 import { askingAnew, listingCounts } from '../listings/ask'
 import type { ListingAsker } from '../listings/ask'
 import type { Asked } from '../listings/context'
 import { renderPlacement } from '../render/render'
-import { draftDocument } from './public-document'
-import { placementCss, placementView, shownOnPage } from './view'
+import { renderDraft } from './public-document'
+import { shownCards } from './shown-cards'
+import { listingPageView, placementCss, placementView, shownOnPage } from './view'
 import type { AskedDraft } from './public-document'
 import type { ShownPlacement } from './view'
 
@@ -20,25 +22,29 @@ export interface Draft extends AskedDraft {
 export async function previewOf(db: Db, draft: Draft, asked: Asked): Promise<Preview> {
   const asker = askingAnew(db)
   const shown = await shownOnPage(asker, draft, asked)
-  const [placements, document, counts] = await Promise.all([
-    draft.whole ? [] : previewedPlacements(db, asker, draft, shown, asked.now),
-    draft.whole ? draftDocument(db, asker, draft, asked) : null,
-    countsOnPage(db, asker, draft, asked, shown),
-  ])
-  return { placements, document, counts }
+  const [{ site }, counts, page] = await Promise.all([asker.known(), countsOnPage(db, asker, draft, asked, shown), draft.whole ? listingPageView(db, asker, draft, asked) : null])
+  const views = page === null ? await previewedViews(db, asker, draft, shown, asked.now) : Object.values(page.areas).flat()
+  return {
+    placements: page === null ? await Promise.all(views.map(previewed)) : [],
+    document: page === null ? null : await renderDraft(db, asker, draft, page, asked),
+    counts,
+    shown: Object.fromEntries(views.map((view) => [view.id, shownCards(view.cards, site.locale)])),
+  }
 }
 
-async function previewedPlacements(db: Db, asker: ListingAsker, { page, listings }: Draft, shown: ReadonlyMap<string, ShownPlacement>, now: number): Promise<readonly PreviewedPlacement[]> {
+async function previewed(view: PlacementView): Promise<PreviewedPlacement> {
+  return { id: view.id, html: await renderPlacement(view), css: placementCss(view) }
+}
+
+/** The placements of the listings that were sent. */
+async function previewedViews(db: Db, asker: ListingAsker, { page, listings }: Draft, shown: ReadonlyMap<string, ShownPlacement>, now: number): Promise<readonly PlacementView[]> {
   const { site } = await asker.known()
   const placed = frames
     .get(page.frame)
     .areas.flatMap((area) => page.areas[area.name].map((placement) => ({ area: area.name, placement })))
     .filter(({ placement }) => listings.has(placement.listing))
-  const previewed = placed.map(async ({ area, placement }) => {
-    const view = await placementView(db, site, { page, area, placement, listing: listings.get(placement.listing), shown: shown.get(placement.id) }, now)
-    return view === null ? null : { id: placement.id, html: await renderPlacement(view), css: placementCss(view) }
-  })
-  return (await Promise.all(previewed)).filter((one) => one !== null)
+  const views = placed.map(({ area, placement }) => placementView(db, site, { page, area, placement, listing: listings.get(placement.listing), shown: shown.get(placement.id) }, now))
+  return (await Promise.all(views)).filter((view) => view !== null)
 }
 
 /** The counts of every listing that is sent, where it stands first on the page. */

@@ -61,9 +61,14 @@ function withoutEmpty(page: ListingPageView): ListingPageView {
   return { ...page, areas: { ...page.areas, main: page.areas.main.filter((placement) => placement.cards.length > 0) } }
 }
 
-/** The document of a draft, as the bench frames it: the same markup, without the script; on a page of entries, with the entry it is asked for. */
+/** The document of a draft, as the bench frames it: the same markup; on a page of entries, with the entry it is asked for. */
 export async function draftDocument(db: Db, asker: ListingAsker, draft: AskedDraft, asked: Asked): Promise<string> {
-  const [listed, links, { site }] = await Promise.all([listingPageView(db, asker, draft, asked), navigation(db), asker.known()])
+  return renderDraft(db, asker, draft, await listingPageView(db, asker, draft, asked), asked)
+}
+
+/** A draft that is answered, as a document. */
+export async function renderDraft(db: Db, asker: ListingAsker, draft: AskedDraft, listed: ListingPageView, asked: Asked): Promise<string> {
+  const [links, { site }] = await Promise.all([navigation(db), asker.known()])
   const entry = draft.isOfEntries && asked.page?.kind === 'entry' ? await entryPageOf(db, site, asked.page.id, asked.now) : null
   return renderDocument({ site, navigation: links, path: draft.path, page: entry === null ? listed : { ...entry, around: listed }, css: listingCss(listed), pageId: null, script: true })
 }

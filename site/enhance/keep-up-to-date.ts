@@ -3,16 +3,34 @@ import { drive } from './drive'
 /**
  * Listens for changes of what this page shows and swaps in the listings that differ. The page is
  * fetched again at its own address, so that what comes is what a reload would show.
+ *
+ * Only a page that is seen listens: a browser holds few connections to one site, and pages that were
+ * left, or lie behind others, would use them up. What they missed they fetch when they are seen again.
  */
 export function keepUpToDate(pageId: string): void {
-  const stream = new EventSource(`/live?page=${encodeURIComponent(pageId)}`)
+  let stream: EventSource | null = null
   let wasLost = false
-  stream.addEventListener('changed', () => void refresh())
-  stream.addEventListener('error', () => (wasLost = true))
-  stream.addEventListener('open', () => {
-    if (wasLost) void refresh()
-    wasLost = false
-  })
+
+  const listen = () => {
+    if (stream !== null || document.visibilityState === 'hidden') return
+    stream = new EventSource(`/live?page=${encodeURIComponent(pageId)}`)
+    stream.addEventListener('changed', () => void refresh())
+    stream.addEventListener('error', () => (wasLost = true))
+    stream.addEventListener('open', () => {
+      if (wasLost) void refresh()
+      wasLost = false
+    })
+  }
+  const leave = () => {
+    stream?.close()
+    stream = null
+    wasLost = true
+  }
+
+  listen()
+  addEventListener('pagehide', leave)
+  addEventListener('pageshow', listen)
+  document.addEventListener('visibilitychange', () => (document.visibilityState === 'hidden' ? leave() : listen()))
 }
 
 let running = false

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-/** A text with the words that stand before and after it. */
+/** A text with the words that stand before and after it; their own spaces part them from it. */
 defineProps<{ text: string; prefix?: string; suffix?: string }>()
 </script>
 
 <template>
-  <template v-if="prefix">{{ prefix }} </template>{{ text }}<template v-if="suffix"> {{ suffix }}</template>
+  {{ prefix }}{{ text }}{{ suffix }}
 </template>

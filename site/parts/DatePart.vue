@@ -6,7 +6,5 @@ defineProps<{ content: DateContent; prefix: string; suffix: string }>()
 </script>
 
 <template>
-  <p class="fact">
-    <template v-if="prefix">{{ prefix }} </template><time :datetime="content.instant">{{ content.text }}</time><template v-if="suffix"> {{ suffix }}</template>
-  </p>
+  <p class="fact">{{ prefix }}<time :datetime="content.instant">{{ content.text }}</time>{{ suffix }}</p>
 </template>

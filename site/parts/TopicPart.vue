@@ -7,10 +7,8 @@ defineProps<{ content: TopicContent; prefix: string; suffix: string }>()
 
 <template>
   <p class="topic">
-    <template v-if="prefix">{{ prefix }} </template>
-    <template v-for="(term, at) in content.terms" :key="term.name"
+    {{ prefix }}<template v-for="(term, at) in content.terms" :key="term.name"
       ><template v-if="at > 0"> · </template><a v-if="term.address" :href="term.address">{{ term.name }}</a><template v-else>{{ term.name }}</template></template
-    >
-    <template v-if="suffix"> {{ suffix }}</template>
+    >{{ suffix }}
   </p>
 </template>

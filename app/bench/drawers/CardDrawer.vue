@@ -29,6 +29,15 @@ const otherFor = computed(() => card.value.other?.at ?? 'none')
 
 watch(otherFor, (at) => at === 'none' && (which.value = 'usual'))
 
+/** A part pressed on the page may belong to the other card only. */
+watch(
+  () => bench.openPart,
+  (key) => {
+    if (key === null || shownParts.value.some((part) => partKey(part) === key)) return
+    which.value = which.value === 'usual' && card.value.other !== null ? 'other' : 'usual'
+  },
+)
+
 function setCard(change: Partial<Card>, title = 'Card', subject?: string) {
   bench.editListing(title, (before) => ({ ...before, card: { ...before.card, ...change } }), subject)
 }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { mdiChevronDown, mdiDragVertical, mdiTrashCanOutline } from '@mdi/js'
-import { computed, useId } from 'vue'
+import { computed, useId, useTemplateRef, watch } from 'vue'
 import { partKey, parts } from '~~/core/cards/parts'
 import type { PartSetting } from '~~/core/cards/parts'
 import { useBench } from '../../stores/bench'
@@ -24,6 +24,14 @@ const title = computed(() => {
   return props.setting.part === 'label' ? `“${props.setting.text}”` : (field?.name ?? kind.value.title)
 })
 const key = computed(() => partKey(props.setting))
+const trouble = computed(() => {
+  if (!open.value || !props.setting.on || bench.partTrouble === null) return null
+  return { absent: words.absent, hidden: words.hidden, covered: words.covered }[bench.partTrouble]
+})
+
+const row = useTemplateRef<HTMLElement>('row')
+/** One opened by a press on the page comes into sight. */
+watch(open, (isOpen) => isOpen && row.value?.scrollIntoView({ block: 'nearest', behavior: 'smooth' }), { flush: 'post', immediate: true })
 
 function step(by: 1 | -1, event: KeyboardEvent) {
   emit('step', by, event.currentTarget as HTMLElement)
@@ -31,7 +39,7 @@ function step(by: 1 | -1, event: KeyboardEvent) {
 </script>
 
 <template>
-  <li class="part" :class="{ off: !setting.on }" :data-key="key" @mouseenter="bench.pointedPart = key" @mouseleave="bench.pointedPart = null">
+  <li ref="row" class="part" :class="{ off: !setting.on }" :data-key="key" @mouseenter="bench.pointedPart = key" @mouseleave="bench.pointedPart = null">
     <div class="part-head">
       <button
         v-if="setting.part !== 'picture'"
@@ -49,6 +57,7 @@ function step(by: 1 | -1, event: KeyboardEvent) {
       <v-switch :model-value="setting.on" :aria-label="words.show(title)" @update:model-value="emit('change', { ...setting, on: $event === true })" />
     </div>
     <div v-if="open" :id="id" class="part-settings">
+      <p v-if="trouble" class="trouble" role="status">{{ trouble }}</p>
       <component :is="partSettings[setting.part]" v-if="partSettings[setting.part]" :setting="setting" :beside="setting.part === 'picture' ? beside : undefined" @change="emit('change', $event)" />
       <EveryPartSettings :setting="setting" @change="emit('change', $event)" />
       <v-btn v-if="!usual" height="32" variant="text" :prepend-icon="mdiTrashCanOutline" class="remove" @click="emit('remove')">{{ words.remove }}</v-btn>
@@ -124,6 +133,12 @@ function step(by: 1 | -1, event: KeyboardEvent) {
   grid-template-columns: minmax(0, 1fr);
   gap: 12px;
   padding: 4px 12px 14px;
+}
+
+.trouble {
+  font-size: 12.5px;
+  line-height: 1.4;
+  color: #8a4a10;
 }
 
 .remove {

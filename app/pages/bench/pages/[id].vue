@@ -11,6 +11,7 @@ import PagePreview from '../../../bench/PagePreview.vue'
 import PageRuler from '../../../bench/PageRuler.vue'
 import PageTitles from '../../../bench/PageTitles.vue'
 import SentenceStrip from '../../../bench/SentenceStrip.vue'
+import ChecksPanel from '../../../bench/ChecksPanel.vue'
 import AsOfField from '../../../bench/AsOfField.vue'
 import TallyStrip from '../../../bench/TallyStrip.vue'
 import WhyPanel from '../../../bench/WhyPanel.vue'
@@ -30,7 +31,6 @@ const route = useRoute()
 const bench = useBench()
 const catalogue = useCatalogue()
 const saving = useDraftSaving()
-const width = ref(1280)
 const opened = ref(false)
 const failure = ref<string | null>(null)
 const publishing = ref(false)
@@ -93,7 +93,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
   const clause = clauses[Number(event.key) - 1]
   if (clause !== undefined) act(event, () => bench.openClause(clause))
   else if (event.key === '0') act(event, () => bench.openClause(null))
-  else if (event.key.toLowerCase() === 'w') act(event, () => (bench.whyOpen = bench.listing !== null))
+  else if (event.key.toLowerCase() === 'w') act(event, () => (bench.panel = bench.listing === null ? null : 'why'))
   else if (event.key.toLowerCase() === 't') act(event, () => document.querySelector<HTMLElement>('[data-tally]')?.focus())
 })
 
@@ -138,10 +138,10 @@ function act(event: KeyboardEvent, action: () => unknown) {
           <AreasList />
         </div>
         <main class="middle" aria-label="The page">
-          <PageRuler v-model="width" />
-          <PagePreview :width="width" />
+          <PageRuler v-model="bench.pageWidth" />
+          <PagePreview :width="bench.pageWidth" />
         </main>
-        <div class="right"><WhyPanel v-if="bench.whyOpen && bench.listing" :listing="bench.listing" /><DrawerPanel v-else /></div>
+        <div class="right"><WhyPanel v-if="bench.panel === 'why' && bench.listing" :listing="bench.listing" /><ChecksPanel v-else-if="bench.panel === 'checks'" /><DrawerPanel v-else /></div>
         <TallyStrip class="bottom" />
       </div>
     </template>

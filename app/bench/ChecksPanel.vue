@@ -1,0 +1,132 @@
+<script setup lang="ts">
+import { mdiClose } from '@mdi/js'
+import { computed } from 'vue'
+import { checks } from '~~/core/checks'
+import type { Finding, Mend } from '~~/core/checks/define'
+import { placementsOf } from '~~/core/pages/definition'
+import { useBench } from '../stores/bench'
+import { useFindings } from './findings'
+import { words } from './words'
+
+/** What the checks found on the page, each with the presses that mend it or show where. */
+const bench = useBench()
+const findings = useFindings()
+
+/** The listing in hand first. */
+const groups = computed(() => {
+  const placements = [...new Set(findings.value.map((finding) => finding.placement))]
+  const sorted = placements.toSorted((a, b) => Number(b === bench.chosenId) - Number(a === bench.chosenId))
+  return sorted.map((placement) => ({ placement, name: nameOf(placement), findings: findings.value.filter((finding) => finding.placement === placement) }))
+})
+
+function nameOf(placementId: string): string {
+  const placement = placementsOf(bench.page).find((one) => one.id === placementId)
+  return placement === undefined ? '' : (bench.document.listings[placement.listing]?.name ?? '')
+}
+
+function mend(finding: Finding, way: Mend) {
+  chooseKeeping(finding.placement)
+  bench.editListing(way.title, way.edit)
+}
+
+function show(finding: Finding) {
+  chooseKeeping(finding.placement)
+  const { pageWidth, entry, part } = finding.show
+  if (pageWidth !== undefined) bench.pageWidth = pageWidth
+  bench.lookedAt = entry ?? null
+  bench.pointedPart = part ?? null
+}
+
+/** Chooses the listing; the checks stay where they are. */
+function chooseKeeping(placement: string) {
+  if (bench.chosenId !== placement) bench.choose(placement)
+  bench.panel = 'checks'
+}
+</script>
+
+<template>
+  <aside class="checks" :aria-label="words.checksTitle">
+    <div class="head">
+      <h2>{{ words.checksTitle }}</h2>
+      <v-btn :icon="mdiClose" size="32" variant="text" :aria-label="words.closeChecks" @click="bench.panel = null" />
+    </div>
+    <p class="hint">{{ findings.length === 0 ? words.checksNone : words.checksHint }}</p>
+    <section v-for="group in groups" :key="group.placement">
+      <h3>{{ words.onListing(group.name) }}</h3>
+      <ul>
+        <li v-for="finding in group.findings" :key="finding.check">
+          <strong>{{ checks.get(finding.check).title }}</strong>
+          <p>{{ finding.text }}</p>
+          <div class="ways">
+            <v-btn v-for="way in finding.mends" :key="way.title" height="32" :aria-label="`${way.title}: ${group.name}`" @click="mend(finding, way)">{{ way.title }}</v-btn>
+            <v-btn v-if="Object.keys(finding.show).length" height="32" variant="text" :aria-label="`${words.lookAt}: ${checks.get(finding.check).title}, ${group.name}`" @click="show(finding)">{{ words.lookAt }}</v-btn>
+          </div>
+        </li>
+      </ul>
+    </section>
+  </aside>
+</template>
+
+<style scoped>
+.checks {
+  height: 100%;
+  padding: 14px 16px 28px;
+  overflow-y: auto;
+  border-top: 4px solid #8a4a10;
+  background: #fff;
+}
+
+.head {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  margin-right: -6px;
+}
+
+h2 {
+  font-size: 17px;
+  font-weight: 700;
+}
+
+.hint {
+  margin: 2px 0 14px;
+  font-size: 13px;
+  line-height: 1.4;
+  color: var(--soft);
+}
+
+h3 {
+  margin: 18px 0 8px;
+  font-size: 13px;
+  font-weight: 600;
+  color: var(--soft);
+}
+
+ul {
+  display: grid;
+  gap: 10px;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+
+li {
+  padding: 10px 12px 8px;
+  border: 1px solid var(--line);
+  border-radius: 8px;
+  background: var(--paper);
+}
+
+li p {
+  margin-top: 2px;
+  font-size: 13px;
+  line-height: 1.45;
+}
+
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  margin-top: 8px;
+}
+</style>

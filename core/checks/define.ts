@@ -1,0 +1,63 @@
+import type { Card } from '../cards/card'
+import type { Listing } from '../listing/definition'
+import type { Area } from '../pages/frames/define'
+
+/** What a card shows of an entry, as far as checks ask. */
+export interface ShownCard {
+  readonly entry: number
+  readonly title: string
+  /** Whether the title was cut by its limit. */
+  readonly isCut: boolean
+  /** Size of the original in pixels; null for a card that shows no picture or whose entry has none. */
+  readonly picture: { readonly width: number; readonly height: number } | null
+  /** Words that have to be read. */
+  readonly words: number
+}
+
+/** A listing where it stands on the page, with what it shows. */
+export interface CheckedListing {
+  readonly placement: string
+  readonly listing: Listing
+  readonly area: Area
+  readonly cards: readonly ShownCard[]
+  /** How many entries pass, after those skipped; null while it is not known. */
+  readonly passing: number | null
+}
+
+/** A page with what its listings show, in page order. */
+export interface CheckedPage {
+  readonly listings: readonly CheckedListing[]
+  /** How wide a letter is on the average in the page's own type, in CSS pixels; null while it is not measured. */
+  readonly letters: { readonly summary: number } | null
+  /** BCP 47 language tag of the site. */
+  readonly locale: string
+}
+
+/** A way to mend what was found. */
+export interface Mend {
+  readonly title: string
+  readonly edit: (listing: Listing) => Listing
+}
+
+/** Something a careful designer would notice. */
+export interface Finding {
+  readonly check: string
+  readonly placement: string
+  /** What is wrong, where, and what it leads to. */
+  readonly text: string
+  readonly mends: readonly Mend[]
+  /** What to look at: a width of the page (CSS pixels), an entry, a part of the card. */
+  readonly show: { readonly pageWidth?: number; readonly entry?: number; readonly part?: string }
+}
+
+/** What a check finds on one listing; the page around it is given, too. */
+export interface Check {
+  readonly name: string
+  readonly title: string
+  readonly find: (checked: CheckedListing, page: CheckedPage) => readonly Omit<Finding, 'check' | 'placement'>[]
+}
+
+/** The parts of a listing's usual card that are on. */
+export function partsOn(card: Card): Card['parts'] {
+  return card.parts.filter((part) => part.on)
+}

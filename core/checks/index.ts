@@ -1,0 +1,24 @@
+import { registryOf } from '../registry'
+import { crowdedText } from './crowded-text'
+import { cutTitles } from './cut-titles'
+import type { Check, CheckedPage, Finding } from './define'
+import { headingLevels } from './heading-levels'
+import { hurriedSlides } from './hurried-slides'
+import { missingPictures } from './missing-pictures'
+import { repeatedEntries } from './repeated-entries'
+import { rowHoles } from './row-holes'
+import { silentLinks } from './silent-links'
+import { softPictures } from './soft-pictures'
+import { tooFew } from './too-few'
+
+/** Every check. A new one is a file beside these and a line here. */
+export const checks = registryOf<Check>('check', [
+  tooFew, repeatedEntries, rowHoles, softPictures, missingPictures, crowdedText, cutTitles, headingLevels, silentLinks, hurriedSlides,
+])
+
+/** Everything that the checks find on a page, listing by listing. */
+export function findingsOf(page: CheckedPage): readonly Finding[] {
+  return page.listings.flatMap((listing) =>
+    checks.all.flatMap((check) => check.find(listing, page).map((found) => ({ ...found, check: check.name, placement: listing.placement }))),
+  )
+}

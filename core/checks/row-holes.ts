@@ -1,0 +1,50 @@
+import { takeAt } from '../listing/amount'
+import type { Listing } from '../listing/definition'
+import { shapeOf } from '../shapes'
+import type { Check } from './define'
+import { pageWidthFor } from './widths'
+
+/** A last row that is not full at some width that the area can have. */
+export const rowHoles: Check = {
+  name: 'row-holes',
+  title: 'Hole in the last row',
+  find({ listing, area, cards, passing }) {
+    const rows = shapeOf(listing.shape).rows?.(listing.shape) ?? []
+    // Between two of these widths neither the columns nor the amount change.
+    const edges = [...new Set([...rows.map((row) => row.from), ...listing.amount.stops.map((stop) => stop.below)])].toSorted((a, b) => a - b)
+    const reached = edges.flatMap((from, at) => {
+      const pageWidth = pageWidthFor(area, from, edges[at + 1])
+      const columns = rows.findLast((row) => row.from <= from)?.columns
+      return pageWidth === null || columns === undefined ? [] : [{ pageWidth, columns, shown: Math.min(cards.length, takeAt(listing.amount, from)) }]
+    })
+    const holes = reached.map((one) => ({ ...one, hole: one.shown > one.columns ? (one.columns - (one.shown % one.columns)) % one.columns : 0 })).filter((one) => one.hole > 0)
+    const widest = holes.at(-1)
+    if (widest === undefined) return []
+    const { shown, columns, hole, pageWidth } = widest
+    return [
+      {
+        text: `${shown} entries in rows of ${columns} leave a hole of ${hole} in the last row.`,
+        mends: fillingCounts(reached.map((one) => one.columns), shown, passing).map((count) => ({ title: `Show ${count}`, edit: (before: Listing) => withCount(before, count) })),
+        show: { pageWidth },
+      },
+    ]
+  },
+}
+
+/** The nearest counts below and above that fill every row at every width, of those that can be shown. */
+export function fillingCounts(columns: readonly number[], shown: number, passing: number | null): readonly number[] {
+  const multiple = columns.reduce(leastCommonMultiple, 1)
+  const below = Math.floor(shown / multiple) * multiple
+  return [below, below + multiple].filter((count) => count > 0 && count <= Math.min(200, passing ?? 200))
+}
+
+function withCount(listing: Listing, count: number): Listing {
+  const { amount } = listing
+  return { ...listing, amount: amount.perPage === null ? { ...amount, take: count, stops: [] } : { ...amount, perPage: count, take: Math.max(amount.take, count), stops: [] } }
+}
+
+function leastCommonMultiple(a: number, b: number): number {
+  let [x, y] = [a, b]
+  while (y > 0) [x, y] = [y, x % y]
+  return (a * b) / x
+}

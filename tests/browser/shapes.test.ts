@@ -1,0 +1,307 @@
+import fc from 'fast-check'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import type { Page } from 'puppeteer-core'
+import { defaultCard } from '~~/core/cards/card'
+import { newListing, storedListing } from '~~/core/listing/definition'
+import type { Listing } from '~~/core/listing/definition'
+import { areaOf, areaWidthAt } from '~~/core/pages/frames'
+import { widthsOf } from '~~/core/pictures/picture'
+import { pictureWidthsOf, shapeOf, shapes, switchedShape } from '~~/core/shapes'
+import type { ShapeChoice, ShapeName } from '~~/core/shapes'
+import { shapeNamed } from '../support/shape-arbitraries'
+import { startApp, visitor } from './support/app'
+import type { App } from './support/app'
+import { waitFor } from './support/hands'
+import { violations } from './support/violations'
+
+let app: App
+let collection: number
+beforeAll(async () => {
+  app = await startApp()
+  collection = (await app.db.selectFrom('collections').select('id').where('slug', '=', 'field-notes').executeTakeFirstOrThrow()).id
+})
+afterAll(() => app.stop())
+
+const main = areaOf('main-side', 'main')
+if (main === undefined) throw new Error('The frame has a main area.')
+const area = main
+
+/** Puts a listing of this shape in place of the home page's first, as if it had been published. */
+async function publish(shape: ShapeChoice, change: Partial<Listing> = {}): Promise<void> {
+  const listing: Listing = { ...newListing('Latest notes', collection), amount: { ...newListing('', 1).amount, take: 7 }, shape, ...change }
+  const rows = await app.db.selectFrom('listings').select(['id', 'published']).execute()
+  const row = rows.find((one) => one.published?.name === 'Latest notes')
+  await app.db.updateTable('listings').set({ published: JSON.stringify(storedListing(listing)) }).where('id', '=', row?.id ?? '').execute()
+}
+
+function shapeWith<Name extends ShapeName>(name: Name, change: object = {}): ShapeChoice {
+  return { ...switchedShape(newListing('', 1).shape, name), ...shapes.get(name).defaults, name, ...change } as ShapeChoice
+}
+
+async function open(page: Page, width = 1280): Promise<void> {
+  await page.setViewport({ width, height: 900 })
+  await page.goto(`${app.address}/`)
+  await page.evaluate(() => document.fonts.ready)
+}
+
+interface Box {
+  readonly left: number
+  readonly top: number
+  readonly width: number
+  readonly height: number
+}
+
+/** The box of the listing, and of each card from its group's corner (its own height) with the box it lies in (`item`). */
+function measured(page: Page) {
+  return page.evaluate(() => {
+    const listing = document.querySelector('[data-area=main] .listing')
+    const boxOf = (element: Element | null, from: DOMRect): Box => {
+      const own = element?.getBoundingClientRect() ?? new DOMRect()
+      return { left: own.left - from.left, top: own.top - from.top, width: own.width, height: own.height }
+    }
+    interface Box {
+      left: number
+      top: number
+      width: number
+      height: number
+    }
+    const groups = listing?.querySelectorAll('.group-cards') ?? []
+    const roots = groups.length > 0 ? Array.from(groups) : [listing?.querySelector('ul')]
+    return {
+      width: listing?.getBoundingClientRect().width ?? 0,
+      groups: roots.map((root) => {
+        const corner = root?.getBoundingClientRect() ?? new DOMRect()
+        return Array.from(root?.children ?? [], (item) => ({ item: boxOf(item, corner), card: boxOf(item.firstElementChild, corner) }))
+      }),
+    }
+  })
+}
+
+const widths = [340, 700, 1000, 1280]
+const laidOut = ['grid', 'masonry', 'list', 'slides', 'grouped'] as const
+
+describe('every shape', () => {
+  it.each(laidOut)('is laid out by Chromium as the core says, to half a pixel: %s', async (name) => {
+    const page = await visitor(app)
+    for (const shape of fc.sample(shapeNamed(name), { numRuns: 5, seed: 20 })) {
+      await publish(shape)
+      for (const width of widths) {
+        await open(page, width)
+        const found = await measured(page)
+        expect(found.width).toBeCloseTo(areaWidthAt(area, width), 1)
+        for (const cards of found.groups) {
+          const placed = shapeOf(shape).layout(shape, cards.map((one) => one.card.height), found.width)
+          expect(cards.length).toBeGreaterThan(0)
+          cards.forEach((one, at) => {
+            // A grid stretches what a card lies in; a list parts rows by space of their own.
+            const box = name === 'list' || name === 'masonry' ? one.card : one.item
+            const left = shape.direction === 'rtl' ? found.width - box.left - box.width : box.left
+            const wanted = placed[at]
+            for (const [side, value] of Object.entries({ left, top: box.top, width: box.width, height: box.height }))
+              expect(Math.abs(value - (wanted?.[side as keyof Box] ?? NaN)), `${JSON.stringify(shape)} at ${width}: ${side} of ${at}, ${value}`).toBeLessThanOrEqual(0.5)
+          })
+        }
+      }
+    }
+    await page.close()
+  })
+
+  it.each(shapes.names)('has pictures as wide as the core says, and fetches the smallest file that is sharp: %s', async (name) => {
+    const page = await visitor(app)
+    const [shape] = fc.sample(shapeNamed(name), { numRuns: 1, seed: 7 })
+    if (shape === undefined) throw new Error('There is no such shape.')
+    await publish(shape)
+    for (const width of [390, 1280]) {
+      await page.setViewport({ width, height: 4000 })
+      await page.goto(`${app.address}/`, { waitUntil: 'networkidle2' })
+      const pictures = await page.$$eval('[data-area=main] [data-placement]:first-child .listing img', (all) =>
+        (all as HTMLImageElement[])
+          .filter((one) => one.getClientRects().length > 0 && one.complete && one.naturalWidth > 0)
+          .map((one) => ({ fetched: Number(/\/(\d+)$/.exec(one.currentSrc)?.[1]), shown: one.clientWidth, original: Number(one.getAttribute('width')) })),
+      )
+      const box = areaWidthAt(area, width)
+      const known = pictureWidthsOf(shape).findLast((one) => one.from <= box)
+      const expected = (box - (known?.minus ?? 0)) / (known?.parts ?? 1)
+      for (const { fetched, shown, original } of pictures) {
+        expect(Math.abs(shown - expected), `${name} at ${width}`).toBeLessThanOrEqual(1)
+        expect(fetched).toBe(widthsOf({ width: original }).find((one) => one >= Math.floor(expected)) ?? original)
+      }
+    }
+    await page.close()
+  })
+
+  it.each(shapes.names)('is readable without script, and gives a checker nothing to find: %s', async (name) => {
+    await publish(shapeWith(name))
+    const plain = await visitor(app, { script: false })
+    await plain.goto(`${app.address}/`)
+    const seen = await plain.$$eval('[data-area=main] [data-placement]:first-child .title a', (all) => all.filter((one) => one.getClientRects().length > 0).length)
+    expect(seen).toBe(7)
+    expect(await plain.$$eval('[data-area=main] button', (all) => all.filter((one) => one.getClientRects().length > 0).length)).toBe(0)
+    const page = await visitor(app)
+    await open(page)
+    expect(await violations(page)).toEqual([])
+    await plain.close()
+    await page.close()
+  })
+
+  it.each(['grid', 'table', 'index'] as const)('is read from right to left where that is wanted: %s', async (name) => {
+    await publish(shapeWith(name, { direction: 'rtl' }))
+    const page = await visitor(app)
+    await open(page)
+    const [first, second] = await page.$$eval('[data-area=main] [data-placement]:first-child :is(.grid > li, tbody td, .tab-list, .group:not([hidden]))', (all) => all.map((one) => one.getBoundingClientRect().left))
+    expect(first).toBeGreaterThan(second ?? Infinity)
+    await page.close()
+  })
+
+  it('shows fewer where it is narrow, in groups too', async () => {
+    await publish(shapeWith('grouped', { by: 'letter' }), { amount: { ...newListing('', 1).amount, take: 7, stops: [{ below: 500, take: 2 }] } })
+    const page = await visitor(app)
+    const shown = () => page.$$eval('[data-area=main] [data-placement]:first-child article', (all) => all.filter((one) => one.getClientRects().length > 0).length)
+    await open(page, 1280)
+    expect(await shown()).toBe(7)
+    await open(page, 390)
+    expect(await shown()).toBe(2)
+    expect(await page.$$eval('.group-name', (all) => all.filter((one) => one.getClientRects().length > 0).length)).toBeLessThanOrEqual(2)
+    await page.close()
+  })
+})
+
+describe('slides', () => {
+  /** Which cards are fully in sight, by their places. */
+  const inSight = (page: Page) =>
+    page.$eval('.slides', (row) => {
+      const box = row.getBoundingClientRect()
+      return Array.from(row.children).flatMap((item, at) => {
+        const own = item.getBoundingClientRect()
+        return own.left >= box.left - 1 && own.right <= box.right + 1 ? [at] : []
+      })
+    })
+
+  it('are moved by arrows, by dots and by keys, and say where they end', async () => {
+    const page = await visitor(app)
+    await page.emulateMediaFeatures([{ name: 'prefers-reduced-motion', value: 'reduce' }])
+    await publish(shapeWith('slides'))
+    await open(page)
+    const group = await waitFor(page, 'group', 'Latest notes')
+    expect(await group.evaluate((element) => element.getAttribute('aria-roledescription'))).toBe('slides')
+    expect(await inSight(page)).toEqual([0, 1, 2])
+    const before = await waitFor(page, 'button', 'Before')
+    expect(await before.evaluate((button) => (button as HTMLButtonElement).disabled)).toBe(true)
+    await (await waitFor(page, 'button', 'Next')).press('Enter')
+    await expect.poll(() => inSight(page)).toEqual([3, 4, 5])
+    await (await waitFor(page, 'button', 'Go to 3')).press('Enter')
+    await expect.poll(() => inSight(page)).toEqual([4, 5, 6])
+    expect(await page.$eval('[aria-current]', (dot) => dot.getAttribute('aria-label'))).toBe('Go to 3')
+    const row = await page.$('.slides')
+    await row?.focus()
+    await page.keyboard.press('Home')
+    await expect.poll(() => inSight(page)).toEqual([0, 1, 2])
+    await page.keyboard.press('ArrowRight')
+    await expect.poll(() => inSight(page)).toEqual([3, 4, 5])
+    await page.close()
+  })
+
+  it('go on from the last to the first where they may, and by one where that is wanted', async () => {
+    const page = await visitor(app)
+    await page.emulateMediaFeatures([{ name: 'prefers-reduced-motion', value: 'reduce' }])
+    await publish(shapeWith('slides', { loop: true, step: 'one', direction: 'rtl' }))
+    await open(page)
+    await (await waitFor(page, 'button', 'Before')).press('Enter')
+    await expect.poll(() => inSight(page)).toEqual([4, 5, 6])
+    await (await waitFor(page, 'button', 'Next')).press('Enter')
+    await expect.poll(() => inSight(page)).toEqual([0, 1, 2])
+    await (await waitFor(page, 'button', 'Next')).press('Enter')
+    await expect.poll(() => inSight(page)).toEqual([1, 2, 3])
+    await page.close()
+  })
+
+  it('move by themselves only until somebody stops them, and never where less motion is wanted', async () => {
+    await publish(shapeWith('slides', { autoplay: 2 }))
+    const page = await visitor(app)
+    await open(page)
+    const row = () => page.$eval('.slides', (element) => element.getAttribute('aria-live'))
+    expect(await row()).toBe('off')
+    await expect.poll(() => inSight(page), { timeout: 20_000 }).not.toEqual([0, 1, 2])
+    await (await waitFor(page, 'button', 'Stand still')).press('Enter')
+    expect(await row()).toBe('polite')
+    await waitFor(page, 'button', 'Move on by itself')
+    await page.emulateMediaFeatures([{ name: 'prefers-reduced-motion', value: 'reduce' }])
+    await open(page)
+    await waitFor(page, 'button', 'Move on by itself')
+    await page.close()
+  })
+})
+
+describe('tabs and the index', () => {
+  const shownTitles = (page: Page) => page.$$eval('[data-area=main] [data-placement]:first-child .group:not([hidden]) .title', (all) => all.map((one) => one.textContent?.trim() ?? ''))
+  const chosenTab = (page: Page) => page.$eval('[role=tab][aria-selected=true]', (tab) => tab.textContent ?? '')
+
+  it('are walked through with the arrow keys', async () => {
+    await publish(shapeWith('tabs', { by: 'entry' }))
+    const page = await visitor(app)
+    await open(page)
+    const tabs = await page.$$eval('[role=tab]', (all) => all.map((one) => one.textContent ?? ''))
+    expect(tabs).toHaveLength(7)
+    expect(await shownTitles(page)).toEqual([tabs[0]])
+    await (await page.$('[role=tab][aria-selected=true]'))?.focus()
+    for (const [key, at] of [['ArrowRight', 1], ['End', 6], ['ArrowRight', 0], ['ArrowLeft', 6], ['Home', 0]] as const) {
+      await page.keyboard.press(key)
+      expect(await chosenTab(page), key).toBe(tabs[at])
+      expect(await shownTitles(page)).toEqual([tabs[at]])
+    }
+    // One step of the Tab key leads from the tab to what it shows.
+    await page.keyboard.press('Tab')
+    expect(await page.evaluate(() => document.activeElement?.getAttribute('role'))).toBe('tabpanel')
+    await page.close()
+  })
+
+  it('put together what belongs together, and turn with the reading direction', async () => {
+    await publish(shapeWith('tabs', { by: 'term', direction: 'rtl' }))
+    const page = await visitor(app)
+    await open(page)
+    const names = await page.$$eval('[role=tab]', (all) => all.map((one) => one.textContent ?? ''))
+    expect(new Set(names).size).toBe(names.length)
+    await (await page.$('[role=tab][aria-selected=true]'))?.focus()
+    await page.keyboard.press('ArrowLeft')
+    expect(await chosenTab(page)).toBe(names[1])
+    await page.close()
+  })
+
+  it('show the chosen entry beside the titles, below them where it is narrow', async () => {
+    await publish(shapeWith('index'))
+    const page = await visitor(app)
+    const boxes = () => page.$$eval('[data-area=main] :is(.tab-list, .group:not([hidden]))', (all) => all.map((one) => ({ left: one.getBoundingClientRect().left, top: one.getBoundingClientRect().top })))
+    await open(page, 1280)
+    const [names, preview] = await boxes()
+    expect(preview?.left).toBeGreaterThan((names?.left ?? 0) + 200)
+    expect(preview?.top).toBeCloseTo(names?.top ?? -1, 0)
+    await (await page.$('[role=tab][aria-selected=true]'))?.focus()
+    await page.keyboard.press('ArrowDown')
+    expect(await shownTitles(page)).toEqual([await chosenTab(page)])
+    await open(page, 390)
+    const [narrowNames, narrowPreview] = await boxes()
+    expect(narrowPreview?.left).toBe(narrowNames?.left)
+    expect(narrowPreview?.top).toBeGreaterThan(narrowNames?.top ?? Infinity)
+    await page.close()
+  })
+})
+
+it('lays a card out beside its picture, with its foot at the end of the row', async () => {
+  const parts = [
+    { part: 'picture', on: true, ratio: '1:1', share: 30, side: 'end' },
+    { part: 'title', on: true, level: 3, zone: 'beside' },
+    { part: 'button', on: true, text: 'Read on', form: 'button', titled: true, zone: 'foot' },
+  ] as const
+  await publish(shapeWith('grid', { stops: [{ from: 0, columns: 2, columnGap: 20, rowGap: 20 }] }), { card: { ...defaultCard, parts } })
+  const page = await visitor(app)
+  await open(page)
+  const cards = await page.$$eval('[data-area=main] [data-placement]:first-child .card', (all) =>
+    all.map((card) => {
+      const [box, picture, title, foot] = [card, card.querySelector('.card-picture'), card.querySelector('.title'), card.querySelector('.card-foot')].map((one) => one?.getBoundingClientRect() ?? new DOMRect())
+      return { share: (picture?.width ?? 0) / (box?.width ?? 1), isAfter: (picture?.left ?? 0) > (title?.left ?? 0), foot: Math.round((box?.bottom ?? 0) - (foot?.bottom ?? 0)) }
+    }),
+  )
+  for (const card of cards) expect(card).toEqual({ share: expect.closeTo(0.3, 2) as unknown, isAfter: true, foot: 0 })
+  const link = await page.$eval('.way a', (one) => one.textContent)
+  expect(link).toMatch(/^Read on: ./)
+})
