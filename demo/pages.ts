@@ -80,6 +80,11 @@ function overTheGate(ids: DemoIds): Listing {
   }
 }
 
+/** A few films by their titles, the chosen one beside them. */
+function shortFilms(ids: DemoIds): Listing {
+  return { ...newListing('Short films', ids.collection('lessons')), amount: { ...defaultAmount, take: 5 }, shape: switchedShape(defaultShape, 'index'), card: readyMade(ids, 'lessons', 'film') }
+}
+
 /** The next days to come, in a narrow list. */
 function comingDays(ids: DemoIds): Listing {
   const listing = newListing('Coming days', ids.collection('swap-days'))
@@ -107,6 +112,7 @@ function homePage(ids: DemoIds): DemoPage {
     main: [
       ['', latest(ids, 'Latest notes', 6)],
       ['Over the gate', overTheGate(ids)],
+      ['Short films', shortFilms(ids)],
     ],
     side: [
       ['Most read', mostRead(ids)],

@@ -1,3 +1,4 @@
+import { sql } from 'kysely'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Frame, Page } from 'puppeteer-core'
 import { openInBench, signedIn, startApp } from './support/app'
@@ -12,8 +13,9 @@ afterAll(() => app.stop())
 
 const sentence = 'section[aria-label="The listing in words"]'
 
-/** Opens the home page in the bench with its first listing in hand. */
+/** Opens the home page in the bench, as it was published, with its first listing in hand. */
 async function atWork(): Promise<{ readonly page: Page; readonly shown: Frame }> {
+  await app.db.updateTable('listings').set({ draft: sql`published` }).where('published', 'is not', null).execute()
   const page = await signedIn(app)
   await page.setViewport({ width: 1280, height: 900 })
   await openInBench(page, 'From the hill')
@@ -55,8 +57,7 @@ describe('the card', () => {
   it('has parts that are moved from zone to zone with the keys, and others added to it', async () => {
     const { page, shown } = await atWork()
     await page.keyboard.press('5')
-    const before = await partsShown(shown)
-    expect(before).toEqual(['picture', 'topic', 'title', 'date'])
+    expect(await partsShown(shown)).toEqual(['picture', 'topic', 'title', 'date'])
     const handle = await waitFor(page, 'button', 'Move terms: arrow keys')
     await handle.focus()
     await page.keyboard.press('ArrowUp')
@@ -73,6 +74,29 @@ describe('the card', () => {
     await press(page, 'option', 'It is pinned')
     await waitForText(page, sentence, '“New” if pinned')
     await waitForStatus(page, 'Saved')
+  })
+
+  it('has parts that are dragged from zone to zone', async () => {
+    const { page, shown } = await atWork()
+    await page.keyboard.press('5')
+    const handle = await waitFor(page, 'button', 'Move title: arrow keys')
+    await waitForStillness(page)
+    const target = await page.waitForSelector('section[aria-label="Foot"] ul')
+    const [from, to] = [await handle.boundingBox(), await target?.boundingBox()]
+    if (!from || !to) throw new Error('There is nothing to drag.')
+    await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2)
+    await page.mouse.down()
+    // A drag begins with movement, and the list takes what lies over it for a while.
+    let jitter = 0
+    await expect
+      .poll(async () => {
+        jitter = (jitter + 3) % 12
+        await page.mouse.move(to.x + to.width / 2 + jitter, to.y + to.height / 2, { steps: 4 })
+        return page.$$eval('section[aria-label="Foot"] [data-key=title]', (all) => all.length)
+      })
+      .toBeGreaterThan(0)
+    await page.mouse.up()
+    await expect.poll(() => shown.$$eval(`${first} .card-foot [data-part=title]`, (all) => all.length)).toBe(6)
   })
 
   it('takes a ready-made card, shown with its own entries, and gives it back', async () => {
@@ -119,7 +143,7 @@ describe('the shape', () => {
     await expect.poll(() => shown.$eval(`${first} .slides`, (row) => row.scrollLeft)).toBeGreaterThan(0)
     for (let steps = 0; steps < 3; steps += 1) await undo(page)
     await waitForText(page, sentence, 'a grid of 3 columns')
-    expect(await shown.$eval(`${first} ul`, (list) => [list.className, list.getAttribute('style')])).toEqual(['grid', null])
+    await expect.poll(() => shown.$eval(`${first} ul`, (list) => [list.className, list.getAttribute('style')])).toEqual(['grid', null])
   })
 
   it('is seen at three widths side by side, each by its own stops', async () => {

@@ -26,6 +26,8 @@ const main = areaOf('main-side', 'main')
 if (main === undefined) throw new Error('The frame has a main area.')
 const area = main
 
+const firstListing = '[data-area=main] [data-placement]:first-child'
+
 /** Puts a listing of this shape in place of the home page's first, as if it had been published. */
 async function publish(shape: ShapeChoice, change: Partial<Listing> = {}): Promise<void> {
   const listing: Listing = { ...newListing('Latest notes', collection), amount: { ...newListing('', 1).amount, take: 7 }, shape, ...change }
@@ -65,20 +67,20 @@ function measured(page: Page) {
       width: number
       height: number
     }
-    const groups = listing?.querySelectorAll('.group-cards') ?? []
+    const groups = listing?.querySelectorAll('.group:not([hidden]) > .group-cards') ?? []
     const roots = groups.length > 0 ? Array.from(groups) : [listing?.querySelector('ul')]
     return {
       width: listing?.getBoundingClientRect().width ?? 0,
       groups: roots.map((root) => {
         const corner = root?.getBoundingClientRect() ?? new DOMRect()
-        return Array.from(root?.children ?? [], (item) => ({ item: boxOf(item, corner), card: boxOf(item.firstElementChild, corner) }))
+        return Array.from(root?.children ?? [], (item) => ({ item: boxOf(item, corner), card: boxOf(item.firstElementChild, corner), room: corner.width }))
       }),
     }
   })
 }
 
 const widths = [340, 700, 1000, 1280]
-const laidOut = ['grid', 'masonry', 'list', 'slides', 'grouped'] as const
+const laidOut = ['grid', 'masonry', 'list', 'slides', 'tabs', 'index', 'grouped'] as const
 
 describe('every shape', () => {
   it.each(laidOut)('is laid out by Chromium as the core says, to half a pixel: %s', async (name) => {
@@ -95,7 +97,10 @@ describe('every shape', () => {
           cards.forEach((one, at) => {
             // A grid stretches what a card lies in; a list parts rows by space of their own.
             const box = name === 'list' || name === 'masonry' ? one.card : one.item
-            const left = shape.direction === 'rtl' ? found.width - box.left - box.width : box.left
+            // A panel beside tabs or titles is measured from its own corner.
+            const room = shape.name === 'tabs' || shape.name === 'index' ? one.room : found.width
+            const start = shape.direction === 'rtl' ? room - box.left - box.width : box.left
+            const left = shape.name === 'index' ? start + (placed[at]?.left ?? 0) : start
             const wanted = placed[at]
             for (const [side, value] of Object.entries({ left, top: box.top, width: box.width, height: box.height }))
               expect(Math.abs(value - (wanted?.[side as keyof Box] ?? NaN)), `${JSON.stringify(shape)} at ${width}: ${side} of ${at}, ${value}`).toBeLessThanOrEqual(0.5)
@@ -114,7 +119,7 @@ describe('every shape', () => {
     for (const width of [390, 1280]) {
       await page.setViewport({ width, height: 4000 })
       await page.goto(`${app.address}/`, { waitUntil: 'networkidle2' })
-      const pictures = await page.$$eval('[data-area=main] [data-placement]:first-child .listing img', (all) =>
+      const pictures = await page.$$eval(`${firstListing} .listing img`, (all) =>
         (all as HTMLImageElement[])
           .filter((one) => one.getClientRects().length > 0 && one.complete && one.naturalWidth > 0)
           .map((one) => ({ fetched: Number(/\/(\d+)$/.exec(one.currentSrc)?.[1]), shown: one.clientWidth, original: Number(one.getAttribute('width')) })),
@@ -134,7 +139,7 @@ describe('every shape', () => {
     await publish(shapeWith(name))
     const plain = await visitor(app, { script: false })
     await plain.goto(`${app.address}/`)
-    const seen = await plain.$$eval('[data-area=main] [data-placement]:first-child .title a', (all) => all.filter((one) => one.getClientRects().length > 0).length)
+    const seen = await plain.$$eval(`${firstListing} .title a`, (all) => all.filter((one) => one.getClientRects().length > 0).length)
     expect(seen).toBe(7)
     expect(await plain.$$eval('[data-area=main] button', (all) => all.filter((one) => one.getClientRects().length > 0).length)).toBe(0)
     const page = await visitor(app)
@@ -144,19 +149,54 @@ describe('every shape', () => {
     await page.close()
   })
 
-  it.each(['grid', 'table', 'index'] as const)('is read from right to left where that is wanted: %s', async (name) => {
-    await publish(shapeWith(name, { direction: 'rtl' }))
+  it.each(['grid', 'masonry', 'list', 'slides', 'tabs', 'index', 'grouped', 'table'] as const)('is read from right to left where that is wanted: %s', async (name) => {
+    await publish(shapeWith(name, { direction: 'rtl', ...(name === 'grouped' || name === 'tabs' ? { by: 'term' } : {}) }))
     const page = await visitor(app)
     await open(page)
-    const [first, second] = await page.$$eval('[data-area=main] [data-placement]:first-child :is(.grid > li, tbody td, .tab-list, .group:not([hidden]))', (all) => all.map((one) => one.getBoundingClientRect().left))
-    expect(first).toBeGreaterThan(second ?? Infinity)
+    // What comes first stands further to the right: a card, a column, a tab, the picture of a row.
+    const first: Record<ShapeName, string> = {
+      grid: '.grid > li', masonry: '.masonry > li', slides: '.slides > li', grouped: '.group-cards > li', tabs: '[role=tab]',
+      list: '.list li:first-child :is(.card-picture, .card-below)', index: ':is(.tab-list, .group:not([hidden]))', table: 'tbody tr:first-child :is(td, th)',
+    }
+    const lefts = await page.$$eval(`${firstListing} ${first[name]}`, (all) => all.map((one) => one.getBoundingClientRect().left))
+    const beside = name === 'grouped' ? Math.min(...lefts) : lefts[1]
+    expect(lefts[0]).toBeGreaterThan(beside ?? Infinity)
+    await page.close()
+  })
+
+  it.each(['grid', 'masonry', 'list', 'slides', 'grouped', 'table'] as const)('is walked through with the Tab key in its order: %s', async (name) => {
+    await publish(shapeWith(name, name === 'grouped' ? { by: 'letter' } : {}))
+    const page = await visitor(app)
+    await open(page)
+    const titles = `${firstListing} .title a`
+    const wanted = await page.$$eval(titles, (all) => all.map((one) => one.getAttribute('href')))
+    expect(wanted).toHaveLength(7)
+    await (await page.$(titles))?.focus()
+    const walked: (string | null)[] = []
+    for (let steps = 0; steps < 7; steps += 1) {
+      walked.push(await page.evaluate(() => document.activeElement?.getAttribute('href') ?? null))
+      await page.keyboard.press('Tab')
+    }
+    expect(walked).toEqual(wanted)
+    await page.close()
+  })
+
+  it('moves pictures only where movement is welcome', async () => {
+    await publish(shapeWith('grid'))
+    const page = await visitor(app)
+    for (const [motion, moves] of [['reduce', false], ['no-preference', true]] as const) {
+      await page.emulateMediaFeatures([{ name: 'prefers-reduced-motion', value: motion }])
+      await open(page)
+      await page.hover('[data-area=main] article')
+      await expect.poll(() => page.$eval('[data-area=main] article img', (image) => getComputedStyle(image).transform !== 'none')).toBe(moves)
+    }
     await page.close()
   })
 
   it('shows fewer where it is narrow, in groups too', async () => {
     await publish(shapeWith('grouped', { by: 'letter' }), { amount: { ...newListing('', 1).amount, take: 7, stops: [{ below: 500, take: 2 }] } })
     const page = await visitor(app)
-    const shown = () => page.$$eval('[data-area=main] [data-placement]:first-child article', (all) => all.filter((one) => one.getClientRects().length > 0).length)
+    const shown = () => page.$$eval(`${firstListing} article`, (all) => all.filter((one) => one.getClientRects().length > 0).length)
     await open(page, 1280)
     expect(await shown()).toBe(7)
     await open(page, 390)
@@ -191,7 +231,7 @@ describe('slides', () => {
     await expect.poll(() => inSight(page)).toEqual([3, 4, 5])
     await (await waitFor(page, 'button', 'Go to 3')).press('Enter')
     await expect.poll(() => inSight(page)).toEqual([4, 5, 6])
-    expect(await page.$eval('[aria-current]', (dot) => dot.getAttribute('aria-label'))).toBe('Go to 3')
+    await expect.poll(() => page.$eval(`${firstListing} [aria-current]`, (dot) => dot.getAttribute('aria-label'))).toBe('Go to 3')
     const row = await page.$('.slides')
     await row?.focus()
     await page.keyboard.press('Home')
@@ -233,17 +273,17 @@ describe('slides', () => {
 })
 
 describe('tabs and the index', () => {
-  const shownTitles = (page: Page) => page.$$eval('[data-area=main] [data-placement]:first-child .group:not([hidden]) .title', (all) => all.map((one) => one.textContent?.trim() ?? ''))
-  const chosenTab = (page: Page) => page.$eval('[role=tab][aria-selected=true]', (tab) => tab.textContent ?? '')
+  const shownTitles = (page: Page) => page.$$eval(`${firstListing} .group:not([hidden]) .title`, (all) => all.map((one) => one.textContent?.trim() ?? ''))
+  const chosenTab = (page: Page) => page.$eval(`${firstListing} [role=tab][aria-selected=true]`, (tab) => tab.textContent ?? '')
 
   it('are walked through with the arrow keys', async () => {
     await publish(shapeWith('tabs', { by: 'entry' }))
     const page = await visitor(app)
     await open(page)
-    const tabs = await page.$$eval('[role=tab]', (all) => all.map((one) => one.textContent ?? ''))
+    const tabs = await page.$$eval(`${firstListing} [role=tab]`, (all) => all.map((one) => one.textContent ?? ''))
     expect(tabs).toHaveLength(7)
     expect(await shownTitles(page)).toEqual([tabs[0]])
-    await (await page.$('[role=tab][aria-selected=true]'))?.focus()
+    await (await page.$(`${firstListing} [role=tab][aria-selected=true]`))?.focus()
     for (const [key, at] of [['ArrowRight', 1], ['End', 6], ['ArrowRight', 0], ['ArrowLeft', 6], ['Home', 0]] as const) {
       await page.keyboard.press(key)
       expect(await chosenTab(page), key).toBe(tabs[at])
@@ -259,9 +299,9 @@ describe('tabs and the index', () => {
     await publish(shapeWith('tabs', { by: 'term', direction: 'rtl' }))
     const page = await visitor(app)
     await open(page)
-    const names = await page.$$eval('[role=tab]', (all) => all.map((one) => one.textContent ?? ''))
+    const names = await page.$$eval(`${firstListing} [role=tab]`, (all) => all.map((one) => one.textContent ?? ''))
     expect(new Set(names).size).toBe(names.length)
-    await (await page.$('[role=tab][aria-selected=true]'))?.focus()
+    await (await page.$(`${firstListing} [role=tab][aria-selected=true]`))?.focus()
     await page.keyboard.press('ArrowLeft')
     expect(await chosenTab(page)).toBe(names[1])
     await page.close()
@@ -270,12 +310,12 @@ describe('tabs and the index', () => {
   it('show the chosen entry beside the titles, below them where it is narrow', async () => {
     await publish(shapeWith('index'))
     const page = await visitor(app)
-    const boxes = () => page.$$eval('[data-area=main] :is(.tab-list, .group:not([hidden]))', (all) => all.map((one) => ({ left: one.getBoundingClientRect().left, top: one.getBoundingClientRect().top })))
+    const boxes = () => page.$$eval(`${firstListing} :is(.tab-list, .group:not([hidden]))`, (all) => all.map((one) => ({ left: one.getBoundingClientRect().left, top: one.getBoundingClientRect().top })))
     await open(page, 1280)
     const [names, preview] = await boxes()
     expect(preview?.left).toBeGreaterThan((names?.left ?? 0) + 200)
     expect(preview?.top).toBeCloseTo(names?.top ?? -1, 0)
-    await (await page.$('[role=tab][aria-selected=true]'))?.focus()
+    await (await page.$(`${firstListing} [role=tab][aria-selected=true]`))?.focus()
     await page.keyboard.press('ArrowDown')
     expect(await shownTitles(page)).toEqual([await chosenTab(page)])
     await open(page, 390)
@@ -295,7 +335,7 @@ it('lays a card out beside its picture, with its foot at the end of the row', as
   await publish(shapeWith('grid', { stops: [{ from: 0, columns: 2, columnGap: 20, rowGap: 20 }] }), { card: { ...defaultCard, parts } })
   const page = await visitor(app)
   await open(page)
-  const cards = await page.$$eval('[data-area=main] [data-placement]:first-child .card', (all) =>
+  const cards = await page.$$eval(`${firstListing} .card`, (all) =>
     all.map((card) => {
       const [box, picture, title, foot] = [card, card.querySelector('.card-picture'), card.querySelector('.title'), card.querySelector('.card-foot')].map((one) => one?.getBoundingClientRect() ?? new DOMRect())
       return { share: (picture?.width ?? 0) / (box?.width ?? 1), isAfter: (picture?.left ?? 0) > (title?.left ?? 0), foot: Math.round((box?.bottom ?? 0) - (foot?.bottom ?? 0)) }
