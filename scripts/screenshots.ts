@@ -20,17 +20,41 @@ try {
   await stop()
 }
 
-async function shot(page: Page, name: string): Promise<void> {
+async function shot(page: Page, name: string, whole = false): Promise<void> {
   await page.evaluate(() => document.fonts.ready)
   await page.waitForNetworkIdle({ idleTime: 300, concurrency: 3 })
-  await page.screenshot({ path: `${folder}${name}.png` as `${string}.png` })
+  await page.screenshot({ path: `${folder}${name}.png` as `${string}.png`, fullPage: whole })
 }
 
 async function publicPages(page: Page): Promise<void> {
   await page.goto(address)
-  await shot(page, 'public')
+  await shot(page, 'public', true)
   await page.goto(`${address}/field-notes/leaf-mould-the-eighteen-month-recipe`)
   await shot(page, 'public-entry')
+}
+
+/** Nothing of it is kept: the drafts are as they were when it is over. */
+async function shapeAndCard(page: Page): Promise<void> {
+  await page.goto(`${address}/bench`)
+  await press(page, 'link', 'From the hill')
+  await press(page, 'button', 'Latest notes 6')
+  await waitForText(page, '[aria-label=Tally]', 'shown')
+  await page.keyboard.press('4')
+  await waitFor(page, 'radio', 'Masonry')
+  await shot(page, 'shape')
+  await page.locator('::-p-text(Checks)').click()
+  await waitForText(page, 'aside', 'What to look at')
+  await shot(page, 'checks')
+  await page.goto(`${address}/bench`)
+  await press(page, 'link', 'Gardens we made')
+  await page.locator('::-p-text(All gardens we made)').click()
+  await waitForText(page, '[aria-label=Tally]', 'shown')
+  await page.keyboard.press('5')
+  await press(page, 'button', 'Settings of picture')
+  await shot(page, 'card')
+  await press(page, 'button', 'Ready-made cards')
+  await page.waitForSelector('[role=dialog] iframe')
+  await shot(page, 'ready-made')
 }
 
 async function bench(page: Page): Promise<void> {
@@ -52,6 +76,7 @@ async function bench(page: Page): Promise<void> {
   await press(page, 'option', 'Leaf mould: the eighteen-month recipe')
   await waitForText(page, 'aside', 'Not shown')
   await shot(page, 'why')
+  await shapeAndCard(page)
   await page.goto(`${address}/bench/content/field-notes`)
   await waitFor(page, 'link', 'Soup from the bottom of the shelf')
   await shot(page, 'content')

@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { mdiClose } from '@mdi/js'
 import { computed } from 'vue'
 import { checks } from '~~/core/checks'
 import type { Finding, Mend } from '~~/core/checks/define'
 import { placementsOf } from '~~/core/pages/definition'
 import { useBench } from '../stores/bench'
 import { useFindings } from './findings'
+import SidePanel from './SidePanel.vue'
 import { words } from './words'
 
 /** What the checks found on the page, each with the presses that mend it or show where. */
@@ -45,12 +45,7 @@ function chooseKeeping(placement: string) {
 </script>
 
 <template>
-  <aside class="checks" :aria-label="words.checksTitle">
-    <div class="head">
-      <h2>{{ words.checksTitle }}</h2>
-      <v-btn :icon="mdiClose" size="32" variant="text" :aria-label="words.closeChecks" @click="bench.panel = null" />
-    </div>
-    <p class="hint">{{ findings.length === 0 ? words.checksNone : words.checksHint }}</p>
+  <SidePanel :title="words.checksTitle" :hint="findings.length === 0 ? words.checksNone : words.checksHint" :close="words.closeChecks" @close="bench.panel = null">
     <section v-for="group in groups" :key="group.placement">
       <h3>{{ words.onListing(group.name) }}</h3>
       <ul>
@@ -64,35 +59,12 @@ function chooseKeeping(placement: string) {
         </li>
       </ul>
     </section>
-  </aside>
+  </SidePanel>
 </template>
 
 <style scoped>
-.checks {
-  height: 100%;
-  padding: 14px 16px 28px;
-  overflow-y: auto;
-  border-top: 4px solid #8a4a10;
-  background: #fff;
-}
-
-.head {
-  display: flex;
-  align-items: center;
-  justify-content: space-between;
-  margin-right: -6px;
-}
-
-h2 {
-  font-size: 17px;
-  font-weight: 700;
-}
-
-.hint {
-  margin: 2px 0 14px;
-  font-size: 13px;
-  line-height: 1.4;
-  color: var(--soft);
+.panel {
+  --clause: #8a4a10;
 }
 
 h3 {

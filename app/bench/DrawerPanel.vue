@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { mdiClose } from '@mdi/js'
 import { useId } from 'vue'
 import { useBench } from '../stores/bench'
+import SidePanel from './SidePanel.vue'
 import { drawers } from './drawers'
 import { words } from './words'
 
@@ -14,12 +14,14 @@ function rename(name: string) {
 </script>
 
 <template>
-  <aside v-if="bench.listing && bench.clause" class="drawer" :data-clause="bench.clause" :aria-label="words.clauses[bench.clause].title">
-    <div class="drawer-head">
-      <h2>{{ words.clauses[bench.clause].title }}</h2>
-      <v-btn :icon="mdiClose" size="32" variant="text" :aria-label="words.closeDrawer" @click="bench.openClause(null)" />
-    </div>
-    <p class="hint">{{ words.clauses[bench.clause].hint }}</p>
+  <SidePanel
+    v-if="bench.listing && bench.clause"
+    :data-clause="bench.clause"
+    :title="words.clauses[bench.clause].title"
+    :hint="words.clauses[bench.clause].hint"
+    :close="words.closeDrawer"
+    @close="bench.openClause(null)"
+  >
     <div class="settings">
       <component :is="drawers[bench.clause]" :listing="bench.listing" />
       <div v-if="bench.clause === 'from'" class="identity">
@@ -39,42 +41,19 @@ function rename(name: string) {
         />
       </div>
     </div>
-  </aside>
-  <aside v-else class="drawer none"><p class="hint">{{ words.nothingChosen }}</p></aside>
+  </SidePanel>
+  <aside v-else class="none">{{ words.nothingChosen }}</aside>
 </template>
 
 <style scoped>
-.drawer {
+.none {
   height: 100%;
-  padding: 14px 16px 28px;
+  padding: 22px 16px;
+  border-top: 4px solid var(--line);
   background: #fff;
-  border-top: 4px solid var(--clause, var(--line));
-  overflow-y: auto;
-  overscroll-behavior: contain;
-}
-
-.drawer-head {
-  display: flex;
-  align-items: center;
-  justify-content: space-between;
-  margin-right: -6px;
-}
-
-h2 {
-  font-size: 17px;
-  font-weight: 700;
-  letter-spacing: -0.01em;
-}
-
-.hint {
-  margin: 2px 0 14px;
   font-size: 13px;
   line-height: 1.4;
   color: var(--soft);
-}
-
-.none .hint {
-  margin-top: 8px;
 }
 
 .settings {

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { mdiClose } from '@mdi/js'
 import { computed, ref, watch } from 'vue'
 import type { Listing } from '~~/core/listing/definition'
 import type { WhyAnswer } from '~~/core/query/why'
@@ -9,6 +8,7 @@ import { request } from '../shared/http'
 import { useBench } from '../stores/bench'
 import { useCatalogue } from '../stores/catalogue'
 import WhyReason from './WhyReason.vue'
+import SidePanel from './SidePanel.vue'
 import { words } from './words'
 
 /** Why an entry is shown, or why not: what it has against each rule, or where in the order it stands. */
@@ -36,12 +36,7 @@ const verdict = computed(() => {
 </script>
 
 <template>
-  <aside class="why" :aria-label="words.whyTitle">
-    <div class="head">
-      <h2>{{ words.whyTitle }}</h2>
-      <v-btn :icon="mdiClose" size="32" variant="text" :aria-label="words.closeWhy" @click="bench.panel = null" />
-    </div>
-    <p class="hint">{{ words.whyHint }}</p>
+  <SidePanel :title="words.whyTitle" :hint="words.whyHint" :close="words.closeWhy" @close="bench.panel = null">
     <EntryAutocomplete v-model="entry" one :label="words.whyEntry" :collections="listing.from.collections" />
     <div v-if="answer" role="status" class="answer">
       <p class="verdict">{{ verdict }}</p>
@@ -59,36 +54,10 @@ const verdict = computed(() => {
         <p v-if="answer.ties > 0" class="ties">{{ words.whyTies(format.format(answer.ties)) }}</p>
       </template>
     </div>
-  </aside>
+  </SidePanel>
 </template>
 
 <style scoped>
-.why {
-  height: 100%;
-  padding: 14px 16px 28px;
-  overflow-y: auto;
-  border-top: 4px solid var(--ink);
-  background: #fff;
-}
-
-.head {
-  display: flex;
-  align-items: center;
-  justify-content: space-between;
-  margin-right: -6px;
-}
-
-h2 {
-  font-size: 17px;
-  font-weight: 700;
-}
-
-.hint {
-  margin: 2px 0 14px;
-  font-size: 13px;
-  color: var(--soft);
-}
-
 .answer {
   display: grid;
   gap: 12px;

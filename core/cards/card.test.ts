@@ -91,7 +91,9 @@ describe('parts', () => {
     const picture = { hash: 'abc', width: 700, height: 500, alternative: 'A bin', focalX: 0.25, focalY: 0.5, tint: '#123456' }
     const content = shown({ part: 'picture', on: true, ratio: 'natural' }, cardEntry({ picture }), { ...cardContext, atOnce: true })
     expect(content).toMatchObject({ ratio: '700 / 500', image: { sourceSet: expect.stringMatching(/160w.*480w.*640w.*700w$/) as unknown, focus: '25% 50%', waits: false } })
-    expect(shown({ part: 'picture', on: true, ratio: '4:5' })).toMatchObject({ ratio: '4 / 5', image: null })
+    expect(shown({ part: 'picture', on: true, ratio: '4:5' })).toMatchObject({ ratio: '4 / 5', image: null, letter: null })
+    expect(shown({ part: 'picture', on: true, ratio: '4:5', placeholder: 'letter' }, cardEntry({ title: '“élan”' }))).toMatchObject({ letter: 'É' })
+    expect(shown({ part: 'picture', on: true, ratio: '4:5', placeholder: 'none' })).toBeUndefined()
   })
 })
 

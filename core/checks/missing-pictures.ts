@@ -6,7 +6,7 @@ export const missingPictures: Check = {
   name: 'missing-pictures',
   title: 'Picture missing',
   find({ listing, cards }) {
-    if (!partsOn(listing.card).some((part) => part.part === 'picture' && part.only === undefined)) return []
+    if (!partsOn(listing.card).some((part) => part.part === 'picture' && part.only === undefined && part.placeholder !== 'none')) return []
     const without = cards.filter((card) => card.picture === null)
     const first = without[0]
     if (first === undefined) return []

@@ -7,6 +7,7 @@ import type { Position } from '../../core/query/position'
 import { nothing } from '../../core/query/predicate'
 import type { FieldColumn, Predicate } from '../../core/query/predicate'
 import { firstPiles, piles, shuffleOf } from '../../core/query/shuffle'
+import { keptPlan } from '../db/client'
 import type { Db } from '../db/client'
 import { collationFor } from '../db/collation'
 import { isAskedOfAll } from './asked-of-all'
@@ -122,7 +123,8 @@ function named(segment: Segment): readonly RawBuilder<unknown>[] {
 
 function belongs({ plan, collation, tie }: Asking, segment: Segment, collection: number, start: Position | null, more: Condition): Condition {
   const after = start === null ? sql<boolean>`true` : following(segment.keys, expressions(segment, collection), start, collation, tie)
-  return sql<boolean>`i.collection_id = ${collection} and ${segment.where(collection)} and ${after} and ${more} and ${conditionOf(plan.steps[0]?.asks ?? nothing, collection)}`
+  // Written out, so that a kept plan may use the indexes of this collection alone.
+  return sql<boolean>`i.collection_id = ${sql.lit(collection)} and ${segment.where(collection)} and ${after} and ${more} and ${conditionOf(plan.steps[0]?.asks ?? nothing, collection)}`
 }
 
 /**
@@ -135,15 +137,17 @@ async function orderedPositions(asking: Asking, segment: Segment, most: number, 
   const legs = plan.collections.map((collection) => {
     const found = sql`select ${columns(segment, collection)} from ${indexFor(segment.keys, asking.rolled)} where ${belongs(asking, segment, collection, start, conditionOf(filter, collection))}`
     if (way === 'matching') return found
-    return sql`(${found} order by ${orderBy(segment.keys, expressions(segment, collection), collation, tie, true, sql`i.entry_id`)} limit ${most})`
+    return sql`(${found} order by ${orderBy(segment.keys, expressions(segment, collection), collation, tie, true, sql`i.entry_id`)} limit ${sql.lit(most)})`
   })
   const [only, ...others] = legs
-  if (way === 'direct' && only !== undefined && others.length === 0) return positionsOf((await sql<Row>`${only}`.execute(db)).rows, segment)
+  if (way === 'direct' && only !== undefined && others.length === 0) return positionsOf((await sql<Row>`${keptPlan}${only}`.execute(db)).rows, segment)
   const all = sql.join(legs, sql` union all `)
+  // Where a filter is looked for first, how rare it is decides the plan.
+  const unfiltered = isAskedOfAll(plan)
   const inOrder = orderBy(segment.keys, named(segment), collation, tie, true)
   const { rows } = await (way === 'matching'
-    ? sql<Row>`with matching as materialized (${all}) select * from matching order by ${inOrder} limit ${most}`
-    : sql<Row>`select * from (${all}) legs order by ${inOrder} limit ${most}`
+    ? sql<Row>`${unfiltered ? keptPlan : sql``}with matching as materialized (${all}) select * from matching order by ${inOrder} limit ${sql.lit(most)}`
+    : sql<Row>`${keptPlan}select * from (${all}) legs order by ${inOrder} limit ${sql.lit(most)}`
   ).execute(db)
   return positionsOf(rows, segment)
 }
@@ -167,12 +171,12 @@ async function walkOf(asking: Asking, segment: Segment, collection: number, most
   const { plan, collation, tie, db } = asking
   const filter = conditionOf(filterOf({ ...plan, steps: plan.steps.slice(1) }), collection)
   const columnsOfKeys = segment.keys.map((key, at) => sql`${keyExpression(key, collection)} as ${sql.ref(`k${at}`)}`)
-  const { rows } = await sql<Row>`
+  const { rows } = await sql<Row>`${keptPlan}
     select ${sql.join([sql`entry_id`, ...named(segment)])} from (
       select i.*, ${sql.join(columnsOfKeys)} from ${indexFor(segment.keys, asking.rolled)}
       where ${belongs(asking, segment, collection, start, conditionOf(alongOrder(plan, segment), collection))}
-      order by ${orderBy(segment.keys, expressions(segment, collection), collation, tie, true, sql`i.entry_id`)} limit ${bound}
-    ) i where ${filter} order by ${orderBy(segment.keys, named(segment), collation, tie, true)} limit ${most}`.execute(db)
+      order by ${orderBy(segment.keys, expressions(segment, collection), collation, tie, true, sql`i.entry_id`)} limit ${sql.lit(bound)}
+    ) i where ${filter} order by ${orderBy(segment.keys, named(segment), collation, tie, true)} limit ${sql.lit(most)}`.execute(db)
   return positionsOf(rows, segment)
 }
 

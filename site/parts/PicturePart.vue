@@ -33,6 +33,7 @@ defineProps<{ content: PictureContent; card: CardView; titled: boolean }>()
       :fetchpriority="content.image.waits ? undefined : 'high'"
       decoding="async"
     />
+    <span v-else-if="content.letter" class="picture-letter" aria-hidden="true">{{ content.letter }}</span>
     <svg v-else class="picture-none" viewBox="0 0 60 40" aria-hidden="true">
       <path d="M30 33V16M30 24c-7 1-11-3-12-9 7-1 11 3 12 9Zm0-5c5 0 9-3 10-9-6-1-10 3-10 9Z" />
     </svg>

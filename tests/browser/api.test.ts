@@ -39,6 +39,7 @@ const writes = () => [
   ['PUT', `/api/bench/pages/${pageId}/draft`],
   ['POST', `/api/bench/pages/${pageId}/publish`],
   ['POST', `/api/bench/pages/${pageId}/preview`],
+  ['POST', '/api/bench/listings/card-samples'],
   ['POST', '/api/bench/collections'],
   ['PUT', `/api/bench/collections/${collectionId}`],
   ['POST', `/api/bench/collections/${collectionId}/fields`],
@@ -86,6 +87,7 @@ describe('the API', () => {
     expect((await send('POST', '/api/bench/collections', {}, writer)).status).toBe(403)
     expect((await send('DELETE', `/api/bench/collections/${collectionId}`, {}, writer)).status).toBe(403)
     expect((await send('POST', `/api/bench/collections/${collectionId}/fields`, {}, writer)).status).toBe(403)
+    expect((await send('POST', `/api/bench/collections/${collectionId}/entry-page`, {}, writer)).status).toBe(403)
     for (const path of ['facets', 'facets/1/terms', 'terms/1/merge', 'invitations']) expect((await send('POST', `/api/bench/${path}`, {}, writer)).status, path).toBe(403)
     for (const path of ['terms/1', 'fields/1', 'facets/1', 'accounts/1', 'authors/1']) expect((await send('DELETE', `/api/bench/${path}`, {}, writer)).status, path).toBe(403)
     expect((await send('GET', '/api/bench/accounts', undefined, writer)).status).toBe(403)

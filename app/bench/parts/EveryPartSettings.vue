@@ -34,7 +34,7 @@ function choose(name: Condition['if'] | 'always') {
 </script>
 
 <template>
-  <div v-if="parts.get(setting.part).wraps" class="affixes">
+  <div v-if="parts.get(setting.part).wraps" class="pair">
     <TextSetting :label="words.prefix" :value="setting.prefix ?? ''" fallback="" :most="40" @change="emit('change', { ...setting, prefix: $event })" />
     <TextSetting :label="words.suffix" :value="setting.suffix ?? ''" fallback="" :most="40" @change="emit('change', { ...setting, suffix: $event })" />
   </div>
@@ -42,11 +42,3 @@ function choose(name: Condition['if'] | 'always') {
   <v-autocomplete v-if="only?.if === 'term'" :label="words.term" :items="terms" :model-value="only.term" auto-select-first @update:model-value="emit('change', { ...setting, only: { if: 'term', term: $event } })" />
   <SelectSetting v-else-if="only?.if === 'field' || only?.if === 'no-field'" :label="words.field" :value="only.field" :choices="choices()" @change="emit('change', { ...setting, only: { if: only.if === 'field' ? 'field' : 'no-field', field: $event } })" />
 </template>
-
-<style scoped>
-.affixes {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 10px;
-}
-</style>

@@ -23,6 +23,7 @@ const ratios = pictureRatios.map((ratio) => ({ value: ratio, title: ratio === 'n
   <ChoiceSetting :label="words.corners" :value="setting.corners ?? 'soft'" fallback="soft" :choices="choicesOf(words.cornerChoices)" @change="set({ corners: $event })" />
   <SelectSetting :label="words.effect" :value="setting.effect ?? 'none'" fallback="none" :choices="choicesOf(words.effects)" @change="set({ effect: $event })" />
   <ChoiceSetting :label="words.hover" :value="setting.hover ?? 'grow'" fallback="grow" :choices="choicesOf(words.hovers)" @change="set({ hover: $event })" />
+  <ChoiceSetting :label="words.placeholder" :value="setting.placeholder ?? 'sprig'" fallback="sprig" :choices="choicesOf(words.placeholders)" @change="set({ placeholder: $event })" />
   <template v-if="beside">
     <ChoiceSetting :label="words.side" :value="setting.side ?? 'start'" fallback="start" :choices="choicesOf(words.sides)" @change="set({ side: $event })" />
     <NumberSetting :label="words.share" :value="setting.share ?? usualShare" :fallback="usualShare" :least="10" :most="80" :unit="words.perCent" @change="set({ share: $event })" />

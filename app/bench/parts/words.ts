@@ -28,6 +28,8 @@ export const words = {
   hovers: { grow: 'Grows', lift: 'Lifts', shift: 'Shifts', none: 'Stays' },
   effect: 'Colours',
   effects: { none: 'As they are', grey: 'Grey', warm: 'Warm', pale: 'Pale', deep: 'Deep' },
+  placeholder: 'Where there is no picture',
+  placeholders: { sprig: 'A sprig', letter: 'First letter', none: 'Nothing' },
   side: 'Side',
   sides: { start: 'Before', end: 'After' },
   share: 'Share of the card',

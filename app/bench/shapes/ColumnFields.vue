@@ -18,11 +18,3 @@ const choices = Array.from({ length: mostColumns }, (_, at) => ({ value: at + 1,
     <NumberSetting v-if="stop.rowGap !== undefined" :label="words.rowGap" :value="stop.rowGap" :least="0" :most="200" unit="px" @change="emit('change', { rowGap: $event })" />
   </div>
 </template>
-
-<style scoped>
-.pair {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 10px;
-}
-</style>

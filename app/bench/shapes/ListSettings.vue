@@ -27,11 +27,3 @@ function set(change: Partial<ChosenShape<'list'>>, subject = Object.keys(change)
   <SwitchSetting :label="words.lines" :value="settings.lines" :fallback="list.defaults.lines" @change="set({ lines: $event })" />
   <SwitchSetting :label="words.footAtEnd" :value="settings.footAtEnd" :fallback="list.defaults.footAtEnd" @change="set({ footAtEnd: $event })" />
 </template>
-
-<style scoped>
-.pair {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 10px;
-}
-</style>

@@ -10,6 +10,7 @@ export const pictureCorners = ['soft', 'square', 'round', 'leaf'] as const
 export const pictureHovers = ['grow', 'lift', 'shift', 'none'] as const
 export const pictureEffects = ['none', 'grey', 'warm', 'pale', 'deep'] as const
 export const pictureSides = ['start', 'end'] as const
+export const picturePlaceholders = ['sprig', 'letter', 'none'] as const
 
 export interface PictureSetting extends PartBase {
   readonly part: 'picture'
@@ -26,6 +27,8 @@ export interface PictureSetting extends PartBase {
   /** Of the card's width, in per cent, 10 to 80, where a part sits beside it. */
   readonly share?: number
   readonly side?: (typeof pictureSides)[number]
+  /** What stands for a picture that an entry has not: a drawn sprig, the first letter of its title, or nothing at all. */
+  readonly placeholder?: (typeof picturePlaceholders)[number]
 }
 
 export interface PictureContent {
@@ -35,6 +38,8 @@ export interface PictureContent {
   readonly corners: (typeof pictureCorners)[number]
   readonly hover: (typeof pictureHovers)[number]
   readonly effect: (typeof pictureEffects)[number]
+  /** The letter that stands for a missing picture; null for the sprig. */
+  readonly letter: string | null
   /** Null where the entry has no picture: a placeholder is shown. */
   readonly image: {
     readonly source: string
@@ -65,13 +70,16 @@ export const picture = definePart<'picture', PictureSetting, PictureContent>({
     effect: string().oneOf([...pictureEffects]),
     share: number().integer('Use whole per cent.').min(10, 'A picture takes at least 10 per cent.').max(80, 'A picture takes at most 80 per cent.'),
     side: string().oneOf([...pictureSides]),
+    placeholder: string().oneOf([...picturePlaceholders]),
   }),
   defaults: { part: 'picture', on: true, ratio: '3:2' },
   phrase: () => 'picture',
-  content({ ratio, fit = 'fill', corners = 'soft', hover = 'grow', effect = 'none' }, entry, context) {
+  content({ ratio, fit = 'fill', corners = 'soft', hover = 'grow', effect = 'none', placeholder = 'sprig' }, entry, context) {
     const original = entry.picture
     const fixed = ratio === 'natural' ? null : ratio.replace(':', ' / ')
-    const shown = { fit, corners, hover, effect }
+    const letter = placeholder === 'letter' ? (/[\p{L}\p{N}]/u.exec(entry.title)?.[0]?.toLocaleUpperCase(context.locale) ?? null) : null
+    const shown = { fit, corners, hover, effect, letter }
+    if (original === null && placeholder === 'none') return null
     if (original === null) return { ratio: fixed ?? '3 / 2', ...shown, image: null }
     const widths = widthsOf(original)
     const middling = widths.find((width) => width >= 480) ?? original.width
