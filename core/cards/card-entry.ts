@@ -30,6 +30,8 @@ export interface CardContext {
   readonly zone: string
   /** Epoch milliseconds, for dates that are told from today. */
   readonly now: number
+  /** A field by its id, of whichever collection. */
+  readonly field: (id: number) => Field | undefined
   /** `sizes` of the card's picture. */
   readonly sizes: string
   /** Whether the card is likely to be seen at once, so that its picture should not wait. */
@@ -37,10 +39,11 @@ export interface CardContext {
 }
 
 /**
- * The value of a field of an entry with the field itself; the field of another collection counts
- * that has the same key and type as the one that was chosen.
+ * What an entry has in a field that was chosen for a card, with its own field: that one, or, in
+ * another collection, the field with the same key and type. Null where it has nothing there.
  */
-export function valueOf(entry: CardEntry, chosen: Pick<Field, 'id' | 'key' | 'type'> | undefined, id: number): { readonly field: Field; readonly value: unknown } | null {
+export function valueOf(entry: CardEntry, id: number, { field: fieldOf }: Pick<CardContext, 'field'>): { readonly field: Field; readonly value: unknown } | null {
+  const chosen = fieldOf(id)
   const field = entry.fields.get(id) ?? [...entry.fields.values()].find((one) => one.key === chosen?.key && one.type === chosen.type)
   const value = field === undefined ? undefined : entry.values[field.id]
   return field === undefined || value === undefined ? null : { field, value }

@@ -80,7 +80,17 @@ describe('parts', () => {
     expect(shown(row, cardEntry({ author: null, comments: 1, views: 1 }))).toMatchObject({ facts: [{ text: '1 comment' }, { text: '1 read' }] })
   })
 
-  it('find a field of another collection by its key and type', () => {
+  it('find in another collection the field with the same key and type', () => {
+    const [chosen, other] = [{ ...fieldOfType(7, 'money', { currencies: ['GBP'] }), key: 'price' }, { ...fieldOfType(31, 'money', { currencies: ['GBP'] }), key: 'price' }]
+    const context = { ...cardContext, field: (id: number) => (id === 7 ? chosen : undefined) }
+    const elsewhere = entryWith([[other, { amount: 250, currency: 'GBP' }]])
+    expect(shown({ part: 'price', on: true, field: 7 }, elsewhere, context)).toMatchObject({ price: '£2.50' })
+    expect(shown({ part: 'label', on: true, text: 'Priced', only: { if: 'field', field: 7 } }, elsewhere, context)).toEqual({ text: 'Priced' })
+    expect(shown({ part: 'price', on: true, field: 7 }, entryWith([[{ ...fieldOfType(31, 'number'), key: 'price' }, 3]]), context)).toBeUndefined()
+    expect(shown({ part: 'price', on: true, field: 7 }, elsewhere)).toBeUndefined()
+  })
+
+  it('show a field as its type writes it, with its name where that is wanted', () => {
     const rating = fieldOfType(31, 'rating')
     expect(shown({ part: 'rating', on: true, field: 31 }, entryWith([[rating, 4.5]]))).toEqual({ share: 0.9, best: 5, text: '4.5 of 5' })
     expect(shown({ part: 'field', on: true, field: 31, named: true }, entryWith([[rating, 3]]))).toEqual({ text: '3 of 5', name: rating.name })

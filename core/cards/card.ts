@@ -80,7 +80,7 @@ export interface FilledPart {
 /** The parts that are on, meet their condition and have something to show, in order. */
 export function filledParts(shown: readonly PartSetting[], entry: CardEntry, context: CardContext): readonly FilledPart[] {
   return shown.flatMap((setting): FilledPart[] => {
-    if (!setting.on || (setting.only !== undefined && !meets(entry, setting.only))) return []
+    if (!setting.on || (setting.only !== undefined && !meets(entry, setting.only, context))) return []
     const content = parts.get(setting.part).content(setting, entry, context)
     if (content === null) return []
     return [{ part: setting.part, key: partKey(setting), zone: zoneOf(setting), prefix: setting.prefix ?? '', suffix: setting.suffix ?? '', content }]

@@ -1,7 +1,8 @@
 import { lazy, mixed, number, object, string } from 'yup'
 import type { Schema } from 'yup'
 import type { Words } from '../words'
-import type { CardEntry } from './card-entry'
+import { valueOf } from './card-entry'
+import type { CardContext, CardEntry } from './card-entry'
 
 /** What must be true of an entry for a part to be shown. */
 export type Condition =
@@ -31,7 +32,7 @@ export const conditionSchema = lazy((value: unknown) => {
 }) as unknown as Schema<Condition | undefined>
 
 /** Whether an entry meets a condition. */
-export function meets(entry: CardEntry, condition: Condition): boolean {
+export function meets(entry: CardEntry, condition: Condition, context: Pick<CardContext, 'field'>): boolean {
   switch (condition.if) {
     case 'picture':
       return entry.picture !== null
@@ -44,9 +45,9 @@ export function meets(entry: CardEntry, condition: Condition): boolean {
     case 'term':
       return entry.terms.some((term) => term.id === condition.term)
     case 'field':
-      return entry.values[condition.field] !== undefined
+      return valueOf(entry, condition.field, context) !== null
     case 'no-field':
-      return entry.values[condition.field] === undefined
+      return valueOf(entry, condition.field, context) === null
   }
 }
 

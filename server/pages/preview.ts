@@ -38,12 +38,12 @@ async function previewed(view: PlacementView): Promise<PreviewedPlacement> {
 
 /** The placements of the listings that were sent. */
 async function previewedViews(db: Db, asker: ListingAsker, { page, listings }: Draft, shown: ReadonlyMap<string, ShownPlacement>, now: number): Promise<readonly PlacementView[]> {
-  const { site } = await asker.known()
+  const known = await asker.known()
   const placed = frames
     .get(page.frame)
     .areas.flatMap((area) => page.areas[area.name].map((placement) => ({ area: area.name, placement })))
     .filter(({ placement }) => listings.has(placement.listing))
-  const views = placed.map(({ area, placement }) => placementView(db, site, { page, area, placement, listing: listings.get(placement.listing), shown: shown.get(placement.id) }, now))
+  const views = placed.map(({ area, placement }) => placementView(db, known, { page, area, placement, listing: listings.get(placement.listing), shown: shown.get(placement.id) }, now))
   return (await Promise.all(views)).filter((view) => view !== null)
 }
 

@@ -1,7 +1,7 @@
 import { filledParts, frameOf, partsAt, readsText } from '../../core/cards/card'
 import { partKey, parts } from '../../core/cards/parts'
 import type { PartSetting } from '../../core/cards/parts'
-import type { CardEntry } from '../../core/cards/card-entry'
+import type { CardContext, CardEntry } from '../../core/cards/card-entry'
 import type { Listing } from '../../core/listing/definition'
 import { shownFrom } from '../../core/listing/amount'
 import { amountCss } from '../../core/listing/amount-css'
@@ -13,11 +13,11 @@ import { sizesOf } from '../../core/pictures/sizes'
 import { pictureWidthsOf, shapeOf } from '../../core/shapes'
 import { groupsOf } from '../../core/shapes/grouping'
 import type { CardView, ListingPageView, PlacementView } from '../../site/view'
+import type { Words } from '../../core/words'
 import type { Db } from '../db/client'
 import type { ListingAsker, ShownPage } from '../listings/ask'
 import { cardEntries } from '../listings/card-entries'
-import type { Asked } from '../listings/context'
-import type { Site } from '../site/site'
+import type { Asked, KnownSite } from '../listings/context'
 import { pageAddress, pageName, pagesOf } from './page-subject'
 
 /** The listings of a page by id. */
@@ -31,12 +31,12 @@ export interface AskedPage {
 
 /** A page with every listing answered, ready to be rendered. */
 export async function listingPageView(db: Db, asker: ListingAsker, { page, listings }: AskedPage, asked: Asked, query = new URLSearchParams()): Promise<ListingPageView> {
-  const { site } = await asker.known()
+  const known = await asker.known()
   const shown = await shownOnPage(asker, { page, listings }, asked, pagesOf(query))
   const areas = await Promise.all(
     frames.get(page.frame).areas.map(async (area) => {
       const placed = page.areas[area.name].map((placement) =>
-        placementView(db, site, { page, area: area.name, placement, listing: listings.get(placement.listing), shown: shown.get(placement.id) }, asked.now, query),
+        placementView(db, known, { page, area: area.name, placement, listing: listings.get(placement.listing), shown: shown.get(placement.id) }, asked.now, query),
       )
       const views = await Promise.all(placed)
       return { name: area.name, views: views.filter((view) => view !== null) }
@@ -99,7 +99,7 @@ export interface Placing {
 }
 
 /** One placement with the entries it shows; null when its listing is not there. `now` is epoch milliseconds. */
-export async function placementView(db: Db, site: Site, placing: Placing, now: number, query = new URLSearchParams()): Promise<PlacementView | null> {
+export async function placementView(db: Db, { site, words }: Pick<KnownSite, 'site' | 'words'>, placing: Placing, now: number, query = new URLSearchParams()): Promise<PlacementView | null> {
   const { page, placement, listing, shown } = placing
   const area = areaOf(page.frame, placing.area)
   if (listing === undefined || area === undefined) return null
@@ -109,7 +109,7 @@ export async function placementView(db: Db, site: Site, placing: Placing, now: n
     text: readsText(listing.card),
   })
   const isFirst = frames.get(page.frame).areas[0]?.name === placing.area && page.areas[placing.area][0]?.id === placement.id
-  const cards = cardViews(site, area, listing, entries, { now, isFirst })
+  const cards = cardViews(area, listing, entries, { locale: site.locale, zone: site.zone, field: words.field, now }, isFirst)
   const grouping = shapeOf(listing.shape).grouping?.(listing.shape) ?? null
   return {
     id: placement.id,
@@ -120,19 +120,19 @@ export async function placementView(db: Db, site: Site, placing: Placing, now: n
     first: shown !== undefined && shown.before > 0 ? pageAddress(placement.id, null, query) : null,
     next: shown !== undefined && shown.next !== null ? pageAddress(placement.id, shown.next, query) : null,
     cards,
-    columns: listing.card.parts.filter((part) => part.on).map((part) => ({ key: partKey(part), part: part.part, title: columnTitle(part, entries) })),
+    columns: listing.card.parts.filter((part) => part.on).map((part) => ({ key: partKey(part), part: part.part, title: columnTitle(part, words) })),
     groups: grouping === null ? [] : groupsOf(grouping, entries, site).map(({ key, name, entries: own }) => ({ key, name, cards: cards.filter((card) => own.some((entry) => entry.id === card.entryId)) })),
   }
 }
 
 /** What a part is called at the head of a table: a field by its own name. */
-function columnTitle(part: PartSetting, entries: readonly CardEntry[]): string {
-  const field = 'field' in part && part.field !== undefined ? entries.map((entry) => entry.fields.get(part.field ?? 0)).find((one) => one !== undefined) : undefined
+function columnTitle(part: PartSetting, words: Words): string {
+  const field = 'field' in part && part.field !== undefined ? words.field(part.field) : undefined
   return field?.name ?? parts.get(part.part).title
 }
 
 /** The cards of a listing that fills an area. The first row of the first listing is what is seen at once. */
-function cardViews(site: Site, area: Area, listing: Listing, entries: readonly CardEntry[], { now, isFirst }: { readonly now: number; readonly isFirst: boolean }): readonly CardView[] {
+function cardViews(area: Area, listing: Listing, entries: readonly CardEntry[], place: Omit<CardContext, 'sizes' | 'atOnce'>, isFirst: boolean): readonly CardView[] {
   const { card, shape } = listing
   const row = Math.max(...shapeOf(shape).cardWidths(shape).map((width) => Math.floor(width.parts)))
   return entries.map((entry, at) => {
@@ -146,7 +146,7 @@ function cardViews(site: Site, area: Area, listing: Listing, entries: readonly C
       newTab: card.newTab,
       from: shownFrom(listing.amount, at),
       frame,
-      parts: filledParts(shown, entry, { locale: site.locale, zone: site.zone, now, sizes, atOnce: isFirst && at < row }),
+      parts: filledParts(shown, entry, { ...place, sizes, atOnce: isFirst && at < row }),
     }
   })
 }

@@ -2,7 +2,7 @@ import { number, string } from 'yup'
 import { dateStyles, formatMoment, formatSpan } from '../../formats/dates'
 import type { DateStyle, Moment } from '../../formats/dates'
 import { valueOf } from '../card-entry'
-import type { CardEntry } from '../card-entry'
+import type { CardContext, CardEntry } from '../card-entry'
 import { definePart, partSettings } from './define'
 import type { PartBase } from './define'
 
@@ -32,9 +32,9 @@ export const date = definePart<'date', DateSetting, DateContent>({
   wraps: true,
   phrase: (setting, words) => (setting.field === undefined ? 'date' : (words.field(setting.field)?.name.toLowerCase() ?? 'a field that is gone')),
   content(setting, entry, context) {
-    const start = setting.field === undefined ? { at: entry.publishedAt, whole: false } : momentOf(entry, setting.field)
+    const start = setting.field === undefined ? { at: entry.publishedAt, whole: false } : momentOf(entry, setting.field, context)
     if (start === null) return null
-    const end = setting.until === undefined ? null : momentOf(entry, setting.until)
+    const end = setting.until === undefined ? null : momentOf(entry, setting.until, context)
     const style = setting.style ?? 'day'
     const text = end === null ? formatMoment(start, style, context) : formatSpan(start, end, style, context)
     const instant = new Date(start.at).toISOString()
@@ -43,8 +43,8 @@ export const date = definePart<'date', DateSetting, DateContent>({
 })
 
 /** The value of a field of days (kept as YYYY-MM-DD) or of moments (kept as epoch milliseconds). */
-function momentOf(entry: CardEntry, id: number): Moment | null {
-  const found = valueOf(entry, undefined, id)
+function momentOf(entry: CardEntry, id: number, context: CardContext): Moment | null {
+  const found = valueOf(entry, id, context)
   if (found?.field.type === 'date-time') return { at: Number(found.value), whole: false }
   return found?.field.type === 'date' ? { at: Date.parse(String(found.value)), whole: true } : null
 }

@@ -76,7 +76,7 @@ function isFact(value: unknown): boolean {
 }
 
 function fieldFact(entry: CardEntry, id: number, context: CardContext): FactsContent['facts'][number] | null {
-  const found = valueOf(entry, undefined, id)
+  const found = valueOf(entry, id, context)
   return found === null ? null : plain(formatValue(found.field, found.value, context))
 }
 

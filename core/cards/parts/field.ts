@@ -27,7 +27,7 @@ export const field = definePart<'field', FieldSetting, FieldContent>({
   wraps: true,
   phrase: (setting, words) => (setting.field === 0 ? 'a field' : (words.field(setting.field)?.name.toLowerCase() ?? 'a field that is gone')),
   content(setting, entry, context) {
-    const found = valueOf(entry, undefined, setting.field)
+    const found = valueOf(entry, setting.field, context)
     const text = found === null ? '' : formatValue(found.field, found.value, context)
     return found === null || text === '' ? null : { text, name: setting.named ? found.field.name : null }
   },

@@ -2,7 +2,7 @@ import { boolean, number } from 'yup'
 import type { Money } from '../../content/fields/money'
 import { formatMoney, savingOf } from '../../formats/money'
 import { valueOf } from '../card-entry'
-import type { CardEntry } from '../card-entry'
+import type { CardContext, CardEntry } from '../card-entry'
 import { definePart, partSettings } from './define'
 import type { PartBase } from './define'
 
@@ -29,9 +29,10 @@ export const price = definePart<'price', PriceSetting, PriceContent>({
   defaults: { part: 'price', on: false, field: 0 },
   wraps: true,
   phrase: () => 'price',
-  content(setting, entry, { locale }) {
-    const now = moneyOf(entry, setting.field)
-    const before = setting.before === undefined ? null : moneyOf(entry, setting.before)
+  content(setting, entry, context) {
+    const { locale } = context
+    const now = moneyOf(entry, setting.field, context)
+    const before = setting.before === undefined ? null : moneyOf(entry, setting.before, context)
     if (now === null) return before === null ? null : { price: formatMoney(before, locale), before: null, saving: null }
     const saving = before === null ? null : savingOf(now, before)
     if (before === null || saving === null) return { price: formatMoney(now, locale), before: null, saving: null }
@@ -43,7 +44,7 @@ export const price = definePart<'price', PriceSetting, PriceContent>({
   },
 })
 
-function moneyOf(entry: CardEntry, id: number): Money | null {
-  const found = valueOf(entry, undefined, id)
+function moneyOf(entry: CardEntry, id: number, context: CardContext): Money | null {
+  const found = valueOf(entry, id, context)
   return found !== null && found.field.type === 'money' ? (found.value as Money) : null
 }

@@ -26,7 +26,7 @@ export const rating = definePart<'rating', RatingSetting, RatingContent>({
   defaults: { part: 'rating', on: false, field: 0 },
   phrase: () => 'rating',
   content(setting, entry, context) {
-    const found = valueOf(entry, undefined, setting.field)
+    const found = valueOf(entry, setting.field, context)
     if (found === null || found.field.type !== 'rating') return null
     const { best } = found.field.settings as RatingSettings
     return { share: Number(found.value) / best, best, text: formatValue(found.field, found.value, context) }
