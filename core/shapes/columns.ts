@@ -1,6 +1,6 @@
 import { number } from 'yup'
 import { counted } from '../words'
-import type { CardWidth, Placed, RulerStop } from './define'
+import type { CardWidth, RulerStop } from './define'
 import { pixelsSchema, stopsCss } from './stops'
 import type { Stop } from './stops'
 
@@ -26,24 +26,6 @@ export const usualColumns: readonly ColumnsStop[] = [
   { from: 460, columns: 2, columnGap: 22, rowGap: 30 },
   { from: 720, columns: 3, columnGap: 22, rowGap: 30 },
 ]
-
-/** How wide one of so many columns is in a box. */
-export function columnWidth(width: number, columns: number, gap: number): number {
-  return (width - (columns - 1) * gap) / columns
-}
-
-/** Rows of cards, each row as high as its highest card; `natural` cards keep their own height. */
-export function rowsOfCards(heights: readonly number[], width: number, columns: number, gaps: Pick<ColumnsStop, 'columnGap' | 'rowGap'>, natural = false): readonly Placed[] {
-  const cardWidth = columnWidth(width, columns, gaps.columnGap)
-  const rows = Array.from({ length: Math.ceil(heights.length / columns) }, (_, row) => heights.slice(row * columns, (row + 1) * columns))
-  let top = 0
-  return rows.flatMap((row) => {
-    const height = Math.max(...row)
-    const placed = row.map((own, column) => ({ left: column * (cardWidth + gaps.columnGap), top, width: cardWidth, height: natural ? own : height }))
-    top += height + gaps.rowGap
-    return placed
-  })
-}
 
 /** How wide cards in columns are at each box width. */
 export function widthsInColumns(stops: readonly Pick<ColumnsStop, 'from' | 'columns' | 'columnGap'>[]): readonly CardWidth[] {

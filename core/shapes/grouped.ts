@@ -1,9 +1,10 @@
 import { number, string } from 'yup'
 import { counted } from '../words'
-import { columnGapField, columnStops, columnsCss, columnsField, rowGapField, rowsOfCards, usualColumns, widthsInColumns } from './columns'
+import { columnGapField, columnStops, columnsCss, columnsField, rowGapField, usualColumns, widthsInColumns } from './columns'
 import type { ColumnsStop } from './columns'
 import { commonDefaults, defineShape, settingsSchema } from './define'
 import type { CommonSettings } from './define'
+import { rowsOfCards } from './places'
 import { groupings } from './grouping'
 import { narrower, stopAt, stopsSchema, withMovedStop } from './stops'
 

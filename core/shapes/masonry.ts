@@ -3,8 +3,8 @@ import { columnGapField, columnStops, columnsCss, columnsField, rowGapField, usu
 import type { ColumnsStop } from './columns'
 import { commonDefaults, defineShape, settingsSchema } from './define'
 import type { CommonSettings } from './define'
-import { masonryPlaces } from './masonry-places'
-import { narrower, stopAt, stopsCss, stopsSchema, withMovedStop } from './stops'
+import { masonryPlaces } from './places'
+import { narrower, stopAt, stopsSchema, withMovedStop } from './stops'
 
 export interface MasonrySettings extends CommonSettings {
   readonly stops: readonly ColumnsStop[]
@@ -19,11 +19,11 @@ export const masonry = defineShape<'masonry', MasonrySettings>({
   words: ({ stops }) => ({ text: `masonry of ${counted(stops.at(-1)?.columns ?? 1, 'column', 'columns')}`, aside: narrower(stops.map((stop) => stop.columns)) }),
   isDriven: true,
   layout({ stops }, heights, width) {
-    const { columns, columnGap, rowGap } = stopAt(stops, width)
-    return masonryPlaces(heights, width, columns, columnGap, rowGap)
+    const stop = stopAt(stops, width)
+    return masonryPlaces(heights, width, stop.columns, stop)
   },
   cardWidths: ({ stops }) => widthsInColumns(stops),
   stops: ({ stops }) => columnStops(stops),
   moveStop: withMovedStop,
-  css: ({ stops }, selector) => `${columnsCss(stops, selector)}${stopsCss(stops, ({ columns, columnGap }) => `${selector}{--columns:${columns};--column-gap:${columnGap}px}`)}`,
+  css: ({ stops }, selector) => columnsCss(stops, selector),
 })

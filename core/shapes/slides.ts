@@ -1,8 +1,9 @@
 import { boolean, number, string } from 'yup'
 import { counted } from '../words'
-import { columnGapField, columnWidth, columnsField, widthsInColumns } from './columns'
+import { columnGapField, columnsField, widthsInColumns } from './columns'
 import { commonDefaults, defineShape, settingsSchema } from './define'
 import type { CommonSettings } from './define'
+import { columnWidth } from './places'
 import { narrower, stopAt, stopsCss, stopsSchema, withMovedStop } from './stops'
 import type { Stop } from './stops'
 

@@ -1,9 +1,10 @@
 import { number, string } from 'yup'
 import { counted } from '../words'
-import { columnGapField, columnStops, columnsCss, columnsField, rowGapField, rowsOfCards, widthsInColumns } from './columns'
+import { columnGapField, columnStops, columnsCss, columnsField, rowGapField, widthsInColumns } from './columns'
 import type { ColumnsStop } from './columns'
 import { commonDefaults, defineShape, settingsSchema } from './define'
 import type { CardWidth, CommonSettings } from './define'
+import { rowsOfCards } from './places'
 import { narrower, stopAt, stopsSchema, withMovedStop } from './stops'
 
 export const tabsBys = ['entry', 'term', 'day'] as const
