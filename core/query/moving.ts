@@ -19,8 +19,12 @@ export function movementOf({ from, order }: Listing, now: number, words: Words):
   const moving = ruleTree(from.rules).filter(({ rule }) => movesByClock(rule))
   const daily = order.keys.some((key) => (key.by === 'views' && key.days !== undefined) || (key.by === 'shuffle' && key.span === 'day'))
   const passes = moving.flatMap(({ rule }) => {
-    const field = rule.rule === 'field' ? words.field(rule.field) : undefined
-    return field?.type === 'date-time' ? [columnOf(field, { words, collections: from.collections })] : []
+    if (rule.rule !== 'field') return []
+    const ids = [rule.field, ...(rule.asked.is === 'running' ? [rule.asked.until] : [])]
+    return ids.flatMap((id) => {
+      const field = words.field(id)
+      return field?.type === 'date-time' ? [columnOf(field, { words, collections: from.collections })] : []
+    })
   })
   return { turnsAt: moving.length > 0 || daily ? nextMidnight(now, words.zone) : null, passes }
 }

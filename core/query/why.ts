@@ -5,7 +5,7 @@ import type { FieldValues } from '../content/field'
 import type { Listing } from '../listing/definition'
 import { takeAt } from '../listing/amount'
 import { orderKeyPhrase } from '../listing/order'
-import { formatDate } from '../time/format'
+import { formatDate } from '../formats/dates'
 import { andList } from '../words'
 import type { Words } from '../words'
 import { predicateOfRule, rulePhrase, troubleOf } from './asking'
@@ -111,8 +111,8 @@ function stepHas(step: Step, rule: Rule | undefined, context: PlanContext, entry
 }
 
 function showing({ publishedAt, expiresAt }: IndexedEntry, { now, words }: PlanContext): string {
-  if (publishedAt > now) return `scheduled for ${formatDate(publishedAt, words, 'minute')}`
-  if (expiresAt !== null && expiresAt <= now) return `expired on ${formatDate(expiresAt, words, 'minute')}`
+  if (publishedAt > now) return `scheduled for ${formatDate(publishedAt, words, 'time')}`
+  if (expiresAt !== null && expiresAt <= now) return `expired on ${formatDate(expiresAt, words, 'time')}`
   return `published on ${formatDate(publishedAt, words)}`
 }
 
@@ -130,16 +130,20 @@ function ruleHas(rule: Rule, { words }: PlanContext, entry: ExplainedEntry): str
       return flagPhrase({ flag: rule.flag, is: entry.indexed.keys.includes(entryMarks[rule.flag]) })
     case 'words':
       return entry.indexed.title
-    case 'field': {
-      const field = words.field(rule.field)
-      if (field === undefined) return ''
-      const own = field.collectionId === entry.indexed.collectionId ? field : words.sameField(field, entry.indexed.collectionId)
-      const value = own === undefined ? undefined : entry.values[own.id]
-      return value === undefined ? 'nothing' : fieldTypes.get(field.type).format(value, field.settings, words)
-    }
+    case 'field':
+      return [rule.field, ...(rule.asked.is === 'running' ? [rule.asked.until] : [])].map((id) => valueHeld(id, words, entry)).join(', until ')
     case 'group':
       return ''
   }
+}
+
+/** What an entry has in a field, or in that of its own collection with the same key and type. */
+function valueHeld(id: number, words: Words, entry: ExplainedEntry): string {
+  const field = words.field(id)
+  if (field === undefined) return ''
+  const own = field.collectionId === entry.indexed.collectionId ? field : words.sameField(field, entry.indexed.collectionId)
+  const value = own === undefined ? undefined : entry.values[own.id]
+  return value === undefined ? 'nothing' : fieldTypes.get(field.type).format(value, field.settings, words)
 }
 
 function termNames({ termIds }: ExplainedEntry, words: Words): string {

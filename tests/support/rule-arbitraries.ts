@@ -7,7 +7,7 @@ import type { Asked, Operator } from '~~/core/query/rules/field'
 import { flags } from '~~/core/query/rules/flag'
 import { windowUnits } from '~~/core/time/windows'
 import type { DateWindow } from '~~/core/time/windows'
-import { fieldsOfTrial } from './trial-fields'
+import { fieldNamed, fieldsOfTrial } from './trial-fields'
 
 /** Random rules of every kind over the trial content, sound ones and nonsense. */
 const days = fc.option(fc.integer({ min: -15, max: 15 }).map((day) => new Date(Date.UTC(2026, 2, 1) + day * 86_400_000).toISOString().slice(0, 10)))
@@ -18,6 +18,8 @@ export const windows: fc.Arbitrary<DateWindow> = fc.oneof(
   fc.record({ is: fc.constant('this' as const), unit: fc.constantFrom(...windowUnits) }),
   fc.record({ is: fc.constantFrom('upcoming' as const, 'past' as const) }),
 )
+
+const moments = ['day', 'moment'].map((key) => fieldNamed(key).id)
 
 const keyValues = ['clay', 'loam', 'sand', 'yes', 'no', '1001', '1002', '#a8431f']
 const limits: Partial<Record<Field['type'], fc.Arbitrary<unknown>>> = {
@@ -39,6 +41,9 @@ function askedOf(field: Field, operator: Operator): fc.Arbitrary<Asked> {
     }
     case 'within':
       return fc.record({ is: fc.constant(operator), window: windows })
+    case 'running':
+      // Days and moments of both, a field that holds neither, and one that is gone.
+      return fc.record({ is: fc.constant(operator), until: fc.constantFrom(...moments, fieldNamed('count').id, 998) })
     case 'equal':
     case 'begins':
     case 'contains':

@@ -5,7 +5,7 @@ import { fieldTypes } from '~~/core/content/fields'
 import type { ChoiceSettings } from '~~/core/content/fields/choice'
 import type { ReferenceSettings } from '~~/core/content/fields/reference'
 import type { YesNoSettings } from '~~/core/content/fields/yes-no'
-import { freshAsked, operators } from '~~/core/query/rules/field'
+import { freshAsked, isMoment, operators } from '~~/core/query/rules/field'
 import type { Asked, Operator } from '~~/core/query/rules/field'
 import type { FieldRule } from '~~/core/query/rules'
 import EntryAutocomplete from '../../content/EntryAutocomplete.vue'
@@ -30,6 +30,11 @@ const options = computed(() => {
   const { yes, no } = field.value.settings as YesNoSettings
   return [{ value: 'yes', title: yes }, { value: 'no', title: no }]
 })
+
+/** The other fields of the collection that say when something ends. */
+const ends = computed(() =>
+  (catalogue.catalogue.collections.find((one) => one.id === field.value?.collectionId)?.fields ?? []).filter((one) => one.id !== props.rule.field && one.filterable && isMoment(one)).map((one) => ({ value: one.id, title: one.name })),
+)
 
 function ask(next: Asked) {
   emit('change', { ...props.rule, asked: next })
@@ -81,6 +86,7 @@ function limitField(name: string): Field | null {
       </div>
     </template>
     <WindowSetting v-else-if="asked.is === 'within'" :window="asked.window" future @change="ask({ is: 'within', window: $event })" />
+    <v-select v-else-if="asked.is === 'running'" :items="ends" :label="words.until" :model-value="asked.until || null" @update:model-value="ask({ is: 'running', until: $event ?? 0 })" />
     <v-text-field v-else-if="'text' in asked" :label="words.text" maxlength="500" autocomplete="off" :model-value="asked.text" @update:model-value="ask({ ...asked, text: $event ?? '' })" />
   </template>
 </template>

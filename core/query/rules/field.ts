@@ -6,7 +6,7 @@ import type { ChoiceSettings } from '../../content/fields/choice'
 import type { FilterKind } from '../../content/fields/define'
 import type { YesNoSettings } from '../../content/fields/yes-no'
 import { daysOf, instantsOf, moves } from '../../time/windows'
-import type { DateWindow } from '../../time/windows'
+import type { DateWindow, InstantRange } from '../../time/windows'
 import { folded } from '../../text/search-words'
 import { andList, orList } from '../../words'
 import type { KnownField, Words } from '../../words'
@@ -23,6 +23,8 @@ export type Asked =
   | { readonly is: 'any' | 'all' | 'none'; /** As the field type's `keys` gives them. */ readonly values: readonly string[] }
   | { readonly is: 'between'; readonly from: unknown; readonly to: unknown }
   | { readonly is: 'within'; readonly window: DateWindow }
+  /** Has begun, and not ended by another field of moments or days; 0 until that is chosen. */
+  | { readonly is: 'running'; readonly until: number }
   | { readonly is: TextMatch; readonly text: string }
   | { readonly is: 'present' | 'absent' }
 export type Operator = Asked['is']
@@ -38,8 +40,8 @@ export interface FieldRule extends RuleBase {
 export const operators: Record<FilterKind, readonly Operator[]> = {
   key: ['any', 'all', 'none', 'present', 'absent'],
   number: ['between', 'present', 'absent'],
-  day: ['within', 'present', 'absent'],
-  instant: ['within', 'present', 'absent'],
+  day: ['within', 'running', 'present', 'absent'],
+  instant: ['within', 'running', 'present', 'absent'],
   text: ['contains', 'begins', 'equal', 'present', 'absent'],
   presence: ['present', 'absent'],
 }
@@ -54,6 +56,7 @@ const askedSchemas: Record<Operator, Schema<unknown>> = {
   none: listSchema,
   between: object({ is, from: mixed().nullable().defined(), to: mixed().nullable().defined() }).noUnknown().required(),
   within: object({ is, window: windowSchema }).noUnknown().required(),
+  running: object({ is, until: number().integer().min(0).required() }).noUnknown().required(),
   equal: textSchema,
   begins: textSchema,
   contains: textSchema,
@@ -71,6 +74,7 @@ export function freshAsked(operator: Operator): Asked {
   if (operator === 'any' || operator === 'all' || operator === 'none') return { is: operator, values: [] }
   if (operator === 'between') return { is: operator, from: null, to: null }
   if (operator === 'within') return { is: operator, window: { is: 'upcoming' } }
+  if (operator === 'running') return { is: operator, until: 0 }
   if (operator === 'present' || operator === 'absent') return { is: operator }
   return { is: operator, text: '' }
 }
@@ -93,16 +97,16 @@ export const field = defineRule<'field', FieldRule>({
     if (!known.filterable) return broken(`Listings may not filter by “${known.name}”. Allow it where the collection is set up.`)
     if (!operators[fieldTypes.get(known.type).filter].includes(rule.asked.is))
       return broken(`“${known.name}” is of another type now, and this can’t be asked of it. Choose anew.`)
-    return askedTrouble(rule.asked, known)
+    return askedTrouble(rule.asked, known, words)
   },
   predicate(rule, context) {
     const known = context.words.field(rule.field)
     return known === undefined ? nothing : askedPredicate(rule.asked, known, context)
   },
-  moves: (rule) => rule.asked.is === 'within' && moves(rule.asked.window),
+  moves: ({ asked }) => asked.is === 'running' || (asked.is === 'within' && moves(asked.window)),
 })
 
-function askedTrouble(asked: Asked, known: KnownField): RuleTrouble | null {
+function askedTrouble(asked: Asked, known: KnownField, words: Words): RuleTrouble | null {
   switch (asked.is) {
     case 'any':
     case 'all':
@@ -119,6 +123,12 @@ function askedTrouble(asked: Asked, known: KnownField): RuleTrouble | null {
       const fault = windowFault(asked.window)
       return fault === null ? null : broken(fault)
     }
+    case 'running': {
+      if (asked.until === 0) return unfinished('Choose the field that says when it ends.')
+      const end = words.field(asked.until)
+      if (end === undefined) return broken('The field that says when it ends was deleted. Choose another.')
+      return end.filterable && isMoment(end) ? null : broken(`“${end.name}” does not say when something ends, or listings may not filter by it. Choose another.`)
+    }
     case 'equal':
     case 'begins':
     case 'contains':
@@ -127,6 +137,11 @@ function askedTrouble(asked: Asked, known: KnownField): RuleTrouble | null {
     case 'absent':
       return null
   }
+}
+
+/** Whether a field holds days or moments. */
+export function isMoment(known: Pick<KnownField, 'type'>): boolean {
+  return ['day', 'instant'].includes(fieldTypes.get(known.type).filter)
 }
 
 function strayValue(values: readonly string[], known: KnownField): RuleTrouble | null {
@@ -163,10 +178,23 @@ function askedPredicate(asked: Asked, known: KnownField, context: PlanContext): 
     case 'between':
       return { test: 'between', value, from: limitOf(asked.from, known) ?? null, to: limitOf(asked.to, known) ?? null, before: null }
     case 'within': {
-      const place = { now: context.now, zone: context.words.zone, locale: context.words.locale }
-      const range = fieldTypes.get(known.type).filter === 'day' ? daysOf(asked.window, place) : instantsOf(asked.window, place)
-      const seconds = (instant: number | null) => (instant === null ? null : instant / 1000)
+      const range = rangeOf(known, asked.window, context)
       return { test: 'between', value, from: seconds(range.from), to: null, before: seconds(range.before) }
+    }
+    case 'running': {
+      const end = context.words.field(asked.until)
+      if (end === undefined) return nothing
+      // A day counts to its end: what began today has begun, and what ends today has not ended.
+      const [today, tomorrow] = [rangeOf(end, { is: 'this', unit: 'day' }, context).from, rangeOf(known, { is: 'this', unit: 'day' }, context).before]
+      const begun = isDay(known) ? tomorrow : context.now + 1
+      const going = isDay(end) ? today : context.now + 1
+      return {
+        test: 'all',
+        of: [
+          { test: 'between', value, from: null, to: null, before: seconds(begun) },
+          { test: 'between', value: columnOf(end, context), from: seconds(going), to: null, before: null },
+        ],
+      }
     }
     case 'equal':
     case 'begins':
@@ -177,6 +205,18 @@ function askedPredicate(asked: Asked, known: KnownField, context: PlanContext): 
     case 'absent':
       return { test: 'not', of: { test: 'anyKey', keys: keysOf(known, hasValue, context) } }
   }
+}
+
+function isDay(known: KnownField): boolean {
+  return fieldTypes.get(known.type).filter === 'day'
+}
+
+function rangeOf(known: KnownField, window: DateWindow, { now, words: { zone, locale } }: PlanContext): InstantRange {
+  return (isDay(known) ? daysOf : instantsOf)(window, { now, zone, locale })
+}
+
+function seconds(instant: number | null): number | null {
+  return instant === null ? null : instant / 1000
 }
 
 function askedPhrase(asked: Asked, known: KnownField, words: Words): string {
@@ -195,6 +235,8 @@ function askedPhrase(asked: Asked, known: KnownField, words: Words): string {
     }
     case 'within':
       return windowPhrase(asked.window, words.locale)
+    case 'running':
+      return `until ${words.field(asked.until)?.name.toLowerCase() ?? 'a field that is gone'}, running now`
     case 'equal':
       return `is “${asked.text}”`
     case 'begins':

@@ -3,12 +3,20 @@ import { describe, expect, it } from 'vitest'
 import { rules as someRules } from '~~/tests/support/rule-arbitraries'
 import { fieldNamed, fieldsOfTrial, trialWords } from '~~/tests/support/trial-fields'
 import { fieldTypes } from '../../content/fields'
+import type { IndexedEntry } from '../../content/entry'
+import { indexedValues } from '../../content/field'
+import { newListing } from '../../listing/definition'
 import { parseWith } from '../../parsing'
-import { rulePhrase, troubleOf } from '../asking'
+import { predicateOfRule, rulePhrase, troubleOf } from '../asking'
+import { movementOf } from '../moving'
+import { plainContext } from '../plan-context'
+import { passes } from '../predicate'
 import { ruleSchema, rules } from './index'
 import type { Rule } from './index'
 import { operators } from './field'
 import type { Asked } from './field'
+
+const blankIndexed: IndexedEntry = { id: 1, collectionId: 1, title: '', publishedAt: 0, expiresAt: null, views: 0, comments: 0, rating: null, pinned: false, keys: [], values: {}, words: [], reads: [] }
 
 const ask = (key: string, asked: Asked): Rule => ({ rule: 'field', field: fieldNamed(key).id, asked })
 const said = (rule: Rule) => rulePhrase(rule, trialWords)
@@ -47,6 +55,7 @@ describe('a rule on a field', () => {
     [ask('kind', { is: 'none', values: ['sand'] }), 'kind not Sand'],
     [ask('ready', { is: 'any', values: ['yes'] }), 'ready Yes'],
     [ask('day', { is: 'within', window: { is: 'next', count: 2, unit: 'week' } }), 'day next 2 weeks'],
+    [ask('moment', { is: 'running', until: fieldNamed('day').id }), 'moment until day, running now'],
     [ask('label', { is: 'begins', text: 'Be' }), 'label begins with “Be”'],
     [ask('where', { is: 'absent' }), 'where is not given'],
   ])('reads as words: %j', (rule, words) => {
@@ -66,5 +75,40 @@ describe('a rule on a field', () => {
     [{ rule: 'terms', facet: 10, is: 'any', terms: [11, 99] }, null, undefined],
   ])('says what is wrong: %j', (rule, kind, message) => {
     expect([trouble(rule)?.kind ?? null, trouble(rule)?.message]).toEqual([kind, message])
+  })
+})
+
+describe('what is running now', () => {
+  const noon = Date.UTC(2026, 2, 1, 12)
+  const hour = 3_600_000
+  const [moment, day] = [fieldNamed('moment').id, fieldNamed('day').id]
+  const context = { ...plainContext(noon, trialWords), collections: [1] }
+  const runs = (rule: Rule, values: Readonly<Record<number, unknown>>) => passes(predicateOfRule(rule, context), { ...blankIndexed, values: indexedValues(fieldsOfTrial(1), values).sort })
+
+  it('has begun by now and not ended yet; days count to their end', () => {
+    const untilDay = ask('moment', { is: 'running', until: day })
+    expect(runs(untilDay, { [moment]: noon - hour, [day]: '2026-03-01' })).toBe(true)
+    expect(runs(untilDay, { [moment]: noon, [day]: '2026-03-02' })).toBe(true)
+    expect(runs(untilDay, { [moment]: noon + 1, [day]: '2026-03-02' })).toBe(false)
+    expect(runs(untilDay, { [moment]: noon - hour, [day]: '2026-02-28' })).toBe(false)
+    expect(runs(untilDay, { [moment]: noon - hour })).toBe(false)
+    const untilMoment = ask('day', { is: 'running', until: moment })
+    expect(runs(untilMoment, { [day]: '2026-03-01', [moment]: noon + 1 })).toBe(true)
+    expect(runs(untilMoment, { [day]: '2026-03-01', [moment]: noon })).toBe(false)
+    expect(runs(untilMoment, { [day]: '2026-03-02', [moment]: noon + hour })).toBe(false)
+  })
+
+  it('needs another field that says when it ends', () => {
+    expect(trouble(ask('moment', { is: 'running', until: 0 }))?.kind).toBe('unfinished')
+    expect(trouble(ask('moment', { is: 'running', until: 998 }))?.kind).toBe('broken')
+    expect(trouble(ask('moment', { is: 'running', until: fieldNamed('count').id }))?.kind).toBe('broken')
+    expect(trouble(ask('moment', { is: 'running', until: day }))).toBeNull()
+  })
+
+  it('changes when either of its moments comes', () => {
+    const listing = newListing('Running', 1)
+    const { passes: passing, turnsAt } = movementOf({ ...listing, from: { ...listing.from, rules: [ask('day', { is: 'running', until: moment })] } }, noon, trialWords)
+    expect(passing.flatMap((column) => column.fields.map((one) => one.field))).toEqual([moment])
+    expect(turnsAt).not.toBeNull()
   })
 })
