@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
 import { rules as someRules } from '~~/tests/support/rule-arbitraries'
-import { rulesAt, withRule, withRuleAdded, withRuleMoved, withoutRule } from './rule-edits'
+import { rulesAt, withRule, withRuleAdded, withRuleMoved, withoutThis, withoutRule } from './rule-edits'
 import { ruleTree } from './rule-tree'
 import type { Rule } from './rules'
 
@@ -22,6 +22,11 @@ describe('rules in groups', () => {
     expect(withRuleMoved([group(flag(false)), flag(true)], [0, 0], [], 2)).toEqual([group(), flag(true), flag(false)])
     const whole = [group(group())]
     expect(withRuleMoved(whole, [0], [0, 0], 0)).toBe(whole)
+  })
+
+  it('are without one, wherever it is', () => {
+    const inner = flag(true)
+    expect(withoutThis([group(flag(false), group(inner)), flag(true)], inner)).toEqual([group(flag(false), group()), flag(true)])
   })
 
   it('are all there after any move', () => {

@@ -27,6 +27,11 @@ export function withoutRule(rules: readonly Rule[], place: RulePlace): readonly 
   return withRulesAt(rules, place.slice(0, -1), (list) => list.filter((_, at) => at !== place.at(-1)))
 }
 
+/** The rules without one, wherever among them it is. */
+export function withoutThis(rules: readonly Rule[], gone: Rule): readonly Rule[] {
+  return rules.flatMap((rule) => (rule === gone ? [] : [rule.rule === 'group' ? { ...rule, rules: withoutThis(rule.rules, gone) } : rule]))
+}
+
 /** The rules with a new one in a group, at a place among its rules. */
 export function withRuleAdded(rules: readonly Rule[], group: RulePlace, rule: Rule, at = Infinity): readonly Rule[] {
   return withRulesAt(rules, group, (list) => list.toSpliced(Math.min(at, list.length), 0, rule))

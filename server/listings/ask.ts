@@ -10,6 +10,7 @@ import type { DependentCache } from '../live/dependent-cache'
 import { countsOf, shownPositions } from './answer'
 import { knownSite, questionContext } from './context'
 import type { Asked, KnownSite } from './context'
+import { facetCounts } from './facet-counts'
 import { mayChangeAt } from './next-change'
 
 /** A page of a listing's entries. */
@@ -26,29 +27,37 @@ export interface ListingAsker {
   readonly known: () => Promise<KnownSite>
   /** A page of a listing: the one that the cursor names, or the first. */
   readonly shown: (listing: Listing, asked: Asked, above: readonly number[], cursor?: string | null) => Promise<ShownPage>
+  /** How many of the entries that pass have each of the keys, as the terms of a facet; keys that none has are left out. */
+  readonly counted: (listing: Listing, asked: Asked, above: readonly number[], keys: readonly number[]) => Promise<ReadonlyMap<number, number>>
 }
 
 /** Asks the database each time, as the bench does. */
 export function askingAnew(db: Db): ListingAsker {
   let known: Promise<KnownSite> | undefined
   const knownOnce = () => (known ??= knownSite(db))
-  return { known: knownOnce, shown: async (listing, asked, above, cursor = null) => shownNow(db, await knownOnce(), listing, asked, above, cursor) }
+  return {
+    known: knownOnce,
+    counted: async (listing, asked, above, keys) => facetCounts(db, await listingPlan(db, await knownOnce(), listing, asked, above), keys),
+    shown: async (listing, asked, above, cursor = null) => shownNow(db, await knownOnce(), listing, asked, above, cursor),
+  }
 }
 
 /** Keeps answers until they may be others, as the live site does. */
 export function askingKept(db: Db, cache: DependentCache): ListingAsker {
   const known = () => cache.get('site', Date.now(), async () => ({ value: await knownSite(db), collections: [], until: Infinity }))
+  const kept = <T>(name: string, listing: Listing, asked: Asked, compute: (site: KnownSite) => Promise<T>) =>
+    cache.get(name, asked.now, async () => {
+      const site = await known()
+      const [value, until] = await Promise.all([compute(site), mayChangeAt(db, listing, site.words, asked.now)])
+      // What is related depends on the page's entry, whichever collection it belongs to.
+      return { value, until, collections: asked.page?.kind === 'entry' ? site.collections : listing.from.collections }
+    })
   return {
     known,
-    async shown(listing, asked, above, cursor = null) {
-      const name = JSON.stringify([storedListing(listing), asked.page, above, cursor, lastsAVisit(listing) ? asked.visit : ''])
-      return cache.get(name, asked.now, async () => {
-        const site = await known()
-        const [value, until] = await Promise.all([shownNow(db, site, listing, asked, above, cursor), mayChangeAt(db, listing, site.words, asked.now)])
-        // What is related depends on the page's entry, whichever collection it belongs to.
-        return { value, until, collections: asked.page?.kind === 'entry' ? site.collections : listing.from.collections }
-      })
-    },
+    shown: (listing, asked, above, cursor = null) =>
+      kept(JSON.stringify([storedListing(listing), asked.page, above, cursor, lastsAVisit(listing) ? asked.visit : '']), listing, asked, (site) => shownNow(db, site, listing, asked, above, cursor)),
+    counted: (listing, asked, above, keys) =>
+      kept(JSON.stringify(['counted', listing.from, asked.page, above, keys]), listing, asked, async (site) => facetCounts(db, await listingPlan(db, site, listing, asked, above), keys)),
   }
 }
 

@@ -1,3 +1,4 @@
+import { readdirSync } from 'node:fs'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import fc from 'fast-check'
 import { demoAccount } from '~~/demo/account'
@@ -40,6 +41,8 @@ const writes = () => [
   ['POST', `/api/bench/pages/${pageId}/publish`],
   ['POST', `/api/bench/pages/${pageId}/preview`],
   ['POST', '/api/bench/listings/card-samples'],
+  ['POST', '/api/bench/listings/why'],
+  ['POST', '/api/bench/facets/999999/counts'],
   ['POST', '/api/bench/collections'],
   ['PUT', `/api/bench/collections/${collectionId}`],
   ['POST', `/api/bench/collections/${collectionId}/fields`],
@@ -62,16 +65,26 @@ const writes = () => [
   ['POST', `/api/bench/entries/${entryId}/versions/1/restore`],
 ] as const
 
+/** Every route of the bench that answers to more than GET, found by its file. */
+function everyWrite(): readonly (readonly [method: string, path: string])[] {
+  const files = readdirSync('server/api/bench', { recursive: true, encoding: 'utf8' }).map((file) => file.replaceAll('\\', '/'))
+  return files.flatMap((file) => {
+    const [, route, method] = /^(.+)\.(post|put|delete)\.ts$/.exec(file) ?? []
+    if (route === undefined || method === undefined) return []
+    return [[method.toUpperCase(), `/api/bench/${route.replace(/\/index$/, '').replaceAll(/\[\w+\]/g, '999999')}`] as const]
+  })
+}
+
 describe('the API', () => {
   it('answers nobody who is not signed in', async () => {
     const reads = ['catalogue', 'pages', `pages/${pageId}`, `pages/${pageId}/document`, 'collections', `collections/${collectionId}/entries`, `entries/${entryId}`, 'media', `entries/${entryId}/versions`, 'facets', 'facets/1/terms', 'authors', 'accounts', `media/chosen?ids=1`, 'media/1/uses', `entries/titles?ids=1`, `collections/${collectionId}/entry-ids`]
     for (const path of reads) expect((await fetch(`${app.address}/api/bench/${path}`)).status, path).toBe(401)
-    for (const [method, path] of writes()) expect((await send(method, path, {}, {})).status, path).toBe(401)
-    expect((await send('DELETE', `/api/bench/entries/${entryId}`, {}, {})).status).toBe(401)
+    expect(everyWrite().length).toBeGreaterThan(writes().length)
+    for (const [method, path] of everyWrite()) expect((await send(method, path, {}, {})).status, `${method} ${path}`).toBe(401)
   })
 
   it('takes no write that another site caused', async () => {
-    for (const [method, path] of [...writes(), ['POST', '/api/session'] as const]) {
+    for (const [method, path] of [...everyWrite(), ['POST', '/api/session'] as const]) {
       expect((await send(method, path, {}, { cookie, 'sec-fetch-site': 'cross-site' })).status, path).toBe(403)
       expect((await send(method, path, {}, { cookie, origin: 'http://elsewhere.example' })).status, path).toBe(403)
     }

@@ -103,6 +103,17 @@ describe('a kept answer', () => {
     for (const [what, took] of Object.entries(lags)) expect(took, what).toBeLessThan(oldest)
   })
 
+  it('counts the terms of a facet anew only after a change that may count', async () => {
+    const terms = [site.soil, site.compost]
+    const counts = (asker: ListingAsker) => asker.counted(listingOf(), asked(), [], terms)
+    const before = await counts(kept)
+    expect(await counts(kept)).toBe(before)
+    expect(before).toEqual(await counts(askingAnew(test.db)))
+    await added({ slug: 'counted', termIds: [site.compost] })
+    await vi.waitFor(async () => expect((await counts(kept)).get(site.compost)).toBe((before.get(site.compost) ?? 0) + 1), soon)
+    expect(await counts(kept)).toEqual(await counts(askingAnew(test.db)))
+  })
+
   it('ends by itself when an entry appears or expires', async () => {
     const listing = listingOf()
     const at = Date.now() + 700

@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, ref, toRaw, watch } from 'vue'
 import { inTreeOrder } from '~~/core/content/terms'
+import { withoutThis } from '~~/core/query/rule-edits'
 import type { TermsRule } from '~~/core/query/rules'
 import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
 import { request } from '../../shared/http'
@@ -15,9 +16,16 @@ const catalogue = useCatalogue()
 const choices = (['any', 'all', 'none'] as const).map((value) => ({ value, title: words[value] }))
 
 const counts = ref<Readonly<Record<number, number>>>({})
+/** The listing without this rule: each term is told with what it would leave of that. */
+const others = computed(() => bench.listing && { ...bench.listing, from: { ...bench.listing.from, rules: withoutThis(bench.listing.from.rules, toRaw(props.rule)) } })
 watch(
-  () => `${props.rule.facet}/counts?collections=${bench.listing?.from.collections.join() ?? ''}`,
-  async (path) => (counts.value = await request<Readonly<Record<number, number>>>('GET', `/api/bench/facets/${path}`).catch(() => ({}))),
+  () => [props.rule.facet, JSON.stringify(others.value?.from), bench.asOf, bench.sample],
+  async () =>
+    (counts.value = await request<Readonly<Record<number, number>>>('POST', `/api/bench/facets/${props.rule.facet}/counts`, {
+      ...bench.asked(),
+      definition: others.value,
+      above: bench.chosenCounts?.above ?? [],
+    }).catch(() => ({}))),
   { immediate: true },
 )
 
