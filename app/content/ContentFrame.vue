@@ -8,7 +8,7 @@ import TopLine from '../shared/TopLine.vue'
 import { useCatalogue } from '../stores/catalogue'
 import { useCollections } from '../stores/collections'
 import { useSession } from '../stores/session'
-import { collectionIconPaths } from './collections/icons'
+import { iconPaths } from '~~/site/icons'
 import { words } from './words'
 
 /** The Content screens' frame: the collections at the side, what is open beside them. */
@@ -46,7 +46,7 @@ defineExpose({ load })
           :aria-current="route.params.collection === one.slug ? 'page' : undefined"
           :aria-description="words.people.entries(format.format(one.entries))"
         >
-          <v-icon :icon="collectionIconPaths[one.icon]" size="18" />
+          <v-icon :icon="iconPaths[one.icon]" size="18" />
           <span class="name">{{ one.name }}</span>
           <span class="count tabular" aria-hidden="true">{{ format.format(one.entries) }}</span>
         </NuxtLink>

@@ -17,6 +17,8 @@ export interface CardEntry {
   readonly pinned: boolean
   readonly views: number
   readonly comments: number
+  /** Readers who voted for it. */
+  readonly likes: number
   /** The entry's own terms, without their ancestors. */
   readonly terms: readonly { readonly id: number; readonly facetId: number; readonly name: string; readonly address: string }[]
   /** Fields of the entry's collection, by id. */

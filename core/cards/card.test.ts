@@ -3,7 +3,7 @@ import fc from 'fast-check'
 import { cardContext, cardEntry, entryWith, fieldOfType } from '~~/tests/support/card-entries'
 import { parseListing, newListing } from '../listing/definition'
 import { wordsOf } from '../content/catalogue'
-import { cardAside, cardPhrase, defaultCard, filledParts, frameOf, partsAt } from './card'
+import { cardAside, cardPhrase, defaultCard, filledParts, frameOf, partsAt, readsText } from './card'
 import { partsIn, withPartAdded, withPartMoved, withPartStepped, withoutPart } from './card-edits'
 import { partKey, parts } from './parts'
 import type { PartSetting } from './parts'
@@ -77,6 +77,7 @@ describe('parts', () => {
       facts: [{ text: 'Maud Ferris', instant: null }, { text: '1,200 reads', instant: null }, { text: '2 mins read', instant: null }],
       separator: '',
     })
+    expect([shown({ part: 'likes', on: true }), shown({ part: 'likes', on: true }, cardEntry({ likes: 1 })), shown({ part: 'likes', on: true }, cardEntry({ likes: 1200 }))]).toEqual([undefined, { text: '1 like' }, { text: '1,200 likes' }])
     expect(shown(row, cardEntry({ author: null, comments: 1, views: 1 }))).toMatchObject({ facts: [{ text: '1 comment' }, { text: '1 read' }] })
   })
 
@@ -105,6 +106,12 @@ describe('parts', () => {
     expect(shown({ part: 'picture', on: true, ratio: '4:5', placeholder: 'letter' }, cardEntry({ title: '“élan”' }))).toMatchObject({ letter: 'É' })
     expect(shown({ part: 'picture', on: true, ratio: '4:5', placeholder: 'none' })).toBeUndefined()
   })
+})
+
+it('fetches the text of entries only for parts that read it', () => {
+  const row = (...names: readonly ('date' | 'reading-time')[]): PartSetting => ({ part: 'facts', on: true, facts: names, separator: '' })
+  const reads = (...all: readonly PartSetting[]) => readsText({ ...defaultCard, parts: all })
+  expect([reads(row('date')), reads(row('date', 'reading-time')), reads({ part: 'text', on: true, words: 9 }), reads({ part: 'text', on: false, words: 9 })]).toEqual([false, true, true, false])
 })
 
 describe('setting up a card', () => {

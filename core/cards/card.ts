@@ -109,7 +109,7 @@ export function frameOf(shown: readonly PartSetting[]): CardFrame {
 
 /** Whether a card shows something of the entries' own text, which is fetched only then. */
 export function readsText(card: Card): boolean {
-  return [...card.parts, ...(card.other?.parts ?? [])].some((part) => part.on && parts.get(part.part).readsText === true)
+  return [...card.parts, ...(card.other?.parts ?? [])].some((part) => part.on && parts.get(part.part).readsText?.(part) === true)
 }
 
 /** The clause in words: “picture, topic, title”. */

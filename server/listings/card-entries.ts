@@ -40,6 +40,7 @@ export async function cardEntries(db: Db, ids: readonly number[], { zone, picks 
         pinned: row.pinned,
         views: row.views ?? 0,
         comments: row.comments ?? 0,
+        likes: row.votes_for,
         terms: terms.filter((term) => term.entry_id === id).map((term) => ({ id: term.id, facetId: term.facet_id, name: term.name, address: termAddress(term.facet, term.slug) })),
         fields: fields.get(row.collection_id) ?? new Map(),
         values: row.field_values,
@@ -56,7 +57,7 @@ function entryRows(db: Db, ids: readonly number[]) {
     .leftJoin('authors as a', 'a.id', 'e.author_id')
     .leftJoin('media as m', 'm.id', 'e.picture_id')
     .select([
-      'e.id', 'e.title', 'e.summary', 'e.slug', 'e.published_at', 'e.collection_id', 'e.field_values', 'e.pinned', 'i.views', 'i.comments',
+      'e.id', 'e.title', 'e.summary', 'e.slug', 'e.published_at', 'e.collection_id', 'e.field_values', 'e.pinned', 'e.votes_for', 'i.views', 'i.comments',
       'c.address', 'a.name as author', 'a.portrait_id',
       'm.hash', 'm.width', 'm.height', 'm.alternative', 'm.tint', 'm.focal_x', 'm.focal_y',
     ])

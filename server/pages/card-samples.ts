@@ -1,4 +1,3 @@
-import { frameOf, filledParts } from '../../core/cards/card'
 import { readyMadeCards, withReadyMade } from '../../core/cards/ready-made'
 import type { Listing } from '../../core/listing/definition'
 import type { CardSample } from '../../core/pages/answers'
@@ -8,6 +7,7 @@ import { askingAnew } from '../listings/ask'
 import { cardEntries } from '../listings/card-entries'
 import type { Asked } from '../listings/context'
 import { renderSample } from '../render/render'
+import { cardView } from './view'
 
 /** Width of a sample in the bench, in CSS pixels. */
 const sampleWidth = '300px'
@@ -22,8 +22,7 @@ export async function cardSamples(db: Db, listing: Listing, asked: Asked): Promi
   const samples = readyMadeCards.map(async (ready) => {
     const parts = withReadyMade(listing.card.parts, ready, fields)
     const context = { locale: site.locale, zone: site.zone, now: asked.now, field: words.field, sizes: sampleWidth, atOnce: true }
-    const card = { entryId: entry.id, title: entry.title, address: entry.address, newTab: false, from: 0, frame: frameOf(parts), parts: filledParts(parts, entry, context) }
-    return { name: ready.name, html: await renderSample(card, site) }
+    return { name: ready.name, html: await renderSample(cardView(entry, listing.card, parts, context), site) }
   })
   return Promise.all(samples)
 }

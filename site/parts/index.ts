@@ -6,6 +6,7 @@ import DatePart from './DatePart.vue'
 import DividerPart from './DividerPart.vue'
 import FactPart from './FactPart.vue'
 import FactsPart from './FactsPart.vue'
+import IconPart from './IconPart.vue'
 import LabelPart from './LabelPart.vue'
 import PicturePart from './PicturePart.vue'
 import PricePart from './PricePart.vue'
@@ -27,11 +28,13 @@ export const partComponents: Record<PartName, Component> = {
   'reading-time': FactPart,
   views: FactPart,
   comments: FactPart,
+  likes: FactPart,
   price: PricePart,
   rating: RatingPart,
   field: FactPart,
   facts: FactsPart,
   label: LabelPart,
+  icon: IconPart,
   button: ButtonPart,
   divider: DividerPart,
 }

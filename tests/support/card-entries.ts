@@ -17,6 +17,7 @@ export function cardEntry(change: Partial<CardEntry> = {}): CardEntry {
     pinned: false,
     views: 1,
     comments: 0,
+    likes: 0,
     terms: [],
     fields: new Map(),
     values: {},

@@ -5,6 +5,7 @@ import ButtonSettings from './ButtonSettings.vue'
 import DateSettings from './DateSettings.vue'
 import FactsSettings from './FactsSettings.vue'
 import FieldSettings from './FieldSettings.vue'
+import IconSettings from './IconSettings.vue'
 import LabelSettings from './LabelSettings.vue'
 import PictureSettings from './PictureSettings.vue'
 import PriceSettings from './PriceSettings.vue'
@@ -27,5 +28,6 @@ export const partSettings: Partial<Record<PartName, Component>> = {
   field: FieldSettings,
   facts: FactsSettings,
   label: LabelSettings,
+  icon: IconSettings,
   button: ButtonSettings,
 }

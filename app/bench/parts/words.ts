@@ -61,6 +61,7 @@ export const words = {
   absent: 'No entry shown here has anything for it.',
   hidden: 'It is there, and the shape hides it at this width.',
   covered: 'Another layer lies over it.',
+  icon: 'Icon',
   text: 'Words',
   form: 'Looks like',
   forms: { link: 'A link', button: 'A button' },

@@ -38,7 +38,7 @@ export interface PartKind<Name extends string = string, Setting = never, Content
   /** What is shown, or null when the entry has nothing for it. */
   readonly content: (setting: Setting, entry: CardEntry, context: CardContext) => Content | null
   /** Whether the text of an entry is needed, which is only fetched then. */
-  readonly readsText?: boolean
+  readonly readsText?: (setting: Setting) => boolean
 }
 
 const affix = string().max(40, 'Keep the words before and after within 40 characters.')

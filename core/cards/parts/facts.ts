@@ -7,11 +7,12 @@ import { comments } from './comments'
 import { date } from './date'
 import { definePart, partSettings } from './define'
 import type { PartBase } from './define'
+import { likes } from './likes'
 import { readingTime } from './reading-time'
 import { topic } from './topic'
 import { views } from './views'
 
-export const factNames = ['date', 'author', 'topic', 'reading-time', 'views', 'comments'] as const
+export const factNames = ['date', 'author', 'topic', 'reading-time', 'views', 'comments', 'likes'] as const
 /** A fact of the entry itself, or the id of a field. */
 export type Fact = (typeof factNames)[number] | number
 
@@ -34,6 +35,7 @@ const factOf: Record<(typeof factNames)[number], (entry: CardEntry, context: Car
   topic: (entry, context) => plain(topic.content(topic.defaults, entry, context)?.terms[0]?.name),
   'reading-time': (entry, context) => plain(readingTime.content(readingTime.defaults, entry, context)?.text),
   views: (entry, context) => plain(views.content(views.defaults, entry, context)?.text),
+  likes: (entry, context) => plain(likes.content(likes.defaults, entry, context)?.text),
   comments: (entry, context) => plain(comments.content(comments.defaults, entry, context)?.text),
 }
 
@@ -44,6 +46,7 @@ const titles: Record<(typeof factNames)[number], string> = {
   'reading-time': readingTime.title,
   views: views.title,
   comments: comments.title,
+  likes: likes.title,
 }
 
 /** What a fact is called in the bench; null for a field. */
@@ -63,7 +66,7 @@ export const facts = definePart<'facts', FactsSetting, FactsContent>({
   }),
   defaults: { part: 'facts', on: true, facts: ['date', 'reading-time'], separator: '·' },
   several: true,
-  readsText: true,
+  readsText: (setting) => setting.facts.includes('reading-time'),
   phrase: (setting) => `row of ${setting.facts.length} facts`,
   content(setting, entry, context) {
     const shown = setting.facts.flatMap((fact) => (typeof fact === 'number' ? fieldFact(entry, fact, context) : factOf[fact](entry, context)) ?? [])

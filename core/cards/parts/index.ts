@@ -17,8 +17,12 @@ import { facts } from './facts'
 import type { FactsSetting } from './facts'
 import { field } from './field'
 import type { FieldSetting } from './field'
+import { icon } from './icon'
+import type { IconSetting } from './icon'
 import { label } from './label'
 import type { LabelSetting } from './label'
+import { likes } from './likes'
+import type { LikesSetting } from './likes'
 import { picture } from './picture'
 import type { PictureSetting } from './picture'
 import { price } from './price'
@@ -49,11 +53,13 @@ export type PartSetting =
   | ReadingTimeSetting
   | ViewsSetting
   | CommentsSetting
+  | LikesSetting
   | PriceSetting
   | RatingSetting
   | FieldSetting
   | FactsSetting
   | LabelSetting
+  | IconSetting
   | ButtonSetting
   | DividerSetting
 export type PartName = PartSetting['part']
@@ -63,7 +69,7 @@ export type AnyPartKind = PartKind<PartName, PartSetting, unknown>
 
 /** Every part. A new one is a file beside these, a component in site/parts and a line here. */
 export const parts: Registry<AnyPartKind> = registryOf('part', [
-  picture, topic, title, summary, date, author, text, readingTime, views, comments, price, rating, field, facts, label, button, divider,
+  picture, topic, title, summary, date, author, text, readingTime, views, comments, likes, price, rating, field, facts, label, icon, button, divider,
 ] as unknown as readonly AnyPartKind[])
 
 /** Names a part on its card: its kind, with its id where there are several. */

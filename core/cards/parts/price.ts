@@ -1,6 +1,7 @@
 import { boolean, number } from 'yup'
+import { money } from '../../content/fields/money'
 import type { Money } from '../../content/fields/money'
-import { formatMoney, savingOf } from '../../formats/money'
+import { savingOf } from '../../formats/money'
 import { valueOf } from '../card-entry'
 import type { CardContext, CardEntry } from '../card-entry'
 import { definePart, partSettings } from './define'
@@ -31,14 +32,15 @@ export const price = definePart<'price', PriceSetting, PriceContent>({
   phrase: () => 'price',
   content(setting, entry, context) {
     const { locale } = context
+    const written = (amount: Money) => money.format(amount, money.defaults, context)
     const now = moneyOf(entry, setting.field, context)
     const before = setting.before === undefined ? null : moneyOf(entry, setting.before, context)
-    if (now === null) return before === null ? null : { price: formatMoney(before, locale), before: null, saving: null }
+    if (now === null) return before === null ? null : { price: written(before), before: null, saving: null }
     const saving = before === null ? null : savingOf(now, before)
-    if (before === null || saving === null) return { price: formatMoney(now, locale), before: null, saving: null }
+    if (before === null || saving === null) return { price: written(now), before: null, saving: null }
     return {
-      price: formatMoney(now, locale),
-      before: formatMoney(before, locale),
+      price: written(now),
+      before: written(before),
       saving: setting.saving ? new Intl.NumberFormat(locale, { style: 'percent', maximumFractionDigits: 0, signDisplay: 'exceptZero' }).format(-saving) : null,
     }
   },

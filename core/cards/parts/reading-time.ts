@@ -13,7 +13,7 @@ export const readingTime = definePart<'reading-time', ReadingTimeSetting, { read
   schema: partSettings('reading-time'),
   defaults: { part: 'reading-time', on: false },
   wraps: true,
-  readsText: true,
+  readsText: () => true,
   phrase: () => 'reading time',
   content(_, entry, { locale }) {
     const minutes = readingMinutes(entry.text, locale)

@@ -16,7 +16,7 @@ export const text = definePart<'text', TextSetting, { readonly text: string }>({
   title: 'Text',
   schema: partSettings('text', { words: wordsField.required() }),
   defaults: { part: 'text', on: false, words: 60 },
-  readsText: true,
+  readsText: () => true,
   phrase: (setting) => `${counted(setting.words, 'word', 'words')} of the text`,
   content(setting, entry, context) {
     const shown = limitWords(entry.text, setting.words, context.locale)

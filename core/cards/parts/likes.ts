@@ -1,0 +1,18 @@
+import { cardWords } from '../words'
+import { definePart, partSettings } from './define'
+import type { PartBase } from './define'
+
+/** How many readers voted for the entry. */
+export interface LikesSetting extends PartBase {
+  readonly part: 'likes'
+}
+
+export const likes = definePart<'likes', LikesSetting, { readonly text: string }>({
+  name: 'likes',
+  title: 'Likes',
+  schema: partSettings('likes'),
+  defaults: { part: 'likes', on: false },
+  wraps: true,
+  phrase: () => 'likes',
+  content: (_, entry, { locale }) => (entry.likes === 0 ? null : { text: cardWords.likes(entry.likes, new Intl.NumberFormat(locale).format(entry.likes)) }),
+})
