@@ -14,7 +14,9 @@ export interface Moment {
 
 export type DatePlace = FieldPlace & { readonly now: number }
 
-const options: Record<Exclude<DateStyle, 'relative'>, Intl.DateTimeFormatOptions> = {
+type WrittenStyle = Exclude<DateStyle, 'relative'>
+
+const options: Record<WrittenStyle, Intl.DateTimeFormatOptions> = {
   day: { day: 'numeric', month: 'short', year: 'numeric' },
   long: { day: 'numeric', month: 'long', year: 'numeric' },
   month: { month: 'long', year: 'numeric' },
@@ -28,13 +30,23 @@ export function formatMoment(moment: Moment, style: DateStyle, place: DatePlace)
   return style === 'relative' ? relative(moment, place) : formatter(moment, style, place).format(moment.at)
 }
 
+/** An instant (epoch milliseconds) as the bench and the content screens write it: “12 Nov 2026”. */
+export function formatDate(instant: number, place: FieldPlace, style: WrittenStyle = 'day'): string {
+  return formatter({ at: instant, whole: false }, style, place).format(instant)
+}
+
+/** The time of day of an instant: “10:42”. */
+export function formatTime(instant: number, { locale, zone }: FieldPlace): string {
+  return new Intl.DateTimeFormat(locale, { hour: '2-digit', minute: '2-digit', timeZone: zone }).format(instant)
+}
+
 /** From one moment to another, what they share said once: “12–14 Nov 2026” (Unicode CLDR, interval formats). */
 export function formatSpan(start: Moment, end: Moment, style: DateStyle, place: DatePlace): string {
   if (style === 'relative') return `${relative(start, place)} – ${relative(end, place)}`
   return end.at <= start.at ? formatMoment(start, style, place) : formatter(start, style, place).formatRange(start.at, end.at)
 }
 
-function formatter(moment: Moment, style: Exclude<DateStyle, 'relative'>, { locale, zone }: DatePlace): Intl.DateTimeFormat {
+function formatter(moment: Moment, style: WrittenStyle, { locale, zone }: FieldPlace): Intl.DateTimeFormat {
   const shown = moment.whole && style === 'time' ? options.day : options[style]
   return new Intl.DateTimeFormat(locale, { ...shown, timeZone: moment.whole ? 'UTC' : zone })
 }

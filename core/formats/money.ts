@@ -1,10 +1,4 @@
-import { wholeAmount } from '../content/fields/money'
 import type { Money } from '../content/fields/money'
-
-/** An amount in the site's language: “£3.50”; whole amounts without decimals. */
-export function formatMoney(money: Money, locale: string): string {
-  return new Intl.NumberFormat(locale, { style: 'currency', currency: money.currency, trailingZeroDisplay: 'stripIfInteger' } as Intl.NumberFormatOptions).format(wholeAmount(money))
-}
 
 /** By which part of the old price the new one is lower, 0 to 1; null where it is not, or where the currencies differ. */
 export function savingOf(now: Money, before: Money): number | null {

@@ -1,5 +1,5 @@
 import { object } from 'yup'
-import { formatDate } from '../../time/format'
+import { formatDate } from '../../formats/dates'
 import { fromWallClock } from '../../time/zones'
 import { refusal } from './define'
 import type { FieldType } from './define'
@@ -31,7 +31,7 @@ export const dateTime: FieldType<'date-time', object, number> = {
     return dateTime.parse(Number.isNaN(instant) ? null : instant, settings)
   },
   write: (value) => new Date(value).toISOString(),
-  format: (value, _, place) => formatDate(value, place, 'minute'),
+  format: (value, _, place) => formatDate(value, place, 'time'),
   filter: 'instant',
   sort: 'number',
   sortKey: (value) => value / 1000,

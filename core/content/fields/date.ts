@@ -1,4 +1,5 @@
 import { object, string } from 'yup'
+import { formatDate } from '../../formats/dates'
 import { refusal } from './define'
 import type { FieldType } from './define'
 
@@ -38,8 +39,7 @@ export const date: FieldType<'date', DateSettings, string> = {
   },
   read: (text, settings) => date.parse(/^\d{4}-\d{2}-\d{2}/.exec(text.trim())?.[0] ?? text, settings),
   write: (value) => value,
-  format: (value, _, { locale }) =>
-    new Intl.DateTimeFormat(locale, { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' }).format(dayStart(value) ?? 0),
+  format: (value, _, { locale }) => formatDate(dayStart(value) ?? 0, { locale, zone: 'UTC' }),
   filter: 'day',
   sort: 'number',
   sortKey: (value) => (dayStart(value) ?? 0) / 1000,

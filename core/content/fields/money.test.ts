@@ -21,6 +21,7 @@ describe('money', () => {
     expect(money.write({ amount: 1250, currency: 'JPY' }, settings, fieldPlace)).toBe('1250 JPY')
     expect(money.write({ amount: 1250, currency: 'KWD' }, settings, fieldPlace)).toBe('1.250 KWD')
     expect(money.format({ amount: 125_050, currency: 'GBP' }, settings, fieldPlace)).toBe('£1,250.50')
+    expect([money.format({ amount: 500, currency: 'GBP' }, settings, fieldPlace), money.format({ amount: 500, currency: 'JPY' }, settings, fieldPlace)]).toEqual(['£5', 'JP¥500'])
   })
 
   it('orders by what it is worth in whole units', () => {

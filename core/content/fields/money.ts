@@ -65,7 +65,7 @@ export const money: FieldType<'money', MoneySettings, Money> = {
   },
   write: (value) => `${wholeAmount(value).toFixed(decimalsOf(value.currency))} ${value.currency}`,
   format: (value, _, { locale }) =>
-    new Intl.NumberFormat(locale, { style: 'currency', currency: value.currency }).format(wholeAmount(value)),
+    new Intl.NumberFormat(locale, { style: 'currency', currency: value.currency, trailingZeroDisplay: 'stripIfInteger' } as Intl.NumberFormatOptions).format(wholeAmount(value)),
   filter: 'number',
   sort: 'number',
   sortKey: wholeAmount,
