@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { mdiClose } from '@mdi/js'
 import { computed } from 'vue'
-import { formatDate } from '~~/core/time/format'
+import { formatDate } from '~~/core/formats/dates'
 import { fromWallClock, toWallClock } from '~~/core/time/zones'
 import { useBench } from '../stores/bench'
 import { useCatalogue } from '../stores/catalogue'

@@ -25,22 +25,8 @@ function nameOf(placementId: string): string {
 }
 
 function mend(finding: Finding, way: Mend) {
-  chooseKeeping(finding.placement)
+  bench.lookAt({ ...finding, show: {} })
   bench.editListing(way.title, way.edit)
-}
-
-function show(finding: Finding) {
-  chooseKeeping(finding.placement)
-  const { pageWidth, entry, part } = finding.show
-  if (pageWidth !== undefined) bench.pageWidth = pageWidth
-  bench.lookedAt = entry ?? null
-  bench.pointedPart = part ?? null
-}
-
-/** Chooses the listing; the checks stay where they are. */
-function chooseKeeping(placement: string) {
-  if (bench.chosenId !== placement) bench.choose(placement)
-  bench.panel = 'checks'
 }
 </script>
 
@@ -54,7 +40,7 @@ function chooseKeeping(placement: string) {
           <p>{{ finding.text }}</p>
           <div class="ways">
             <v-btn v-for="way in finding.mends" :key="way.title" height="32" :aria-label="`${way.title}: ${group.name}`" @click="mend(finding, way)">{{ way.title }}</v-btn>
-            <v-btn v-if="Object.keys(finding.show).length" height="32" variant="text" :aria-label="`${words.lookAt}: ${checks.get(finding.check).title}, ${group.name}`" @click="show(finding)">{{ words.lookAt }}</v-btn>
+            <v-btn v-if="Object.keys(finding.show).length" height="32" variant="text" :aria-label="`${words.lookAt}: ${checks.get(finding.check).title}, ${group.name}`" @click="bench.lookAt(finding)">{{ words.lookAt }}</v-btn>
           </div>
         </li>
       </ul>

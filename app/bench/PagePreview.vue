@@ -144,9 +144,9 @@ watch(
 watch(() => [bench.chosenId, bench.pointedId, bench.openPart, bench.pointedPart, bench.clause], mark, { flush: 'post' })
 watch(
   () => [bench.lookedAt, bench.chosenId] as const,
-  ([entry, placement]) => {
-    if (entry === null || placement === null) return
-    frame.value?.contentDocument?.querySelector(`[data-placement="${placement}"] [data-entry="${entry}"]`)?.scrollIntoView({ block: 'center', behavior: 'smooth' })
+  ([looked, placement]) => {
+    if (looked === null || placement === null) return
+    frame.value?.contentDocument?.querySelector(`[data-placement="${placement}"] [data-entry="${looked.entry}"]`)?.scrollIntoView({ block: 'center', behavior: 'smooth' })
   },
 )
 watch(

@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import type { NextChange } from '~~/core/query/answers'
 import { tallyOf } from '~~/core/query/tally'
-import { formatDate } from '~~/core/time/format'
+import { formatDate } from '~~/core/formats/dates'
 import { andList } from '~~/core/words'
 import { attempt } from '../shared/attempt'
 import { request } from '../shared/http'
@@ -34,7 +34,7 @@ const nextWords = computed(() => {
   const named = (titles: readonly string[]) => andList(titles.map((title) => `“${title}”`), catalogue.catalogue.locale)
   const what = [change.comes.length > 0 ? words.nextComes(named(change.comes)) : '', change.goes.length > 0 ? words.nextGoes(named(change.goes)) : '']
   const said = what.filter(Boolean).join(' ')
-  return `${words.nextAt(formatDate(change.at, catalogue.catalogue, 'minute'))} ${said === '' ? words.nextOrder : said}`
+  return `${words.nextAt(formatDate(change.at, catalogue.catalogue, 'time'))} ${said === '' ? words.nextOrder : said}`
 })
 </script>
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
 import type { EditedEntry, EntryVersion } from '~~/core/content/answers'
-import { formatDate } from '~~/core/time/format'
+import { formatDate } from '~~/core/formats/dates'
 import SheetDialog from '../shared/SheetDialog.vue'
 import { RequestProblem, request } from '../shared/http'
 import { useCatalogue } from '../stores/catalogue'
@@ -27,7 +27,7 @@ function tell(error: unknown): null {
 }
 
 function date(version: EntryVersion): string {
-  return formatDate(version.savedAt, catalogue.catalogue, 'minute')
+  return formatDate(version.savedAt, catalogue.catalogue, 'time')
 }
 
 async function goBack(version: EntryVersion) {

@@ -5,7 +5,7 @@ import type { Field } from '~~/core/content/field'
 import type { EntryInput } from '~~/core/content/entry-input'
 import { textOfDocument } from '~~/core/content/rich-text/text'
 import { same } from '~~/core/listing/definition'
-import { formatDate } from '~~/core/time/format'
+import { formatDate } from '~~/core/formats/dates'
 import { useCatalogue } from '../stores/catalogue'
 import type { EditedEntry } from '~~/core/content/answers'
 import { words } from './words'
@@ -27,7 +27,7 @@ const differing = computed(() => [
 function textOf(field: keyof typeof words.fields): string {
   const value = props.theirs[field]
   if (field === 'body') return textOfDocument(props.theirs.body)
-  if (field === 'publishedAt' || field === 'expiresAt') return typeof value === 'number' ? formatDate(value, catalogue.catalogue, 'minute') : ''
+  if (field === 'publishedAt' || field === 'expiresAt') return typeof value === 'number' ? formatDate(value, catalogue.catalogue, 'time') : ''
   if (field === 'authorId') return catalogue.words.author(Number(value)) ?? words.noAuthor
   if (field === 'termIds') return props.theirs.termIds.map((id) => catalogue.words.term(id) ?? '').join(', ')
   return String(value ?? '')

@@ -16,7 +16,7 @@ import {
 import type { Page, Placement, Spot } from '~~/core/pages/definition'
 import type { EditedPage, EntriesOfPage } from '~~/core/pages/answers'
 import type { ListingCounts } from '~~/core/query/answers'
-import type { CheckedPage, ShownCard } from '~~/core/checks/define'
+import type { CheckedPage, Finding, ShownCard } from '~~/core/checks/define'
 import type { PageSubject } from '~~/core/query/plan-context'
 import { request } from '../shared/http'
 
@@ -62,8 +62,8 @@ export const useBench = defineStore('bench', () => {
   const pageWidth = ref(1280)
   /** Whether the named widths are shown beside each other. */
   const sideBySide = ref(false)
-  /** An entry's card to be looked at. */
-  const lookedAt = ref<number | null>(null)
+  /** An entry's card to be looked at; another object each time it is wanted. */
+  const lookedAt = shallowRef<{ readonly entry: number } | null>(null)
 
   /** Where visitors see the page; on a page of entries, the newest entry. */
   const liveAddress = computed(() => (entries.value === null ? path.value : (entries.value.sample?.address ?? null)))
@@ -95,6 +95,8 @@ export const useBench = defineStore('bench', () => {
     sample.value = entry === null ? null : { kind: 'entry', id: entry.id }
     panel.value = null
     shown.value = {}
+    pointedPart.value = null
+    lookedAt.value = null
     history.value = beginHistory(saved)
     if (unsaved !== null) replaceDocument('Unsaved changes', unsaved)
   }
@@ -105,13 +107,27 @@ export const useBench = defineStore('bench', () => {
     openPart.value = key
   }
 
+  /** Shows on the page what a check found: at the width, the entry and the part that it names. */
+  function lookAt({ placement, show: { pageWidth: width, entry, part } }: Finding): void {
+    if (chosenId.value !== placement) choose(placement)
+    panel.value = 'checks'
+    if (width !== undefined) {
+      sideBySide.value = false
+      pageWidth.value = width
+    }
+    lookedAt.value = entry === undefined ? null : { entry }
+    pointedPart.value = part ?? null
+  }
+
   /** Opens a clause of the chosen placement, or closes the drawer. */
   function openClause(next: Clause | null): void {
     clause.value = chosen.value === null ? null : next
+    pointedPart.value = null
     if (next !== null) panel.value = null
   }
 
   function choose(placementId: string | null): void {
+    pointedPart.value = null
     chosenId.value = placementId
     if (placementId === null) clause.value = null
     else clause.value ??= 'from'
@@ -209,7 +225,7 @@ export const useBench = defineStore('bench', () => {
   return {
     pageId, path, entries, liveAddress, publishedAt, differsFromLive, history, chosenId, pointedId, clause, openPart, pointedPart, partTrouble, counts, asOf, sample, panel, shown, letters, pageWidth, sideBySide, lookedAt,
     document, page, chosen, chosenCounts, listing, asked, nextUndo, nextRedo,
-    open, openClause, openCardPart, choose, editListing, editPage, editPlacement, placeListing, movePlacement,
+    open, openClause, openCardPart, lookAt, choose, editListing, editPage, editPlacement, placeListing, movePlacement,
     replaceDocument, undo, redo, publish,
   }
 })

@@ -32,7 +32,7 @@ function checked(listing: Listing, shown: readonly ShownCard[], change: Partial<
 }
 
 function found(check: string, listings: readonly CheckedListing[], letters: CheckedPage['letters'] = { summary: 7 }) {
-  return findingsOf({ listings, letters, locale: 'en-GB' }).filter((finding) => finding.check === check)
+  return findingsOf({ listings, letters }).filter((finding) => finding.check === check)
 }
 
 function cardOf(...parts: readonly PartSetting[]): Listing['card'] {

@@ -29,8 +29,6 @@ export interface CheckedPage {
   readonly listings: readonly CheckedListing[]
   /** How wide a letter is on the average in the page's own type, in CSS pixels; null while it is not measured. */
   readonly letters: { readonly summary: number } | null
-  /** BCP 47 language tag of the site. */
-  readonly locale: string
 }
 
 /** A way to mend what was found. */

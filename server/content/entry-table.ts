@@ -12,6 +12,7 @@ import { refused } from '../http/problem'
 import { loadSite } from '../site/site'
 import { sortExpression } from './field-indexes'
 import { fieldsOf } from './fields'
+import { visibleAt } from './visible'
 
 const sortable = ['title', 'author', 'publishedAt', 'updatedAt', 'views'] as const
 const byField = /^field:(\d{1,9})$/
@@ -89,7 +90,7 @@ function matching(db: Db, collectionId: number, query: EntryTableQuery, now: Dat
     .where('e.deleted_at', 'is', null)
   if (query.search !== '') found = found.where('e.title', 'ilike', `%${query.search.replace(/[\\%_]/g, '\\$&')}%`)
   if (query.state === 'draft' || query.state === 'archived') found = found.where('e.status', '=', query.state)
-  if (query.state === 'published') found = found.where('e.status', '=', 'published').where('e.published_at', '<=', now).where(({ eb, or }) => or([eb('e.expires_at', 'is', null), eb('e.expires_at', '>', now)]))
+  if (query.state === 'published') found = found.where('e.status', '=', 'published').where(visibleAt('e', now))
   if (query.state === 'scheduled') found = found.where('e.status', '=', 'published').where('e.published_at', '>', now)
   if (query.state === 'expired') found = found.where('e.status', '=', 'published').where('e.expires_at', '<=', now)
   return found

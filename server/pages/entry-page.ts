@@ -4,11 +4,12 @@ import type { Field } from '../../core/content/field'
 import { htmlOfDocument } from '../../core/content/rich-text/html'
 import type { RichText } from '../../core/content/rich-text/document'
 import { isEmptyDocument } from '../../core/content/rich-text/document'
-import { formatDate } from '../../core/time/format'
+import { formatDate } from '../../core/formats/dates'
 import type { EntryPageView } from '../../site/view'
 import type { Db } from '../db/client'
 import { pictureOf } from '../listings/card-entries'
 import { fieldsOf } from '../content/fields'
+import { visibleAt } from '../content/visible'
 import type { Site } from '../site/site'
 import { entrySurroundings, shownPicture } from './entry-surroundings'
 
@@ -37,7 +38,6 @@ export async function entryPageOf(db: Db, site: Site, id: number, now: number): 
 }
 
 function visibleEntry(db: Db, now: number) {
-  const at = new Date(now)
   return db
     .selectFrom('entries as e')
     .innerJoin('collections as c', 'c.id', 'e.collection_id')
@@ -49,8 +49,7 @@ function visibleEntry(db: Db, now: number) {
       'm.hash', 'm.width', 'm.height', 'm.alternative', 'm.tint', 'm.focal_x', 'm.focal_y',
     ])
     .where('e.status', '=', 'published')
-    .where('e.published_at', '<=', at)
-    .where(({ eb, or }) => or([eb('e.expires_at', 'is', null), eb('e.expires_at', '>', at)]))
+    .where(visibleAt('e', new Date(now)))
     .where('e.deleted_at', 'is', null)
     .where('c.deleted_at', 'is', null)
 }

@@ -1,6 +1,7 @@
-import { entryAddressOf } from '../../core/content/entry-address'
+import { entryAddressOf, isPattern } from '../../core/content/entry-address'
 import type { EntriesOfPage } from '../../core/pages/answers'
 import { newPage } from '../../core/pages/definition'
+import { visibleAt } from '../content/visible'
 import type { Db } from '../db/client'
 import { missing } from '../http/problem'
 import type { Asked } from '../listings/context'
@@ -11,9 +12,9 @@ import { loadSite } from '../site/site'
  * on it comes after every entry. A collection may go without.
  */
 export async function entriesOfPage(db: Db, path: string, now = Date.now()): Promise<EntriesOfPage | null> {
+  if (!isPattern(path)) return null
   const collection = await db.selectFrom('collections').select('id').where('address', '=', path).where('deleted_at', 'is', null).executeTakeFirst()
   if (!collection) return null
-  const at = new Date(now)
   const [site, newest] = await Promise.all([
     loadSite(db),
     db
@@ -21,8 +22,7 @@ export async function entriesOfPage(db: Db, path: string, now = Date.now()): Pro
       .innerJoin('entries as e', 'e.id', 'i.entry_id')
       .select(['e.id', 'e.slug', 'i.published_at'])
       .where('i.collection_id', '=', collection.id)
-      .where('i.published_at', '<=', at)
-      .where(({ eb, or }) => or([eb('i.expires_at', 'is', null), eb('i.expires_at', '>', at)]))
+      .where(visibleAt('i', new Date(now)))
       .orderBy('i.published_at', 'desc')
       .orderBy('e.id', 'desc')
       .limit(1)

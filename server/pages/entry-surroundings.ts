@@ -5,6 +5,7 @@ import { fileAddress } from '../../core/content/media'
 import { pictureAddress, widthsOf } from '../../core/pictures/picture'
 import type { Picture } from '../../core/pictures/picture'
 import type { EntryPageView, ShownPicture } from '../../site/view'
+import { visibleAt } from '../content/visible'
 import type { Db } from '../db/client'
 import type { Site } from '../site/site'
 
@@ -76,8 +77,7 @@ async function entriesOf(db: Db, ids: readonly number[], at: Date) {
     .select(['e.id', 'e.title', 'e.slug', 'i.published_at', 'c.address'])
     .where('e.id', 'in', [0, ...ids])
     .where('c.deleted_at', 'is', null)
-    .where('i.published_at', '<=', at)
-    .where(({ eb, or }) => or([eb('i.expires_at', 'is', null), eb('i.expires_at', '>', at)]))
+    .where(visibleAt('i', at))
     .execute()
   return new Map(rows.map((row) => [row.id, { ...row, publishedAt: row.published_at.getTime() }]))
 }

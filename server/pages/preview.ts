@@ -22,7 +22,7 @@ export interface Draft extends AskedDraft {
 export async function previewOf(db: Db, draft: Draft, asked: Asked): Promise<Preview> {
   const asker = askingAnew(db)
   const shown = await shownOnPage(asker, draft, asked)
-  const [{ site }, counts, page] = await Promise.all([asker.known(), countsOnPage(db, asker, draft, asked, shown), draft.whole ? listingPageView(db, asker, draft, asked) : null])
+  const [{ site }, counts, page] = await Promise.all([asker.known(), countsOnPage(db, asker, draft, asked, shown), draft.whole ? listingPageView(db, asker, draft, asked, undefined, shown) : null])
   const views = page === null ? await previewedViews(db, asker, draft, shown, asked.now) : Object.values(page.areas).flat()
   return {
     placements: page === null ? await Promise.all(views.map(previewed)) : [],

@@ -1,4 +1,5 @@
 import { filledParts, frameOf, partsAt, readsText } from '../../core/cards/card'
+import type { Card } from '../../core/cards/card'
 import { partKey, parts } from '../../core/cards/parts'
 import type { PartSetting } from '../../core/cards/parts'
 import type { CardContext, CardEntry } from '../../core/cards/card-entry'
@@ -29,10 +30,17 @@ export interface AskedPage {
   readonly listings: Listings
 }
 
-/** A page with every listing answered, ready to be rendered. */
-export async function listingPageView(db: Db, asker: ListingAsker, { page, listings }: AskedPage, asked: Asked, query = new URLSearchParams()): Promise<ListingPageView> {
+/** A page with every listing answered, ready to be rendered. What is shown may be known already. */
+export async function listingPageView(
+  db: Db,
+  asker: ListingAsker,
+  { page, listings }: AskedPage,
+  asked: Asked,
+  query = new URLSearchParams(),
+  answered?: ReadonlyMap<string, ShownPlacement>,
+): Promise<ListingPageView> {
   const known = await asker.known()
-  const shown = await shownOnPage(asker, { page, listings }, asked, pagesOf(query))
+  const shown = answered ?? (await shownOnPage(asker, { page, listings }, asked, pagesOf(query)))
   const areas = await Promise.all(
     frames.get(page.frame).areas.map(async (area) => {
       const placed = page.areas[area.name].map((placement) =>
@@ -137,18 +145,14 @@ function cardViews(area: Area, listing: Listing, entries: readonly CardEntry[], 
   const row = Math.max(...shapeOf(shape).cardWidths(shape).map((width) => Math.floor(width.parts)))
   return entries.map((entry, at) => {
     const shown = partsAt(card, at)
-    const frame = frameOf(shown)
-    const sizes = sizesOf(area, pictureWidthsOf(shape, frame.share))
-    return {
-      entryId: entry.id,
-      title: entry.title,
-      address: card.links ? entry.address : null,
-      newTab: card.newTab,
-      from: shownFrom(listing.amount, at),
-      frame,
-      parts: filledParts(shown, entry, { ...place, sizes, atOnce: isFirst && at < row }),
-    }
+    const sizes = sizesOf(area, pictureWidthsOf(shape, frameOf(shown).share))
+    return { ...cardView(entry, card, shown, { ...place, sizes, atOnce: isFirst && at < row }), from: shownFrom(listing.amount, at) }
   })
+}
+
+/** A card of these parts with an entry in it. */
+export function cardView(entry: CardEntry, { links, newTab }: Pick<Card, 'links' | 'newTab'>, shown: readonly PartSetting[], context: CardContext): CardView {
+  return { entryId: entry.id, title: entry.title, address: links ? entry.address : null, newTab, from: 0, frame: frameOf(shown), parts: filledParts(shown, entry, context) }
 }
 
 /** The style rules that a page's listings ask for. */

@@ -9,7 +9,7 @@ import { faultsOf } from '~~/core/parsing'
 import FormDialog from '../../shared/FormDialog.vue'
 import { useForm } from '../../shared/form'
 import { request } from '../../shared/http'
-import { collectionIconPaths } from '../collections/icons'
+import { iconPaths } from '~~/site/icons'
 import MediaChoice from '../media/MediaChoice.vue'
 import { words } from '../words'
 
@@ -91,7 +91,7 @@ async function save() {
     <div class="signs">
       <v-select v-model="values.icon" :items="icons" :label="words.facets.icon">
         <template #selection="{ item }">
-          <v-icon v-if="values.icon" :icon="collectionIconPaths[values.icon]" size="18" class="chosen-icon" />{{ item.title }}
+          <v-icon v-if="values.icon" :icon="iconPaths[values.icon]" size="18" class="chosen-icon" />{{ item.title }}
         </template>
       </v-select>
       <v-text-field

@@ -4,7 +4,7 @@ import { computed } from 'vue'
 import { VueDraggable } from 'vue-draggable-plus'
 import type { TermRow } from '~~/core/content/answers'
 import ActionMenu from '../../shared/ActionMenu.vue'
-import { collectionIconPaths } from '../collections/icons'
+import { iconPaths } from '~~/site/icons'
 import { words } from '../words'
 
 /** Terms under one parent, each with its own below it: dragged into order and into each other. */
@@ -65,7 +65,7 @@ function actions(term: TermRow) {
           ><v-icon :icon="mdiDragVertical" size="18"
         /></span>
         <span v-if="term.colour || term.icon" class="sign" :style="{ color: term.colour || undefined }">
-          <v-icon v-if="term.icon" :icon="collectionIconPaths[term.icon]" size="18" />
+          <v-icon v-if="term.icon" :icon="iconPaths[term.icon]" size="18" />
           <span v-else class="dot" />
         </span>
         <button type="button" class="name" @click="emit('act', 'change', term)">{{ term.name }}</button>

@@ -4,7 +4,7 @@ import { navigateTo, useHead } from '#imports'
 import { mdiOpenInNew } from '@mdi/js'
 import { computed, ref } from 'vue'
 import type { PageRow } from '~~/core/pages/answers'
-import { formatDate } from '~~/core/time/format'
+import { formatDate } from '~~/core/formats/dates'
 import { isPattern } from '~~/core/content/entry-address'
 import { RequestProblem, request } from '../../shared/http'
 import TopLine from '../../shared/TopLine.vue'
@@ -67,23 +67,23 @@ function stateOf(page: PageRow): string {
     <h1>{{ words.title }} <span>{{ catalogue.catalogue.siteName }}</span></h1>
     <p v-if="failure" role="alert">{{ failure }}</p>
     <template v-for="section in sections" :key="section.title ?? ''">
-    <template v-if="section.title">
-      <h2>{{ section.title }}</h2>
-      <p class="hint">{{ words.entryPagesHint }}</p>
-    </template>
-    <ul>
-      <li v-for="page in section.pages" :key="page.id">
-        <div class="card">
-          <span class="look" aria-hidden="true"><iframe :title="page.title" :src="`/api/bench/pages/${page.id}/document`" tabindex="-1" loading="lazy" /></span>
-          <NuxtLink class="title" :to="`/bench/pages/${page.id}`">{{ page.title }}</NuxtLink>
-          <span class="path">{{ page.path }}</span>
-          <span class="listings">{{ words.listings(page.listings) }}</span>
-          <span class="state" :class="{ waiting: page.changed }">{{ stateOf(page) }}</span>
-          <span class="saved">{{ words.saved(formatDate(page.savedAt, catalogue.catalogue, 'minute')) }}</span>
-        </div>
-        <v-btn v-if="page.address" :href="page.address" target="_blank" :icon="mdiOpenInNew" size="32" variant="text" :aria-label="words.visit(page.title)" class="visit" />
-      </li>
-    </ul>
+      <template v-if="section.title">
+        <h2>{{ section.title }}</h2>
+        <p class="hint">{{ words.entryPagesHint }}</p>
+      </template>
+      <ul>
+        <li v-for="page in section.pages" :key="page.id">
+          <div class="card">
+            <span class="look" aria-hidden="true"><iframe :title="page.title" :src="`/api/bench/pages/${page.id}/document`" tabindex="-1" loading="lazy" /></span>
+            <NuxtLink class="title" :to="`/bench/pages/${page.id}`">{{ page.title }}</NuxtLink>
+            <span class="path">{{ page.path }}</span>
+            <span class="listings">{{ words.listings(page.listings) }}</span>
+            <span class="state" :class="{ waiting: page.changed }">{{ stateOf(page) }}</span>
+            <span class="saved">{{ words.saved(formatDate(page.savedAt, catalogue.catalogue, 'time')) }}</span>
+          </div>
+          <v-btn v-if="page.address" :href="page.address" target="_blank" :icon="mdiOpenInNew" size="32" variant="text" :aria-label="words.visit(page.title)" class="visit" />
+        </li>
+      </ul>
     </template>
     <p v-if="bare.length" class="bare">
       <v-btn v-for="collection in bare" :key="collection.id" height="34" @click="setUp(collection.id)">{{ words.setUp(collection.name) }}</v-btn>

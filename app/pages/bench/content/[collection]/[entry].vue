@@ -6,7 +6,7 @@ import { useEventListener } from '@vueuse/core'
 import { computed, defineAsyncComponent, ref, useId } from 'vue'
 import { baseOf, entryAddressOf } from '~~/core/content/entry-address'
 import { stateOf } from '~~/core/content/entry'
-import { formatDate } from '~~/core/time/format'
+import { formatDate } from '~~/core/formats/dates'
 import ContentFrame from '../../../../content/ContentFrame.vue'
 import EntryFields from '../../../../content/EntryFields.vue'
 import EntryHistory from '../../../../content/EntryHistory.vue'
@@ -146,7 +146,7 @@ async function leaveAnyway() {
   <ContentFrame ref="frame">
     <template #actions>
       <span class="saved" role="status">{{
-        changed ? words.unsaved : stored ? words.savedBy(formatDate(stored.updatedAt, catalogue.catalogue, 'minute'), stored.updatedBy) : ''
+        changed ? words.unsaved : stored ? words.savedBy(formatDate(stored.updatedAt, catalogue.catalogue, 'time'), stored.updatedBy) : ''
       }}</span>
       <v-btn
         v-if="stored && state === 'published' && collection"
