@@ -2,50 +2,58 @@ import { masonryPlaces, rowsOfCards } from '../../core/shapes/places'
 import type { Driver } from './drive'
 
 /** Cards moved at once before the browser gets a turn. */
-const batch = 300
+const batch = 200
+
+interface Move {
+  readonly item: HTMLElement
+  readonly move: string
+}
 
 /**
  * Moves cards from the rows that the styles put them in to where the core says, and again whenever
- * the box or a card gets another size. Moved by transforms alone, nothing has to be laid out anew;
- * and without the script the rows are what there is.
+ * a card gets another size: with another width, with its type, or as it comes near enough for the
+ * browser to lay it out. Moved by transforms alone, nothing else has to be laid out anew; and
+ * without the script the rows are what there is.
  */
 export const driveMasonry: Driver = (list, signal) => {
   const all = Array.from(list.children).filter((item): item is HTMLElement => item instanceof HTMLElement)
+  const heights = new Map<Element, number>()
+  const moved = new Map<HTMLElement, string>()
+
   let turn = 0
+  const moveSome = (moves: readonly Move[], from: number, own = ++turn) => {
+    if (signal.aborted || own !== turn) return
+    for (const { item, move } of moves.slice(from, from + batch)) {
+      moved.set(item, move)
+      item.style.transform = move
+    }
+    if (from + batch < moves.length) requestAnimationFrame(() => moveSome(moves, from + batch, own))
+  }
 
   const place = () => {
-    const run = ++turn
     const styles = getComputedStyle(list)
     const columns = styles.gridTemplateColumns.split(' ').length
     const gaps = { columnGap: parseFloat(styles.columnGap) || 0, rowGap: parseFloat(styles.rowGap) || 0 }
     const sign = styles.direction === 'rtl' ? -1 : 1
-    // A narrow listing may show fewer.
-    const shown = all.filter((item) => item.offsetParent !== null)
-    const heights = shown.map((item) => item.firstElementChild?.getBoundingClientRect().height ?? 0)
+    // A narrow listing may show fewer; what it hides has no height.
+    const shown = all.flatMap((item) => ({ item, height: heights.get(item) ?? 0 })).filter((one) => one.height > 0)
+    const own = shown.map((one) => one.height)
     const width = list.getBoundingClientRect().width
-    const [rows, places] = [rowsOfCards(heights, width, columns, gaps), masonryPlaces(heights, width, columns, gaps)]
+    const [rows, places] = [rowsOfCards(own, width, columns, gaps), masonryPlaces(own, width, columns, gaps)]
     list.style.height = `${Math.max(0, ...places.map((one) => one.top + one.height))}px`
-    const move = (from: number) => {
-      if (signal.aborted || run !== turn) return
-      for (let at = from; at < Math.min(from + batch, shown.length); at += 1) {
-        const [item, row, to] = [shown[at], rows[at], places[at]]
-        if (item && row && to) item.style.transform = `translate(${sign * (to.left - row.left)}px,${to.top - row.top}px)`
-      }
-      if (from + batch < shown.length) requestAnimationFrame(() => move(from + batch))
-    }
-    move(0)
+    const moves = shown.flatMap(({ item }, at) => {
+      const [row, to] = [rows[at], places[at]]
+      const move = row && to ? `translate(${sign * (to.left - row.left)}px,${to.top - row.top}px)` : ''
+      return moved.get(item) === move ? [] : [{ item, move }]
+    })
+    moveSome(moves, 0)
   }
 
   list.classList.add('driven')
-  place()
-  // Cards get another height with another width, and with another type.
-  let width = list.clientWidth
-  const watch = new ResizeObserver(() => {
-    if (list.clientWidth === width) return
-    width = list.clientWidth
+  const watch = new ResizeObserver((changed) => {
+    for (const { target, borderBoxSize } of changed) heights.set(target, borderBoxSize[0]?.blockSize ?? 0)
     place()
   })
-  watch.observe(list)
-  if (document.fonts.status !== 'loaded') void document.fonts.ready.then(() => signal.aborted || place())
+  for (const item of all) watch.observe(item, { box: 'border-box' })
   signal.addEventListener('abort', () => watch.disconnect())
 }
