@@ -2,11 +2,13 @@ import { masonryPlaces, rowsOfCards } from '../../core/shapes/places'
 import type { Driver } from './drive'
 
 /** Cards moved at once before the browser gets a turn. */
-const batch = 200
+const batch = 100
 
 interface Move {
   readonly item: HTMLElement
   readonly move: string
+  /** How far from the window's top it goes, in pixels. */
+  readonly from: number
 }
 
 /**
@@ -38,15 +40,17 @@ export const driveMasonry: Driver = (list, signal) => {
     // A narrow listing may show fewer; what it hides has no height.
     const shown = all.flatMap((item) => ({ item, height: heights.get(item) ?? 0 })).filter((one) => one.height > 0)
     const own = shown.map((one) => one.height)
-    const width = list.getBoundingClientRect().width
+    const { width, top } = list.getBoundingClientRect()
     const [rows, places] = [rowsOfCards(own, width, columns, gaps), masonryPlaces(own, width, columns, gaps)]
     list.style.height = `${Math.max(0, ...places.map((one) => one.top + one.height))}px`
     const moves = shown.flatMap(({ item }, at) => {
       const [row, to] = [rows[at], places[at]]
-      const move = row && to ? `translate(${sign * (to.left - row.left)}px,${to.top - row.top}px)` : ''
-      return moved.get(item) === move ? [] : [{ item, move }]
+      if (row === undefined || to === undefined) return []
+      const move = `translate(${sign * (to.left - row.left)}px,${to.top - row.top}px)`
+      return moved.get(item) === move ? [] : [{ item, move, from: Math.abs(top + to.top) }]
     })
-    moveSome(moves, 0)
+    // Those that can be seen go first.
+    moveSome(moves.toSorted((one, other) => one.from - other.from), 0)
   }
 
   list.classList.add('driven')
