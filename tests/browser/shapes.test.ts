@@ -206,6 +206,31 @@ describe('every shape', () => {
   })
 })
 
+it('puts no card of a long masonry over another, wherever one has scrolled to', async () => {
+  await publish(shapeWith('masonry'), { amount: { ...newListing('', 1).amount, take: 200 } })
+  const page = await visitor(app)
+  await open(page)
+  /** How many pairs of cards overlap, and how many begin above one that comes before them. */
+  const faults = () =>
+    page.$$eval(`${firstListing} .masonry > li`, (all) => {
+      const boxes = all.map((one) => one.getBoundingClientRect())
+      const over = boxes.flatMap((one, at) => boxes.slice(at + 1).filter((other) => one.left < other.right - 1 && other.left < one.right - 1 && one.top < other.bottom - 1 && other.top < one.bottom - 1))
+      const late = boxes.filter((box, at) => box.top < (boxes[at - 1]?.top ?? -Infinity) - 1)
+      return { many: boxes.length > 45, over: over.length, late: late.length }
+    })
+  const none = { many: true, over: 0, late: 0 }
+  await expect.poll(faults).toEqual(none)
+  for (const width of [1280, 760, 390]) {
+    await page.setViewport({ width, height: 900 })
+    for (const key of ['End', 'PageUp', 'PageUp', 'Home', 'PageDown'] as const) {
+      await page.keyboard.press(key)
+      await expect.poll(faults, { message: `${key} at ${width}` }).toEqual(none)
+    }
+    expect(await page.$eval(`${firstListing} .masonry`, (list) => Math.max(...Array.from(list.children, (item) => item.getBoundingClientRect().bottom)) - list.getBoundingClientRect().bottom)).toBeLessThan(1)
+  }
+  await page.close()
+})
+
 describe('slides', () => {
   /** Which cards are fully in sight, by their places. */
   const inSight = (page: Page) =>
