@@ -54,8 +54,9 @@ function stackedCss(selector: string): string {
     `${selector} thead{display:none}`,
     `${selector} :is(tbody,tr,td,th){display:block;width:auto}`,
     `${selector} tr{padding-block:14px}`,
-    `${selector} td{display:flex;gap:10px;padding:2px 0}`,
+    `${selector} td{display:flex;align-items:baseline;gap:10px;padding:5px 0}`,
     `${selector} td:empty{display:none}`,
-    `${selector} td[data-name]::before{content:attr(data-name);flex:0 0 34%;color:var(--soft)}`,
+    `${selector} td[data-part=picture]{border:0}`,
+    `${selector} td[data-name]::before{content:attr(data-name);flex:0 0 30%;font-size:14px;color:var(--soft)}`,
   ].join('')
 }

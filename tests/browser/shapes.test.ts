@@ -181,6 +181,30 @@ describe('every shape', () => {
     await page.close()
   })
 
+  it.each(shapes.names)('keeps the longest word and an entry without a picture in its place: %s', async (name) => {
+    const first = await app.db.selectFrom('entries').select(['id', 'title', 'picture_id']).where('collection_id', '=', collection).where('status', '=', 'published').where('published_at', '<=', new Date()).orderBy('published_at', 'desc').limit(1).executeTakeFirstOrThrow()
+    const page = await visitor(app)
+    try {
+      await app.db.updateTable('entries').set({ title: 'Sproutedseedling'.repeat(9), picture_id: null }).where('id', '=', first.id).execute()
+      await publish(shapeWith(name), { amount: { ...newListing('', 1).amount, take: 100 } })
+      for (const width of [390, 1280]) {
+        await open(page, width)
+        const beyond = await page.$eval('[data-area=main] .listing', (listing) => {
+          const box = listing.getBoundingClientRect()
+          const seen = Array.from(listing.querySelectorAll(':is(.title, .summary, .fact, .topic, [role=tab])')).filter((one) => one.getClientRects().length > 0)
+          // Slides go on outside the box; each is held by its own.
+          const holder = (one: Element) => (one.closest('.slides > li') ?? listing).getBoundingClientRect()
+          const out = seen.filter((one) => one.getBoundingClientRect().right > holder(one).right + 0.5 || one.scrollWidth > one.clientWidth + 1)
+          return { seen: seen.length > 0, inside: box.right <= document.documentElement.clientWidth, out: out.map((one) => one.textContent) }
+        })
+        expect(beyond, `at ${width}`).toEqual({ seen: true, inside: true, out: [] })
+      }
+    } finally {
+      await app.db.updateTable('entries').set({ title: first.title, picture_id: first.picture_id }).where('id', '=', first.id).execute()
+      await page.close()
+    }
+  })
+
   it('moves pictures only where movement is welcome', async () => {
     await publish(shapeWith('grid'))
     const page = await visitor(app)

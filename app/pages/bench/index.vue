@@ -78,8 +78,10 @@ function stateOf(page: PageRow): string {
             <NuxtLink class="title" :to="`/bench/pages/${page.id}`">{{ page.title }}</NuxtLink>
             <span class="path">{{ page.path }}</span>
             <span class="listings">{{ words.listings(page.listings) }}</span>
-            <span class="state" :class="{ waiting: page.changed }">{{ stateOf(page) }}</span>
-            <span class="saved">{{ words.saved(formatDate(page.savedAt, catalogue.catalogue, 'time')) }}</span>
+            <span class="foot">
+              <span class="state" :class="{ waiting: page.changed }">{{ stateOf(page) }}</span>
+              <span class="saved">{{ words.saved(formatDate(page.savedAt, catalogue.catalogue, 'time')) }}</span>
+            </span>
           </div>
           <v-btn v-if="page.address" :href="page.address" target="_blank" :icon="mdiOpenInNew" size="32" variant="text" :aria-label="words.visit(page.title)" class="visit" />
         </li>
@@ -186,6 +188,7 @@ iframe {
   font-size: 16px;
   font-weight: 700;
   padding-right: 0 !important;
+  overflow-wrap: anywhere;
   color: inherit;
   text-decoration: none;
 }
@@ -211,6 +214,7 @@ iframe {
   align-self: center;
   padding-left: 10px !important;
   font-size: 13px;
+  overflow-wrap: anywhere;
   color: var(--soft);
 }
 
@@ -220,9 +224,17 @@ iframe {
   color: #48544c;
 }
 
-.state {
+.foot {
+  grid-column: 1 / -1;
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  column-gap: 10px;
   margin-top: 10px;
   font-size: 12.5px;
+}
+
+.state {
   font-weight: 650;
   color: var(--leaf);
 }
@@ -232,9 +244,6 @@ iframe {
 }
 
 .saved {
-  text-align: right;
-  margin-top: 10px;
-  font-size: 12.5px;
   color: var(--soft);
 }
 
