@@ -51,6 +51,20 @@ export function wordsOf(catalogue: Catalogue): Words {
   }
 }
 
+/**
+ * The fields that a listing of these collections can choose from: one for all that share key and
+ * type, the first collection's where it has it. Where two have the same name, each says whose it is.
+ */
+export function fieldsOfAll(catalogue: Catalogue, collectionIds: readonly number[]): readonly Field[] {
+  const owned = collectionIds.flatMap((id) => {
+    const collection = catalogue.collections.find((one) => one.id === id)
+    return collection?.fields.map((field) => ({ field, owner: collection.name })) ?? []
+  })
+  const distinct = owned.filter(({ field }, at) => owned.findIndex((one) => one.field.key === field.key && one.field.type === field.type) === at)
+  const isShared = (name: string) => distinct.filter((one) => one.field.name === name).length > 1
+  return distinct.map(({ field, owner }) => (isShared(field.name) ? { ...field, name: `${field.name} (${owner})` } : field))
+}
+
 function namesOf(list: readonly { readonly id: number; readonly name: string }[]): (id: number) => string | undefined {
   const names = new Map(list.map((one) => [one.id, one.name]))
   return (id) => names.get(id)

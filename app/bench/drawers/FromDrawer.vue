@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { fieldsOfAll } from '~~/core/content/catalogue'
 import { fieldTypes } from '~~/core/content/fields'
 import type { Listing } from '~~/core/listing/definition'
 import { defaultOrder } from '~~/core/listing/order'
@@ -35,10 +36,9 @@ const followsPage = computed(
 )
 
 /** The first moment that entries of the collection have, for what is yet to come. */
-const moment = computed(() => {
-  const fields = catalogue.catalogue.collections.find((one) => one.id === from.value.collections[0])?.fields ?? []
-  return fields.find((field) => field.filterable && field.sortable && ['day', 'instant'].includes(fieldTypes.get(field.type).filter))
-})
+const moment = computed(() =>
+  fieldsOfAll(catalogue.catalogue, from.value.collections).find((field) => field.filterable && field.sortable && ['day', 'instant'].includes(fieldTypes.get(field.type).filter)),
+)
 
 const begins = computed(() => [
   { title: words.begins.newest, run: () => begin({ rules: [] }, defaultOrder) },

@@ -2,6 +2,7 @@
 import { mdiClose, mdiDragVertical, mdiPlus } from '@mdi/js'
 import { computed } from 'vue'
 import { VueDraggable } from 'vue-draggable-plus'
+import { fieldsOfAll } from '~~/core/content/catalogue'
 import type { Listing } from '~~/core/listing/definition'
 import { defaultOrder, mostKeys, orderKeyPhrase, orderKeyTrouble } from '~~/core/listing/order'
 import type { Order, OrderKey } from '~~/core/listing/order'
@@ -17,7 +18,7 @@ const catalogue = useCatalogue()
 
 /** Everything that can be ordered by, each with what it starts as. */
 const choices = computed(() => {
-  const fields = catalogue.catalogue.collections.find((one) => one.id === props.listing.from.collections[0])?.fields ?? []
+  const fields = fieldsOfAll(catalogue.catalogue, props.listing.from.collections)
   const fresh: readonly (readonly [string, OrderKey])[] = [
     [words.orders.date, { by: 'date', direction: 'down' }],
     [words.orders.title, { by: 'title', direction: 'up' }],

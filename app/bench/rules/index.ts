@@ -1,4 +1,5 @@
 import type { Component } from 'vue'
+import { fieldsOfAll } from '~~/core/content/catalogue'
 import type { Catalogue } from '~~/core/content/catalogue'
 import { fieldTypes } from '~~/core/content/fields'
 import { rules } from '~~/core/query/rules'
@@ -35,7 +36,7 @@ export function ruleTitle(rule: Rule, catalogue: Catalogue): string {
 export function freshRules(catalogue: Catalogue, collectionIds: readonly number[]): readonly { title: string; rule: Rule }[] {
   const collections = catalogue.collections.filter((one) => collectionIds.includes(one.id))
   const facets = [...new Set(collections.flatMap((one) => one.facets))]
-  const fields = collections[0]?.fields.filter((field) => field.filterable) ?? []
+  const fields = fieldsOfAll(catalogue, collectionIds).filter((field) => field.filterable)
   const plain = (name: Exclude<RuleName, 'terms' | 'field'>) => ({ title: rules.get(name).title, rule: rules.get(name).fresh() })
   return [
     ...facets.map((facet) => ({ title: catalogue.facets.find((one) => one.id === facet)?.name ?? rules.get('terms').title, rule: { rule: 'terms', facet, is: 'any', terms: [] } as const })),
