@@ -2,6 +2,7 @@ import '@fontsource-variable/hanken-grotesk/wght.css'
 import 'vuetify/styles'
 import '../shared/bench.css'
 import { defineNuxtPlugin } from '#imports'
+import { mdiClose } from '@mdi/js'
 import { createVuetify } from 'vuetify'
 import { aliases, mdi } from 'vuetify/iconsets/mdi-svg'
 import { clauseColours, colours } from '../shared/theme'
@@ -41,6 +42,7 @@ export default defineNuxtPlugin((nuxt) => {
         VNumberInput: { ...field, controlVariant: 'stacked' },
         VSwitch: { color: clauseColours.from, density: 'compact', hideDetails: true, inset: true },
         VCard: { rounded: 'lg', elevation: 0 },
+        VChip: { closeIcon: mdiClose },
         VTooltip: { openDelay: 400 },
       },
     }),

@@ -131,6 +131,17 @@ li {
   grid-template-columns: 32px minmax(0, 1fr);
   align-items: center;
   background: #fff;
+}
+
+li:first-child {
+  border-radius: 8px 8px 0 0;
+}
+
+li:last-child {
+  border-radius: 0 0 8px 8px;
+}
+
+li:only-child {
   border-radius: 8px;
 }
 
