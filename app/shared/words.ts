@@ -15,6 +15,8 @@ export const words = {
   close: 'Close',
   cancel: 'Cancel',
   more: 'Show more',
+  placeholder: 'Where there is no picture',
+  placeholders: { sprig: 'A sprig', letter: 'First letter', none: 'Nothing' },
   undo: 'Undo',
   redo: 'Redo',
   putBack: 'Put back',

@@ -2,6 +2,7 @@
 export const words = {
   title: 'Site',
   listings: 'Listings',
+  placeholderHint: 'On every card that has nothing of its own for it.',
   brokenRules: 'When a rule makes no sense any more',
   brokenHint: 'Its term was deleted, its field changed type, its limits are upside down. The bench says so at the rule either way.',
   brokenChoices: { without: 'Go on without the rule', nothing: 'Show the words for nothing' },

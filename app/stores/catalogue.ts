@@ -6,6 +6,7 @@ import { request } from '../shared/http'
 
 const nothing: Catalogue = {
   siteName: '',
+  placeholder: 'sprig',
   locale: 'en-GB',
   zone: 'UTC',
   collections: [],

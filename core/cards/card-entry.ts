@@ -1,5 +1,6 @@
 import type { Field, FieldValues } from '../content/field'
 import type { Picture } from '../pictures/picture'
+import type { Placeholder } from '../pictures/placeholder'
 
 /** What a card can tell of an entry. */
 export interface CardEntry {
@@ -34,6 +35,8 @@ export interface CardContext {
   readonly now: number
   /** A field by its id, of whichever collection. */
   readonly field: (id: number) => Field | undefined
+  /** What stands for a missing picture on the whole site. */
+  readonly placeholder: Placeholder
   /** `sizes` of the card's picture. */
   readonly sizes: string
   /** Whether the card is likely to be seen at once, so that its picture should not wait. */

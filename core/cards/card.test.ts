@@ -10,7 +10,7 @@ import type { PartSetting } from './parts'
 import { zones } from './parts/define'
 import { readyMadeCards, withReadyMade } from './ready-made'
 
-const words = wordsOf({ siteName: '', locale: 'en-GB', zone: 'UTC', collections: [], facets: [], terms: [{ id: 5, facetId: 1, parentId: null, name: 'Soil', slug: 'soil' }], authors: [] })
+const words = wordsOf({ siteName: '', placeholder: 'sprig', locale: 'en-GB', zone: 'UTC', collections: [], facets: [], terms: [{ id: 5, facetId: 1, parentId: null, name: 'Soil', slug: 'soil' }], authors: [] })
 
 function shown(setting: PartSetting, entry = cardEntry(), context = cardContext) {
   return filledParts([setting], entry, context)[0]?.content as Record<string, unknown> | undefined
@@ -105,6 +105,10 @@ describe('parts', () => {
     expect(shown({ part: 'picture', on: true, ratio: '4:5' })).toMatchObject({ ratio: '4 / 5', image: null, letter: null })
     expect(shown({ part: 'picture', on: true, ratio: '4:5', placeholder: 'letter' }, cardEntry({ title: '“élan”' }))).toMatchObject({ letter: 'É' })
     expect(shown({ part: 'picture', on: true, ratio: '4:5', placeholder: 'none' })).toBeUndefined()
+    // A card that doesn't say goes by the site.
+    const lettered = { ...cardContext, placeholder: 'letter' } as const
+    expect(shown({ part: 'picture', on: true, ratio: '1:1' }, cardEntry({ title: 'Bean' }), lettered)).toMatchObject({ letter: 'B' })
+    expect(shown({ part: 'picture', on: true, ratio: '1:1', placeholder: 'sprig' }, cardEntry({ title: 'Bean' }), lettered)).toMatchObject({ letter: null })
   })
 })
 

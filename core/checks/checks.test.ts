@@ -31,8 +31,8 @@ function checked(listing: Listing, shown: readonly ShownCard[], change: Partial<
   return { placement: 'one', listing, area: main, cards: shown, passing: 100, ...change }
 }
 
-function found(check: string, listings: readonly CheckedListing[], letters: CheckedPage['letters'] = { summary: 7 }) {
-  return findingsOf({ listings, letters }).filter((finding) => finding.check === check)
+function found(check: string, listings: readonly CheckedListing[], letters: CheckedPage['letters'] = { summary: 7 }, placeholder: CheckedPage['placeholder'] = 'sprig') {
+  return findingsOf({ listings, letters, placeholder }).filter((finding) => finding.check === check)
 }
 
 function cardOf(...parts: readonly PartSetting[]): Listing['card'] {
@@ -85,6 +85,7 @@ describe('what is missing', () => {
     const shown = [...cards(2), ...cards(1, { entry: 9, title: 'Bare', picture: null })]
     const [finding] = found('missing-pictures', [checked(listingOf(), shown)])
     expect(finding).toMatchObject({ text: '“Bare” has no picture; a placeholder stands for it.', show: { entry: 9 } })
+    expect(found('missing-pictures', [checked(listingOf(), shown)], null, 'none')).toEqual([])
     const mended = finding?.mends[0]?.edit(listingOf())
     expect(mended && parseListing(mended).ok).toBe(true)
     expect(mended?.from.rules).toEqual([{ rule: 'flag', flag: 'picture', is: true }])

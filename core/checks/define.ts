@@ -1,6 +1,7 @@
 import type { Card } from '../cards/card'
 import type { Listing } from '../listing/definition'
 import type { Area } from '../pages/frames/define'
+import type { Placeholder } from '../pictures/placeholder'
 
 /** What a card shows of an entry, as far as checks ask. */
 export interface ShownCard {
@@ -29,6 +30,8 @@ export interface CheckedPage {
   readonly listings: readonly CheckedListing[]
   /** How wide a letter is on the average in the page's own type, in CSS pixels; null while it is not measured. */
   readonly letters: { readonly summary: number } | null
+  /** What stands for a missing picture where a card doesn't say. */
+  readonly placeholder: Placeholder
 }
 
 /** A way to mend what was found. */

@@ -5,8 +5,8 @@ import { partsOn } from './define'
 export const missingPictures: Check = {
   name: 'missing-pictures',
   title: 'Picture missing',
-  find({ listing, cards }) {
-    if (!partsOn(listing.card).some((part) => part.part === 'picture' && part.only === undefined && part.placeholder !== 'none')) return []
+  find({ listing, cards }, { placeholder }) {
+    if (!partsOn(listing.card).some((part) => part.part === 'picture' && part.only === undefined && (part.placeholder ?? placeholder) !== 'none')) return []
     const without = cards.filter((card) => card.picture === null)
     const first = without[0]
     if (first === undefined) return []

@@ -1,3 +1,4 @@
+import type { Placeholder } from '../pictures/placeholder'
 import type { KnownField, Words } from '../words'
 import type { CollectionInput } from './collection'
 import type { Field } from './field'
@@ -28,6 +29,8 @@ export interface Catalogue {
   readonly siteName: string
   readonly locale: string
   readonly zone: string
+  /** What stands for a missing picture, unless a card has another. */
+  readonly placeholder: Placeholder
   readonly collections: readonly CollectionSummary[]
   readonly facets: readonly Facet[]
   readonly terms: readonly Term[]

@@ -186,9 +186,9 @@ describe('moving a term', () => {
 
 describe('the fields of several collections', () => {
   const field = (id: number, key: string, name: string, type: Field['type'] = 'number'): Field => ({ id, key, name, type, settings: {}, required: false, help: '', fallback: null, filterable: true, sortable: true })
-  const collection = (id: number, name: string, ...fields: readonly Field[]): CollectionSummary => ({ id, slug: name.toLowerCase(), name, singular: name, plural: name, kind: 'articles', address: `/${id}/{slug}`, icon: '', facets: [], fields })
+  const collection = (id: number, name: string, ...fields: readonly Field[]): CollectionSummary => ({ id, slug: name.toLowerCase(), name, singular: name, plural: name, kind: 'article', address: `/${id}/{slug}`, icon: 'leaf', facets: [], fields })
   const catalogue: Catalogue = {
-    siteName: '', locale: 'en-GB', zone: 'UTC', facets: [], terms: [], authors: [],
+    siteName: '', placeholder: 'sprig', locale: 'en-GB', zone: 'UTC', facets: [], terms: [], authors: [],
     collections: [collection(1, 'Plots', field(11, 'size', 'Size'), field(12, 'price', 'Price')), collection(2, 'Seeds', field(21, 'price', 'Price'), field(22, 'size', 'Size', 'short-text'), field(23, 'height', 'Height'))],
   }
   const named = (...ids: readonly number[]) => fieldsOfAll(catalogue, ids).map((one) => [one.id, one.name])

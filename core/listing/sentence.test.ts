@@ -11,6 +11,7 @@ import { sentenceOf, sentenceText } from './sentence'
 
 const words = wordsOf({
   siteName: 'Sorrel Hill',
+  placeholder: 'sprig',
   locale: 'en-GB',
   zone: 'Europe/London',
   collections: [{ id: 1, slug: 'field-notes', name: 'Field notes', singular: 'Field note', plural: 'Field notes', icon: 'leaf', kind: 'article', address: '/field-notes/{slug}', facets: [10], fields: [] }],

@@ -7,6 +7,7 @@ import { tallyOf } from './tally'
 
 const words = wordsOf({
   siteName: '',
+  placeholder: 'sprig',
   locale: 'en-GB',
   zone: 'UTC',
   collections: [{ id: 1, slug: 'notes', name: 'Notes', singular: 'Note', plural: 'Notes', icon: 'note', kind: 'plain', address: '/notes/{slug}', facets: [], fields: [] }],

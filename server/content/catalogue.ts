@@ -29,6 +29,7 @@ export async function loadCatalogue(db: Db): Promise<Catalogue> {
   const shown = new Set(facets.map((facet) => facet.id))
   return {
     siteName: site.name,
+    placeholder: site.placeholder,
     locale: site.locale,
     zone: site.zone,
     collections: collections.map((one) => ({

@@ -9,6 +9,7 @@ import type { RichText } from '../../core/content/rich-text/document'
 import type { StoredListing } from '../../core/listing/definition'
 import type { Page } from '../../core/pages/definition'
 import type { PictureFormat } from '../../core/pictures/picture'
+import type { Placeholder } from '../../core/pictures/placeholder'
 
 /** Points in time; PostgreSQL keeps microseconds, Bushel writes milliseconds. */
 type Instant = ColumnType<Date, Date, Date>
@@ -37,7 +38,7 @@ export interface KeptTerm {
 
 /** The database, table by table. Ids of collections, authors, facets, terms, media and entries share one series. */
 export interface Database {
-  site: { id: number; name: string; tagline: string; locale: string; time_zone: string; broken_rules: Generated<'without' | 'nothing'> }
+  site: { id: number; name: string; tagline: string; locale: string; time_zone: string; broken_rules: Generated<'without' | 'nothing'>; placeholder: Generated<Placeholder> }
   accounts: {
     id: Generated<string>
     email: string

@@ -1,21 +1,21 @@
-import { object, string } from 'yup'
-import { parseWith } from '../../core/parsing'
+import { parseSiteSettings } from '../../core/site-settings'
+import type { SiteSettings } from '../../core/site-settings'
 import type { Db } from '../db/client'
 import { accepted } from '../http/problem'
 import { recordChange } from '../live/record-change'
-import type { Site } from './site'
+import { loadSite } from './site'
 
-const schema = object({
-  brokenRules: string<Site['brokenRules']>().oneOf(['without', 'nothing'], 'A listing goes on without the rule, or shows nothing.').required(),
-})
-  .noUnknown('This is not a setting of the site: ${unknown}.')
-  .required()
+/** What is set for the whole site. */
+export async function siteSettings(db: Db): Promise<SiteSettings> {
+  const { brokenRules, placeholder } = await loadSite(db)
+  return { brokenRules, placeholder }
+}
 
 /** Changes what is set for the whole site. Throws 422. */
 export async function saveSiteSettings(db: Db, input: unknown): Promise<void> {
-  const { brokenRules } = accepted(parseWith<Pick<Site, 'brokenRules'>>(schema, input))
+  const { brokenRules, placeholder } = accepted(parseSiteSettings(input))
   await db.transaction().execute(async (trx) => {
-    await trx.updateTable('site').set({ broken_rules: brokenRules }).execute()
+    await trx.updateTable('site').set({ broken_rules: brokenRules, placeholder }).execute()
     await recordChange(trx, { kind: 'site', subjectId: null })
   })
 }

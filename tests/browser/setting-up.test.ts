@@ -4,9 +4,9 @@ import { join } from 'node:path'
 import type { ElementHandle, Page } from 'puppeteer-core'
 import sharp from 'sharp'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { openCollection, signedIn, startApp, visitor } from './support/app'
+import { openCollection, openInBench, signedIn, startApp, visitor } from './support/app'
 import type { App } from './support/app'
-import { chooseOne, clear, fill, isThere, press, waitFor, waitForNoDialog, waitForText } from './support/hands'
+import { chooseOne, clear, fill, isThere, pick, press, waitFor, waitForNoDialog, waitForStatus, waitForText } from './support/hands'
 
 let app: App
 let folder: string
@@ -134,6 +134,56 @@ describe('terms', () => {
     const plain = await visitor(app, { script: false })
     await plain.goto(`${app.address}/topic/wildlife`)
     expect(await plain.$eval('h1', (heading) => heading.textContent)).toBe('Wildlife')
+  })
+})
+
+describe('the whole site', () => {
+  it('says what stands for a missing picture, on open pages too, and a card may have another', async () => {
+    const bare = await app.db
+      .selectFrom('entries as e')
+      .innerJoin('collections as c', 'c.id', 'e.collection_id')
+      .select(['e.id', 'e.title', 'e.picture_id'])
+      .where('c.slug', '=', 'field-notes')
+      .where('e.status', '=', 'published')
+      .where('e.published_at', '<=', new Date())
+      .orderBy('e.published_at', 'desc')
+      .executeTakeFirstOrThrow()
+    await app.db.updateTable('entries').set({ picture_id: null }).where('id', '=', bare.id).execute()
+    const reader = await visitor(app)
+    await reader.goto(`${app.address}/`)
+    const cover = '[data-area=main] article:first-of-type'
+    const stands = () => reader.$eval(cover, (card) => ({ title: card.querySelector('.title')?.textContent?.trim(), letter: card.querySelector('.picture-letter')?.textContent ?? null, picture: card.querySelector('[data-part=picture]') !== null }))
+    expect(await stands()).toEqual({ title: bare.title, letter: null, picture: true })
+
+    const page = await signedIn(app)
+    await press(page, 'link', 'Site')
+    await press(page, 'radio', 'First letter')
+    await waitForStatus(page, 'Listings do so from now on.')
+    await reader.bringToFront()
+    await expect.poll(stands).toEqual({ title: bare.title, letter: bare.title.slice(0, 1), picture: true })
+    await page.bringToFront()
+    await press(page, 'radio', 'Nothing')
+    await reader.bringToFront()
+    await expect.poll(stands).toEqual({ title: bare.title, letter: null, picture: false })
+
+    await page.bringToFront()
+    await openInBench(page, 'From the hill')
+    await press(page, 'button', 'Latest notes 6')
+    await page.keyboard.press('5')
+    await press(page, 'button', 'Settings of picture')
+    await waitForText(page, 'aside', 'As on the whole site: nothing')
+    await pick(page, 'Where there is no picture', 'First letter')
+    const shown = await (await page.waitForSelector('::-p-aria([name="From the hill, the page as visitors get it"])'))?.contentFrame()
+    await expect.poll(() => shown?.$eval(cover, (card) => card.querySelector('.picture-letter')?.textContent)).toBe(bare.title.slice(0, 1))
+    await app.db.updateTable('entries').set({ picture_id: bare.picture_id }).where('id', '=', bare.id).execute()
+  })
+
+  it('takes nothing else for it', async () => {
+    const page = await signedIn(app)
+    const answer = (body: object) => page.evaluate(async (sent) => (await fetch('/api/bench/site', { method: 'PUT', headers: { 'content-type': 'application/json' }, body: JSON.stringify(sent) })).status, body)
+    expect(await answer({ brokenRules: 'without', placeholder: 'a hat' })).toBe(422)
+    expect(await answer({ brokenRules: 'without' })).toBe(422)
+    expect(await answer({ brokenRules: 'without', placeholder: 'sprig' })).toBe(200)
   })
 })
 

@@ -11,6 +11,7 @@ export function filmContext({ key }: FilmKeys, now: number): QuestionContext {
   const directors = [...new Set(films.map((film) => film.director))]
   const words = wordsOf({
     siteName: '',
+    placeholder: 'sprig',
     locale: 'en',
     zone: 'UTC',
     collections: [{ id: 1, slug: 'films', name: 'Films', singular: 'Film', plural: 'Films', icon: 'film', kind: 'plain', address: '/films/{slug}', facets: [1], fields: [] }],

@@ -70,7 +70,7 @@ function entriesOf(rows: readonly Row[], fields: readonly Field[], titleOf: (row
 
 function contextOf(fields: readonly Field[]): QuestionContext {
   const collection = { id: 1, slug: 'rows', name: 'Rows', singular: 'Row', plural: 'Rows', icon: 'note', kind: 'plain', address: '/rows/{slug}', facets: [], fields } as const
-  const words = wordsOf({ siteName: '', locale: 'en', zone: 'UTC', collections: [collection], facets: [], terms: [], authors: [] })
+  const words = wordsOf({ siteName: '', placeholder: 'sprig', locale: 'en', zone: 'UTC', collections: [collection], facets: [], terms: [], authors: [] })
   return { ...plainContext(now, words), keyOf: internedKey }
 }
 

@@ -85,6 +85,7 @@ const collection = { slug: 'notes', name: 'Notes', singular: 'Note', plural: 'No
 /** The names of the trial content. */
 export const trialWords = wordsOf({
   siteName: '',
+  placeholder: 'sprig',
   locale: 'en-GB',
   zone: 'UTC',
   collections: [1, 2].map((id) => ({ ...collection, id, fields: fieldsOfTrial(id) })),

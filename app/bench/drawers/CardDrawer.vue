@@ -16,7 +16,7 @@ import { useBench } from '../../stores/bench'
 import CardZones from '../parts/CardZones.vue'
 import ReadyMadeCards from '../parts/ReadyMadeCards.vue'
 import { words } from '../parts/words'
-import { choicesOf } from '../shapes/choices'
+import { choicesOf } from '../../shared/settings/choices'
 
 const props = defineProps<{ listing: Listing }>()
 const bench = useBench()

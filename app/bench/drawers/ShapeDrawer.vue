@@ -9,7 +9,7 @@ import IconChoice from '../../shared/settings/IconChoice.vue'
 import SelectSetting from '../../shared/settings/SelectSetting.vue'
 import { useBench } from '../../stores/bench'
 import { shapeSettings } from '../shapes'
-import { choicesOf } from '../shapes/choices'
+import { choicesOf } from '../../shared/settings/choices'
 import { words } from '../shapes/words'
 
 const props = defineProps<{ listing: Listing }>()

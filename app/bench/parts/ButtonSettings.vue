@@ -3,7 +3,7 @@ import type { ButtonSetting } from '~~/core/cards/parts/button'
 import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
 import SwitchSetting from '../../shared/settings/SwitchSetting.vue'
 import TextSetting from '../../shared/settings/TextSetting.vue'
-import { choicesOf } from '../shapes/choices'
+import { choicesOf } from '../../shared/settings/choices'
 import { words } from './words'
 
 const props = defineProps<{ setting: ButtonSetting }>()

@@ -2,7 +2,7 @@
 import type { DateSetting } from '~~/core/cards/parts/date'
 import { computed } from 'vue'
 import SelectSetting from '../../shared/settings/SelectSetting.vue'
-import { choicesOf } from '../shapes/choices'
+import { choicesOf } from '../../shared/settings/choices'
 import { useListingFields } from './fields'
 import { words } from './words'
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
 import NumberSetting from '../../shared/settings/NumberSetting.vue'
-import { choicesOf } from './choices'
+import { choicesOf } from '../../shared/settings/choices'
 import type { ChosenShape } from '~~/core/shapes'
 import { indexPreview } from '~~/core/shapes/index-preview'
 import { words } from './words'

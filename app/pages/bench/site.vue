@@ -5,8 +5,10 @@ import { ref } from 'vue'
 import { roles } from '~~/core/people'
 import type { AccountRow, InvitationRow, Role } from '~~/core/people'
 import { formatDate } from '~~/core/formats/dates'
+import type { SiteSettings } from '~~/core/site-settings'
 import ConfirmDialog from '../../shared/ConfirmDialog.vue'
 import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
+import { choicesOf } from '../../shared/settings/choices'
 import TopLine from '../../shared/TopLine.vue'
 import ScreenHead from '../../shared/ScreenHead.vue'
 import { attempt } from '../../shared/attempt'
@@ -29,23 +31,26 @@ const inviting = ref(false)
 const closing = ref<AccountRow | null>(null)
 const roleItems = roles.map((value) => ({ value, title: words.roles[value] }))
 
-const brokenRules = ref<'without' | 'nothing'>('without')
-const brokenChoices = (['without', 'nothing'] as const).map((value) => ({ value, title: words.brokenChoices[value] }))
+const settings = ref<SiteSettings | null>(null)
+const brokenChoices = choicesOf(words.brokenChoices)
+const placeholderChoices = choicesOf(shared.placeholders)
 
 void Promise.all([load(), catalogue.load()])
 
 async function load() {
   const found = await attempt(() => request<{ accounts: readonly AccountRow[]; invitations: readonly InvitationRow[] }>('GET', '/api/bench/accounts'))
-  const settings = await attempt(() => request<{ brokenRules: 'without' | 'nothing' }>('GET', '/api/bench/site'))
-  if (settings !== null) brokenRules.value = settings.brokenRules
+  settings.value = await attempt(() => request<SiteSettings>('GET', '/api/bench/site'))
   if (found === null) return
   accounts.value = found.accounts
   invitations.value = found.invitations
 }
 
-async function setBroken(next: 'without' | 'nothing') {
-  if ((await attempt(() => request('PUT', '/api/bench/site', { brokenRules: next }))) === null) return
-  brokenRules.value = next
+async function set(change: Partial<SiteSettings>) {
+  if (settings.value === null) return
+  const next = { ...settings.value, ...change }
+  if ((await attempt(() => request('PUT', '/api/bench/site', next))) === null) return
+  settings.value = next
+  await catalogue.load()
   notices.tell({ text: words.listingsSaved })
 }
 
@@ -107,11 +112,15 @@ function seen({ seenAt }: AccountRow): string {
         </li>
       </ul>
     </template>
-    <h2>{{ words.listings }}</h2>
-    <div class="listings">
-      <ChoiceSetting :label="words.brokenRules" :value="brokenRules" :choices="brokenChoices" fallback="without" @change="setBroken" />
-      <p class="facts">{{ words.brokenHint }}</p>
-    </div>
+    <template v-if="settings">
+      <h2>{{ words.listings }}</h2>
+      <div class="listings">
+        <ChoiceSetting :label="shared.placeholder" :value="settings.placeholder" :choices="placeholderChoices" fallback="sprig" @change="set({ placeholder: $event })" />
+        <p class="facts">{{ words.placeholderHint }}</p>
+        <ChoiceSetting :label="words.brokenRules" :value="settings.brokenRules" :choices="brokenChoices" fallback="without" @change="set({ brokenRules: $event })" />
+        <p class="facts">{{ words.brokenHint }}</p>
+      </div>
+    </template>
     <InviteDialog v-model="inviting" @invited="load" />
     <ConfirmDialog
       :model-value="closing !== null"
@@ -139,6 +148,7 @@ main {
 }
 
 .listings .facts {
+  margin-bottom: 14px;
   white-space: normal;
 }
 

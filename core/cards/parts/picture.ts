@@ -1,5 +1,7 @@
 import { number, string } from 'yup'
 import { focusOf, pictureAddress, widthsOf } from '../../pictures/picture'
+import { placeholders } from '../../pictures/placeholder'
+import type { Placeholder } from '../../pictures/placeholder'
 import { definePart, partSettings } from './define'
 import type { PartBase } from './define'
 
@@ -10,7 +12,6 @@ export const pictureCorners = ['soft', 'square', 'round', 'leaf'] as const
 export const pictureHovers = ['grow', 'lift', 'shift', 'none'] as const
 export const pictureEffects = ['none', 'grey', 'warm', 'pale', 'deep'] as const
 export const pictureSides = ['start', 'end'] as const
-export const picturePlaceholders = ['sprig', 'letter', 'none'] as const
 
 export interface PictureSetting extends PartBase {
   readonly part: 'picture'
@@ -27,8 +28,8 @@ export interface PictureSetting extends PartBase {
   /** Of the card's width, in per cent, 10 to 80, where a part sits beside it. */
   readonly share?: number
   readonly side?: (typeof pictureSides)[number]
-  /** What stands for a picture that an entry has not: a drawn sprig, the first letter of its title, or nothing at all. */
-  readonly placeholder?: (typeof picturePlaceholders)[number]
+  /** What stands for a missing picture; where it is not said, what the whole site has for that. */
+  readonly placeholder?: Placeholder
 }
 
 export interface PictureContent {
@@ -70,11 +71,12 @@ export const picture = definePart<'picture', PictureSetting, PictureContent>({
     effect: string().oneOf([...pictureEffects]),
     share: number().integer('Use whole per cent.').min(10, 'A picture takes at least 10 per cent.').max(80, 'A picture takes at most 80 per cent.'),
     side: string().oneOf([...pictureSides]),
-    placeholder: string().oneOf([...picturePlaceholders]),
+    placeholder: string().oneOf([...placeholders]),
   }),
   defaults: { part: 'picture', on: true, ratio: '3:2' },
   phrase: () => 'picture',
-  content({ ratio, fit = 'fill', corners = 'soft', hover = 'grow', effect = 'none', placeholder = 'sprig' }, entry, context) {
+  content({ ratio, fit = 'fill', corners = 'soft', hover = 'grow', effect = 'none', placeholder: own }, entry, context) {
+    const placeholder = own ?? context.placeholder
     const original = entry.picture
     const fixed = ratio === 'natural' ? null : ratio.replace(':', ' / ')
     const letter = placeholder === 'letter' ? (/[\p{L}\p{N}]/u.exec(entry.title)?.[0]?.toLocaleUpperCase(context.locale) ?? null) : null

@@ -1,5 +1,5 @@
 import { benchEndpoint } from '../../../http/endpoint'
-import { loadSite } from '../../../site/site'
+import { siteSettings } from '../../../site/site-settings'
 
 /** What is set for the whole site. */
-export default benchEndpoint('owner', async ({ db }) => ({ brokenRules: (await loadSite(db)).brokenRules }))
+export default benchEndpoint('owner', ({ db }) => siteSettings(db))
