@@ -65,4 +65,13 @@ describe('the demo site', () => {
     expect(starts.filter((start) => Number(start) > Date.UTC(2029, 5, 1)).length).toBeGreaterThan(10)
     expect(starts.filter((start) => Number(start) < Date.UTC(2029, 5, 1)).length).toBeGreaterThan(3)
   })
+
+  it.each([Date.UTC(2026, 10, 24, 9), Date.UTC(2027, 0, 1, 9), Date.UTC(2028, 1, 29, 23)])('has what comes every Wednesday come on a Wednesday: loaded at %i', (now) => {
+    const days = demoCollections.find((one) => one.slug === 'swap-days')
+    const startOf = (title: string) => new Date(Number((days === undefined ? [] : entriesOf(days, { ...on, now })).find((one) => one.title === title)?.values.starts))
+    expect(startOf('Wednesday menders').getUTCDay()).toBe(3)
+    expect([startOf('First Saturday dig').getUTCDay(), startOf('First Saturday dig').getUTCDate() <= 7]).toEqual([6, true])
+    expect([startOf('New Year hedge walk').getUTCMonth(), startOf('New Year hedge walk').getUTCDate()]).toEqual([0, 1])
+    expect(startOf('Wednesday menders').getTime()).toBeGreaterThan(now)
+  })
 })

@@ -1,4 +1,5 @@
 import type { EntryStatus } from '../core/content/entry'
+import { firstDayOf } from '../core/content/fields/recurrence'
 import { slugOf } from '../core/content/slug'
 import { randomFrom, seedOf } from '../core/random'
 import type { Random } from '../core/random'
@@ -103,7 +104,8 @@ function loaded(value: DemoValue, name: string, on: DemoDay): LoadedValue {
   if (typeof value !== 'object' || Array.isArray(value)) return value as LoadedValue
   if ('inDays' in value) {
     const start = startOfDayBefore(on.now, -value.inDays, on.zone)
-    const date = toWallClock(start, on.zone).slice(0, 10)
+    const earliest = toWallClock(start, on.zone).slice(0, 10)
+    const date = value.repeats === undefined ? earliest : firstDayOf(value.repeats, earliest)
     return value.at === null ? date : (fromWallClock(`${date}T${value.at}`, on.zone) ?? start)
   }
   if ('pictures' in value)

@@ -9,11 +9,11 @@ const places = {
   quarry: { latitude: 52.1097, longitude: -2.3181, address: 'Winch house, Quarry End' },
 } as const satisfies Record<string, DemoValue>
 
-/** Days from now and hours it takes place, where, for how many, at what price; and how it repeats, if it does. */
+/** Days from now (at least, where it repeats) and hours it takes place, where, for how many, at what price; and how it repeats, if it does. */
 function values(day: number, from: string, to: string, place: keyof typeof places, room: number, price: number, repeats?: string): Item['values'] {
   return {
-    starts: inDays(day, from),
-    ends: inDays(day, to),
+    starts: inDays(day, from, repeats),
+    ends: inDays(day, to, repeats),
     where: places[place],
     room_for: room,
     price: pounds(price),
@@ -36,7 +36,7 @@ const days: readonly Item[] = [
     'Tuesdays and Fridays, three to six. Borrow, bring back, ask.', 'Eight at a time, since the drawers are at elbow height.'),
   item('Moth night', 'juno-thackaberry', 'season/summer topic/wildlife', ['frost', 'night'], values(23, '19:00', '22:30', 'quarry', 18, 2, 'FREQ=MONTHLY;BYDAY=-1FR'),
     'A sheet, a lamp, a flask. The last Friday of the month, all year: there are moths in December too.', 'If it rains we look at last year’s and tell lies about them.'),
-  item('New Year hedge walk', 'juno-thackaberry', 'season/winter topic/wildlife', ['branch', 'dusk'], values(38, '11:00', '13:00', 'mill', 30, 0, 'FREQ=YEARLY'),
+  item('New Year hedge walk', 'juno-thackaberry', 'season/winter topic/wildlife', ['branch', 'dusk'], values(1, '11:00', '13:00', 'mill', 30, 0, 'FREQ=YEARLY;BYMONTH=1;BYMONTHDAY=1'),
     'The whole of the lane hedge, end to end, counting what is out. Nine kinds of flower is the record.', 'Ends where there is a stove.'),
   item('Leek chandelier morning', 'maud-ferris', 'season/autumn topic/saving', ['rows', 'frost'], values(-6, '10:00', '12:00', 'shed', 16, 0),
     'Hanging this year’s seed heads from the long shed beams, and taking last year’s down.', 'Bring a bag, a hat, and hair you do not mind.'),

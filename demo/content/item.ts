@@ -18,8 +18,8 @@ export type DemoValue =
   | { readonly amount: number; readonly currency: string }
   | { readonly latitude: number; readonly longitude: number; readonly address: string }
   | { readonly address: string; readonly title: string }
-  /** Days from the day of loading, and the time of day; the date alone where there is no time. */
-  | { readonly inDays: number; readonly at: string | null }
+  /** Days from the day of loading, and the time of day; the date alone where there is no time. With a rule of repetition, the first day from then on that it falls on. */
+  | { readonly inDays: number; readonly at: string | null; readonly repeats?: string | undefined }
   | { readonly pictures: readonly DrawnAs[] }
   | { readonly file: string }
   /** Entries by `collection/slug`. */
@@ -75,7 +75,7 @@ export function pounds(amount: number): DemoValue {
   return { amount: Math.round(amount * 100), currency: 'GBP' }
 }
 
-/** A day counted from that of loading; with a time, a moment of it. */
-export function inDays(days: number, at: string | null = null): DemoValue {
-  return { inDays: days, at }
+/** A day counted from that of loading, or the next that a rule of repetition falls on; with a time, a moment of it. */
+export function inDays(days: number, at: string | null = null, repeats?: string): DemoValue {
+  return { inDays: days, at, repeats }
 }

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { expect, it } from 'vitest'
 import { fieldPlace, keepsPromises, messageOf } from '~~/tests/support/field-promises'
-import { recurrence } from './recurrence'
+import { firstDayOf, recurrence } from './recurrence'
 
 const rules = fc
   .record({
@@ -39,4 +39,14 @@ it.each([
 it('reads in words', () => {
   expect(recurrence.format('FREQ=MONTHLY;BYDAY=1SA', {}, fieldPlace)).toBe('every month on the 1st Saturday')
   expect(recurrence.format('FREQ=WEEKLY;COUNT=6', {}, fieldPlace)).toBe('every week for 6 times')
+})
+
+// RFC 5545, 3.8.5.3: rules of its examples, with the first days that it lists.
+it.each([
+  ['FREQ=DAILY;COUNT=10', '1997-09-02', '1997-09-02'],
+  ['FREQ=WEEKLY;COUNT=10;WKST=SU;BYDAY=TU,TH', '1997-09-03', '1997-09-04'],
+  ['FREQ=MONTHLY;COUNT=10;BYDAY=1FR', '1997-09-02', '1997-09-05'],
+  ['FREQ=MONTHLY;BYDAY=FR;BYMONTHDAY=13', '1997-09-02', '1998-02-13'],
+])('%s, from %s, falls first on %s', (rule, from, first) => {
+  expect(firstDayOf(rule, from)).toBe(first)
 })

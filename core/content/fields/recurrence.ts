@@ -35,6 +35,12 @@ export const recurrence: FieldType<'recurrence', object, string> = {
   sortKey: null,
 }
 
+/** The first day (`2026-03-01`) from `from` on that a rule falls on, which then is the start that the rule needs; `from` itself where it falls on none. */
+export function firstDayOf(rule: string, from: string): string {
+  const start = new Date(`${from}T00:00:00Z`)
+  return new RRule({ ...RRule.parseString(rule), dtstart: start }).after(start, true)?.toISOString().slice(0, 10) ?? from
+}
+
 function ruleOf(text: string) {
   try {
     const options = RRule.parseString(text)
