@@ -1,5 +1,6 @@
 import { array, lazy, mixed, number, object, string } from 'yup'
 import type { Schema } from 'yup'
+import type { Field } from '../content/field'
 import { fieldTypes } from '../content/fields'
 import { counted } from '../words'
 import type { Words } from '../words'
@@ -94,8 +95,7 @@ export function orderKeyPhrase(key: OrderKey, words: Words): string {
     case 'field': {
       const field = words.field(key.field)
       if (field === undefined) return 'by a field that is gone'
-      const [up, down] = directionWords(fieldTypes.get(field.type).sort)
-      return `${field.name.toLowerCase()} ${key.direction === 'up' ? up : down}`
+      return `by ${field.name.toLowerCase()}, ${directionWords(field)[key.direction]}`
     }
     case 'shuffle':
       return shufflePhrases[key.span]
@@ -110,8 +110,11 @@ export function orderKeyPhrase(key: OrderKey, words: Words): string {
   }
 }
 
-function directionWords(sort: 'number' | 'text' | null): readonly [string, string] {
-  return sort === 'text' ? ['A to Z', 'Z to A'] : ['rising', 'falling']
+/** What the directions of a field's order are called. */
+export function directionWords(field: Field): Readonly<Record<Direction, string>> {
+  const type = fieldTypes.get(field.type)
+  const [up, down] = type.orders?.(field.settings) ?? (type.sort === 'text' ? ['A to Z', 'Z to A'] : ['lowest first', 'highest first'])
+  return { up, down }
 }
 
 /** Why a key can't order; null when it can. */

@@ -1,12 +1,15 @@
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
 import { listings } from '~~/tests/support/arbitraries'
+import { fieldOfType } from '~~/tests/support/card-entries'
 import { defaultCard } from '../cards/card'
 import { wordsOf } from '../content/catalogue'
+import type { FieldTypeName } from '../content/fields'
 import { defaultAmount } from './amount'
 import { newListing } from './definition'
 import type { Listing } from './definition'
 import { fromAll } from './from'
+import { orderKeyPhrase } from './order'
 import { sentenceOf, sentenceText } from './sentence'
 
 const words = wordsOf({
@@ -63,6 +66,20 @@ describe('the sentence', () => {
     )
     expect(said({ from: { ...fromAll(1), by: 'page' } })).toContain('Show field notes of the page, ')
     expect(said({ from: { ...fromAll(1), rules: [{ ...soil, off: true }] } })).toContain('Show all field notes, ')
+  })
+
+  it.each<[FieldTypeName, string, string]>([
+    ['number', 'by when, lowest first', 'by when, highest first'],
+    ['short-text', 'by when, A to Z', 'by when, Z to A'],
+    ['date', 'by when, earliest first', 'by when, latest first'],
+    ['date-time', 'by when, earliest first', 'by when, latest first'],
+    ['duration', 'by when, shortest first', 'by when, longest first'],
+    ['yes-no', 'by when, no first', 'by when, yes first'],
+    ['choice', 'by when, in their order', 'by when, in reverse'],
+  ])('calls the order of a field of type %s by what it means', (type, up, down) => {
+    const field = { ...fieldOfType(40, type), name: 'When' }
+    const fieldWords = { ...words, field: (id: number) => (id === field.id ? { ...field, collectionId: 1 } : undefined) }
+    expect((['up', 'down'] as const).map((direction) => orderKeyPhrase({ by: 'field', field: 40, direction }, fieldWords))).toEqual([up, down])
   })
 
   it('says shuffles, recent reads, pages and narrower amounts', () => {

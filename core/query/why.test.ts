@@ -47,7 +47,7 @@ describe('why an entry is shown', () => {
     expect(reasons.map(({ asks, has, passes: passed }) => [asks, has, passed])).toEqual([
       ['notes', 'published on 3 Feb 2026', true],
       ['in Term 12 or Term 13', 'Term 12', true],
-      ['count at least 3', '2.5', false],
+      ['with count at least 3', '2.5', false],
       ['not by Author 22', 'Author 21', true],
     ])
   })
@@ -67,7 +67,7 @@ describe('why an entry is shown', () => {
     expect(whyOf({ ...newListing('Notes', 1), order }, context, explained).order).toEqual([
       { by: 'most read in 30 days first', has: '3 reads' },
       { by: 'best rated first', has: '50 % are sure to like it' },
-      { by: 'count rising', has: '2.5' },
+      { by: 'by count, lowest first', has: '2.5' },
     ])
   })
 

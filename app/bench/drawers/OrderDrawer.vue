@@ -4,7 +4,7 @@ import { computed } from 'vue'
 import { VueDraggable } from 'vue-draggable-plus'
 import { fieldsOfAll } from '~~/core/content/catalogue'
 import type { Listing } from '~~/core/listing/definition'
-import { defaultOrder, mostKeys, orderKeyPhrase, orderKeyTrouble } from '~~/core/listing/order'
+import { defaultOrder, directionWords, mostKeys, orderKeyPhrase, orderKeyTrouble } from '~~/core/listing/order'
 import type { Order, OrderKey } from '~~/core/listing/order'
 import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
 import NumberSetting from '../../shared/settings/NumberSetting.vue'
@@ -48,10 +48,11 @@ function choicesFor(at: number) {
 }
 
 function directions(key: OrderKey) {
-  return (['up', 'down'] as const).map((direction) => {
-    const phrase = orderKeyPhrase({ ...key, direction } as OrderKey, catalogue.words)
-    return { value: direction, title: key.by === 'field' ? phrase.slice(phrase.lastIndexOf(' ') + 1) : phrase }
-  })
+  const field = key.by === 'field' ? catalogue.words.field(key.field) : undefined
+  return (['up', 'down'] as const).map((direction) => ({
+    value: direction,
+    title: field === undefined ? orderKeyPhrase({ ...key, direction } as OrderKey, catalogue.words) : directionWords(field)[direction],
+  }))
 }
 
 function set(change: Partial<Order>, subject?: string) {

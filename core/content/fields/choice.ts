@@ -63,6 +63,7 @@ export const choice: FieldType<'choice', ChoiceSettings, readonly string[]> = {
   filter: 'key',
   keys: (value) => value,
   sort: 'number',
+  orders: () => ['in their order', 'in reverse'],
   sortKey: (value, { options }) => options.findIndex((option) => option.key === value[0]),
 }
 

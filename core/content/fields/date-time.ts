@@ -34,5 +34,6 @@ export const dateTime: FieldType<'date-time', object, number> = {
   format: (value, _, place) => formatDate(value, place, 'time'),
   filter: 'instant',
   sort: 'number',
+  orders: () => ['earliest first', 'latest first'],
   sortKey: (value) => value / 1000,
 }

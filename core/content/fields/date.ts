@@ -42,5 +42,6 @@ export const date: FieldType<'date', DateSettings, string> = {
   format: (value, _, { locale }) => formatDate(dayStart(value) ?? 0, { locale, zone: 'UTC' }),
   filter: 'day',
   sort: 'number',
+  orders: () => ['earliest first', 'latest first'],
   sortKey: (value) => (dayStart(value) ?? 0) / 1000,
 }

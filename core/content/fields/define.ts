@@ -50,6 +50,8 @@ export interface FieldType<Name extends string = string, Settings = never, Value
   readonly sortKey: ((value: Value, settings: Settings) => number | string) | null
   /** Whether sort keys are numbers or texts. */
   readonly sort: 'number' | 'text' | null
+  /** What its order is called, up and down; “lowest first” and “A to Z” where it is not said. */
+  readonly orders?: (settings: Settings) => readonly [up: string, down: string]
   readonly refersTo?: (value: Value) => readonly FieldReference[]
 }
 

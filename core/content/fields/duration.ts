@@ -43,6 +43,7 @@ export const duration: FieldType<'duration', DurationSettings, number> = {
   },
   filter: 'number',
   sort: 'number',
+  orders: () => ['shortest first', 'longest first'],
   sortKey: (value) => value,
 }
 

@@ -29,5 +29,6 @@ export const yesNo: FieldType<'yes-no', YesNoSettings, boolean> = {
   filter: 'key',
   keys: (value) => [value ? 'yes' : 'no'],
   sort: 'number',
+  orders: ({ yes, no }) => [`${no.toLowerCase()} first`, `${yes.toLowerCase()} first`],
   sortKey: (value) => (value ? 1 : 0),
 }

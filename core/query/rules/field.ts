@@ -26,7 +26,8 @@ export type Asked =
   /** Has begun, and not ended by another field of moments or days; 0 until that is chosen. */
   | { readonly is: 'running'; readonly until: number }
   | { readonly is: TextMatch; readonly text: string }
-  | { readonly is: 'present' | 'absent' }
+  | { readonly is: 'present' }
+  | { readonly is: 'absent' }
 export type Operator = Asked['is']
 
 /** Entries by a field of theirs. */
@@ -89,7 +90,7 @@ export const field = defineRule<'field', FieldRule>({
   phrase(rule, words) {
     const known = words.field(rule.field)
     if (known === undefined) return 'by a field that is gone'
-    return `${known.name.toLowerCase()} ${askedPhrase(rule.asked, known, words)}`
+    return askedPhrase(rule.asked, known, words)
   },
   trouble(rule, words) {
     const known = words.field(rule.field)
@@ -220,6 +221,13 @@ function seconds(instant: number | null): number | null {
 }
 
 function askedPhrase(asked: Asked, known: KnownField, words: Words): string {
+  const name = known.name.toLowerCase()
+  if (asked.is === 'absent') return `without ${name}`
+  if (asked.is === 'running') return `running now, from ${name} to ${words.field(asked.until)?.name.toLowerCase() ?? 'a field that is gone'}`
+  return `with ${name} ${valuePhrase(asked, known, words)}`
+}
+
+function valuePhrase(asked: Exclude<Asked, { is: 'absent' | 'running' }>, known: KnownField, words: Words): string {
   const said = (value: unknown) => fieldTypes.get(known.type).format(value, known.settings, words)
   switch (asked.is) {
     case 'any':
@@ -235,18 +243,14 @@ function askedPhrase(asked: Asked, known: KnownField, words: Words): string {
     }
     case 'within':
       return windowPhrase(asked.window, words.locale)
-    case 'running':
-      return `until ${words.field(asked.until)?.name.toLowerCase() ?? 'a field that is gone'}, running now`
     case 'equal':
-      return `is “${asked.text}”`
+      return `“${asked.text}”`
     case 'begins':
-      return `begins with “${asked.text}”`
+      return `beginning with “${asked.text}”`
     case 'contains':
-      return `contains “${asked.text}”`
+      return `containing “${asked.text}”`
     case 'present':
-      return 'is given'
-    case 'absent':
-      return 'is not given'
+      return 'given'
   }
 }
 

@@ -49,15 +49,15 @@ describe('a rule on a field', () => {
   })
 
   it.each<[Rule, string]>([
-    [ask('count', { is: 'between', from: 1.5, to: 3 }), 'count from 1.5 to 3'],
-    [ask('price', { is: 'between', from: { amount: 250, currency: 'EUR' }, to: null }), 'price at least €2.50'],
-    [ask('kind', { is: 'all', values: ['clay', 'loam'] }), 'kind Clay and Loam'],
-    [ask('kind', { is: 'none', values: ['sand'] }), 'kind not Sand'],
-    [ask('ready', { is: 'any', values: ['yes'] }), 'ready Yes'],
-    [ask('day', { is: 'within', window: { is: 'next', count: 2, unit: 'week' } }), 'day next 2 weeks'],
-    [ask('moment', { is: 'running', until: fieldNamed('day').id }), 'moment until day, running now'],
-    [ask('label', { is: 'begins', text: 'Be' }), 'label begins with “Be”'],
-    [ask('where', { is: 'absent' }), 'where is not given'],
+    [ask('count', { is: 'between', from: 1.5, to: 3 }), 'with count from 1.5 to 3'],
+    [ask('price', { is: 'between', from: { amount: 250, currency: 'EUR' }, to: null }), 'with price at least €2.50'],
+    [ask('kind', { is: 'all', values: ['clay', 'loam'] }), 'with kind Clay and Loam'],
+    [ask('kind', { is: 'none', values: ['sand'] }), 'with kind not Sand'],
+    [ask('ready', { is: 'any', values: ['yes'] }), 'with ready Yes'],
+    [ask('day', { is: 'within', window: { is: 'next', count: 2, unit: 'week' } }), 'with day next 2 weeks'],
+    [ask('moment', { is: 'running', until: fieldNamed('day').id }), 'running now, from moment to day'],
+    [ask('label', { is: 'begins', text: 'Be' }), 'with label beginning with “Be”'],
+    [ask('where', { is: 'absent' }), 'without where'],
   ])('reads as words: %j', (rule, words) => {
     expect(said(rule)).toBe(words)
   })
