@@ -73,8 +73,8 @@ export async function pick(page: Page, label: string, option: string): Promise<v
   const field = await waitFor(page, 'combobox', label)
   await waitForStillness(page)
   await field.focus()
-  // A space would open the list instead.
-  await page.keyboard.type(option.split(' ')[0] ?? option)
+  // Without the space, which would open the list, and in one go: the field forgets what was typed a second ago, and a busy machine can take that long from key to key.
+  await field.evaluate((input, typed) => Array.from(typed).forEach((key) => input.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true }))), option.split(' ')[0] ?? option)
   await page.waitForFunction((input, wanted) => (input as HTMLElement).parentElement?.textContent?.includes(wanted) === true, {}, field, option)
 }
 
