@@ -5,6 +5,7 @@ import { movesByClock } from './asking'
 import { columnOf } from './columns'
 import type { FieldColumn } from './predicate'
 import { ruleTree } from './rule-tree'
+import { fieldsAsked } from './rules/field'
 
 /** What of a listing moves with the clock alone, besides entries that appear and expire. */
 export interface Movement {
@@ -20,8 +21,7 @@ export function movementOf({ from, order }: Listing, now: number, words: Words):
   const daily = order.keys.some((key) => (key.by === 'views' && key.days !== undefined) || (key.by === 'shuffle' && key.span === 'day'))
   const passes = moving.flatMap(({ rule }) => {
     if (rule.rule !== 'field') return []
-    const ids = [rule.field, ...(rule.asked.is === 'running' ? [rule.asked.until] : [])]
-    return ids.flatMap((id) => {
+    return fieldsAsked(rule).flatMap((id) => {
       const field = words.field(id)
       return field?.type === 'date-time' ? [columnOf(field, { words, collections: from.collections })] : []
     })

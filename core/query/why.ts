@@ -14,6 +14,7 @@ import type { PlanContext, QuestionContext } from './plan-context'
 import { readsIn } from './position'
 import { passes } from './predicate'
 import type { Rule } from './rules'
+import { fieldsAsked } from './rules/field'
 import { flagPhrase } from './rules/flag'
 import { stepPhrase } from './steps'
 import type { Step } from './steps'
@@ -131,7 +132,7 @@ function ruleHas(rule: Rule, { words }: PlanContext, entry: ExplainedEntry): str
     case 'words':
       return entry.indexed.title
     case 'field':
-      return [rule.field, ...(rule.asked.is === 'running' ? [rule.asked.until] : [])].map((id) => valueHeld(id, words, entry)).join(', until ')
+      return fieldsAsked(rule).map((id) => valueHeld(id, words, entry)).join(', until ')
     case 'group':
       return ''
   }

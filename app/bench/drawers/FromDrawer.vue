@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { fieldsOfAll } from '~~/core/content/catalogue'
-import { fieldTypes } from '~~/core/content/fields'
 import type { Listing } from '~~/core/listing/definition'
 import { defaultOrder } from '~~/core/listing/order'
 import { froms } from '~~/core/listing/from'
 import type { From, FromBy, LeftOut } from '~~/core/listing/from'
 import { ruleTree } from '~~/core/query/rule-tree'
 import type { Rule } from '~~/core/query/rules'
+import { isMoment } from '~~/core/query/rules/field'
 import { joins } from '~~/core/query/rules/group'
 import EntryAutocomplete from '../../content/EntryAutocomplete.vue'
 import ActionMenu from '../../shared/ActionMenu.vue'
@@ -37,7 +37,7 @@ const followsPage = computed(
 
 /** The first moment that entries of the collection have, for what is yet to come. */
 const moment = computed(() =>
-  fieldsOfAll(catalogue.catalogue, from.value.collections).find((field) => field.filterable && field.sortable && ['day', 'instant'].includes(fieldTypes.get(field.type).filter)),
+  fieldsOfAll(catalogue.catalogue, from.value.collections).find((field) => field.filterable && field.sortable && isMoment(field)),
 )
 
 const begins = computed(() => [

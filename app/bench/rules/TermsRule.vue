@@ -20,12 +20,17 @@ const counts = ref<Readonly<Record<number, number>>>({})
 const others = computed(() => bench.listing && { ...bench.listing, from: { ...bench.listing.from, rules: withoutThis(bench.listing.from.rules, toRaw(props.rule)) } })
 watch(
   () => [props.rule.facet, JSON.stringify(others.value?.from), bench.asOf, bench.sample],
-  async () =>
-    (counts.value = await request<Readonly<Record<number, number>>>('POST', `/api/bench/facets/${props.rule.facet}/counts`, {
+  async (_, __, onCleanup) => {
+    let isLate = false
+    onCleanup(() => (isLate = true))
+    const found = await request<Readonly<Record<number, number>>>('POST', `/api/bench/facets/${props.rule.facet}/counts`, {
       ...bench.asked(),
       definition: others.value,
       above: bench.chosenCounts?.above ?? [],
-    }).catch(() => ({}))),
+    }).catch(() => ({}))
+    // A later question may have been answered sooner.
+    if (!isLate) counts.value = found
+  },
   { immediate: true },
 )
 

@@ -140,6 +140,11 @@ function askedTrouble(asked: Asked, known: KnownField, words: Words): RuleTroubl
   }
 }
 
+/** The fields that a rule asks, its own first. */
+export function fieldsAsked({ field, asked }: FieldRule): readonly number[] {
+  return asked.is === 'running' ? [field, asked.until] : [field]
+}
+
 /** Whether a field holds days or moments. */
 export function isMoment(known: Pick<KnownField, 'type'>): boolean {
   return ['day', 'instant'].includes(fieldTypes.get(known.type).filter)
