@@ -228,6 +228,7 @@ function seconds(instant: number | null): number | null {
 function askedPhrase(asked: Asked, known: KnownField, words: Words): string {
   const name = known.name.toLowerCase()
   if (asked.is === 'absent') return `without ${name}`
+  if (asked.is === 'running' && asked.until === 0) return `running now, from ${name}`
   if (asked.is === 'running') return `running now, from ${name} to ${words.field(asked.until)?.name.toLowerCase() ?? 'a field that is gone'}`
   return `with ${name} ${valuePhrase(asked, known, words)}`
 }

@@ -56,6 +56,7 @@ describe('a rule on a field', () => {
     [ask('ready', { is: 'any', values: ['yes'] }), 'with ready Yes'],
     [ask('day', { is: 'within', window: { is: 'next', count: 2, unit: 'week' } }), 'with day next 2 weeks'],
     [ask('moment', { is: 'running', until: fieldNamed('day').id }), 'running now, from moment to day'],
+    [ask('moment', { is: 'running', until: 0 }), 'running now, from moment'],
     [ask('label', { is: 'begins', text: 'Be' }), 'with label beginning with “Be”'],
     [ask('where', { is: 'absent' }), 'without where'],
   ])('reads as words: %j', (rule, words) => {
