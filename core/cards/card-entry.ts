@@ -9,6 +9,8 @@ export interface CardEntry {
   readonly summary: string
   /** The body's words; empty where no part asks for them. */
   readonly text: string
+  /** Words of the body, counted when it was saved. */
+  readonly wordCount: number
   /** Address of the entry's own page. */
   readonly address: string
   /** Epoch milliseconds. */

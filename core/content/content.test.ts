@@ -125,12 +125,12 @@ describe('a field', () => {
 
   it('is indexed only for what it may be asked', () => {
     const field = { ...good, id: 7, type: 'number' as const }
-    expect(indexedValues([field], { 7: 12 })).toEqual({ sort: { 7: 12 }, keys: [{ fieldId: 7, value: hasValue }] })
-    expect(indexedValues([{ ...field, filterable: false, sortable: false }], { 7: 12 })).toEqual({ sort: {}, keys: [] })
+    expect(indexedValues([field], { 7: 12 }, 'en')).toEqual({ sort: { 7: 12 }, keys: [{ fieldId: 7, value: hasValue }] })
+    expect(indexedValues([{ ...field, filterable: false, sortable: false }], { 7: 12 }, 'en')).toEqual({ sort: {}, keys: [] })
     const either = { ...field, type: 'yes-no' as const, settings: yesNo.defaults }
-    expect(indexedValues([either], { 7: true })).toEqual({ sort: { 7: 1 }, keys: [{ fieldId: 7, value: hasValue }, { fieldId: 7, value: 'yes' }] })
+    expect(indexedValues([either], { 7: true }, 'en')).toEqual({ sort: { 7: 1 }, keys: [{ fieldId: 7, value: hasValue }, { fieldId: 7, value: 'yes' }] })
     const label = { ...field, type: 'short-text' as const, settings: shortText.defaults }
-    expect(indexedValues([label], { 7: 'Éclair  Bean' })).toEqual({ sort: { 7: 'Éclair  Bean', '7t': 'eclair bean' }, keys: [{ fieldId: 7, value: hasValue }] })
+    expect(indexedValues([label], { 7: 'Éclair  Bean' }, 'en')).toEqual({ sort: { 7: 'Éclair  Bean', '7t': '\neclair bean\n', '7x': '\nÉclair Bean\n' }, keys: [{ fieldId: 7, value: hasValue }] })
   })
 })
 

@@ -3,7 +3,7 @@ import type { Fault, Parsed } from '../parsing'
 import { faulty, parseWith } from '../parsing'
 import { fieldTypes, isBlank } from './fields'
 import type { FieldTypeName } from './fields'
-import { folded } from '../text/search-words'
+import { folded } from '../text/folding'
 import type { FieldPlace, FieldReference, FilterKind } from './fields/define'
 
 /** What a designer decides about a field. */
@@ -126,12 +126,34 @@ export interface IndexedValues {
 /** The key of every field that has a value at all; no field has it as a value. */
 export const hasValue = ''
 
-/** Under which name the folded text of a field is kept beside its sort values. */
-export function textKey(fieldId: number): string {
-  return `${fieldId}t`
+/** Under which name the texts of a field are kept beside its sort values: folded, or as they are. */
+export function textKey(fieldId: number, form: 'folded' | 'exact'): string {
+  return `${fieldId}${form === 'folded' ? 't' : 'x'}`
 }
 
-export function indexedValues(fields: readonly Field[], values: FieldValues): IndexedValues {
+/** Longer texts equal nothing that a rule can ask for. */
+export const longestAsked = 500
+
+/** Texts as they are compared exactly: on one line, in composed form. */
+export function exactText(text: string): string {
+  return text.normalize('NFC').replace(/\s+/gu, ' ').trim()
+}
+
+/** Texts as one, each on a line of its own, so that what is looked for is never found across two. */
+function lines(texts: readonly string[]): string {
+  return `\n${texts.join('\n')}\n`
+}
+
+function textValues(fieldId: number, texts: readonly string[], locale: string): Readonly<Record<string, string>> {
+  const exact = texts.map(exactText).filter((text) => text.length <= longestAsked)
+  return {
+    [textKey(fieldId, 'folded')]: lines(texts.map((text) => folded(text, locale))),
+    ...(exact.length > 0 && { [textKey(fieldId, 'exact')]: lines(exact) }),
+  }
+}
+
+/** What the index holds of an entry's values. `locale` decides which letters count as the same. */
+export function indexedValues(fields: readonly Field[], values: FieldValues, locale: string): IndexedValues {
   const sort: Record<string, number | string> = {}
   const keys: { fieldId: number; value: string }[] = []
   for (const field of fields) {
@@ -142,7 +164,7 @@ export function indexedValues(fields: readonly Field[], values: FieldValues): In
       sort[field.id] = type.sortKey(value, field.settings)
     if (!field.filterable) continue
     keys.push(...[hasValue, ...(type.keys?.(value) ?? [])].map((key) => ({ fieldId: field.id, value: String(key) })))
-    if (type.text) sort[textKey(field.id)] = folded(type.text(value))
+    if (type.texts) Object.assign(sort, textValues(field.id, type.texts(value), locale))
   }
   return { sort, keys }
 }

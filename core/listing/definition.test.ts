@@ -13,7 +13,7 @@ function faultsOf(input: unknown) {
   return parsed.ok ? [] : parsed.faults.map((fault) => fault.path)
 }
 
-const valid = { version: 2, name: 'Latest', from: { collections: [7] } }
+const valid = { version: 3, name: 'Latest', from: { collections: [7] } }
 
 /** A group in a group, so many deep. */
 function nested(depth: number): object {
@@ -49,7 +49,7 @@ describe('a listing definition', () => {
   it.each([
     ['no object', [], ''],
     ['no version', { name: 'x' }, 'version'],
-    ['a version to come', { ...valid, version: 3 }, 'version'],
+    ['a version to come', { ...valid, version: 4 }, 'version'],
     ['no name', { ...valid, name: '' }, 'name'],
     ['no collection', { ...valid, from: { collections: [] } }, 'from.collections'],
     ['too many shown', { ...valid, amount: { take: 201 } }, 'amount.take'],

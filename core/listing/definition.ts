@@ -15,7 +15,7 @@ import { upgraded } from './upgrade'
 
 /** What to show, in what order, how many, and how: one key for each clause. */
 export interface Listing {
-  readonly version: 2
+  readonly version: 3
   readonly name: string
   readonly from: From
   readonly order: Order
@@ -29,7 +29,7 @@ export type StoredListing = Pick<Listing, 'version' | 'name'> & {
   readonly from: Pick<From, 'collections'> & Partial<From>
 } & { readonly [Clause in 'order' | 'amount' | 'shape' | 'card']?: Partial<Listing[Clause]> }
 
-export const listingVersion = 2
+export const listingVersion = 3
 export const clauses = ['from', 'order', 'amount', 'shape', 'card'] as const
 export type Clause = (typeof clauses)[number]
 

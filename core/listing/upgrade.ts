@@ -5,7 +5,7 @@ import type { Parsed } from '../parsing'
 export type UpgradeStep = (old: Readonly<Record<string, unknown>>) => Record<string, unknown>
 
 /** `steps[n]` lifts version n + 1 to version n + 2. */
-const listingSteps: readonly UpgradeStep[] = [severalCollections]
+const listingSteps: readonly UpgradeStep[] = [severalCollections, looselyEqual]
 
 /** Version 2: several collections; terms and authors by any, all or none; stretches of time. */
 function severalCollections(old: Readonly<Record<string, unknown>>): Record<string, unknown> {
@@ -20,6 +20,20 @@ function liftedRule(rule: unknown): unknown {
   if (rest.rule === 'terms') return { ...rest, is: 'any', terms: any }
   if (rest.rule === 'author') return { ...rest, is: 'any', authors: any }
   return rest.rule === 'published-within' ? { rule: 'date', window: { is: 'last', count: days, unit: 'day' } } : rule
+}
+
+/** Version 3: “is exactly” means so; what it meant until then is said. */
+function looselyEqual(old: Readonly<Record<string, unknown>>): Record<string, unknown> {
+  const { rules, ...from } = (old.from ?? {}) as Record<string, unknown>
+  return { ...old, from: { ...from, ...(Array.isArray(rules) && { rules: rules.map(loosened) }) } }
+}
+
+function loosened(rule: unknown): unknown {
+  if (typeof rule !== 'object' || rule === null) return rule
+  const { rules, asked } = rule as { readonly rules?: unknown; readonly asked?: unknown }
+  if (Array.isArray(rules)) return { ...rule, rules: rules.map(loosened) }
+  const isEqual = typeof asked === 'object' && asked !== null && Reflect.get(asked, 'is') === 'equal'
+  return isEqual ? { ...rule, asked: { ...asked, loose: true } } : rule
 }
 
 /**

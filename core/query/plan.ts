@@ -3,7 +3,7 @@ import type { Listing } from '../listing/definition'
 import type { From } from '../listing/from'
 import { orderKeyTrouble } from '../listing/order'
 import type { Direction, OrderKey } from '../listing/order'
-import { searchWords } from '../text/search-words'
+import { wantedWords } from '../text/search-words'
 import { civilDayOf, fromWallClock } from '../time/zones'
 import { predicateOfRule, predicateOfRules, rulesAsking } from './asking'
 import { columnOf } from './columns'
@@ -98,7 +98,7 @@ function subjectPredicate(page: PageSubject | null, context: PlanContext): Predi
       return { test: 'between', value: 'publishedAt', from: start(page.year, page.month), to: null, before: next }
     }
     case 'search':
-      return { test: 'words', words: searchWords(page.words, context.words.locale) }
+      return { test: 'words', words: wantedWords(page.words, context.words.locale) }
     case 'entry':
       return everything
   }

@@ -29,8 +29,8 @@ export type Predicate =
       /** Not included. */
       readonly before: number | null
     }
-  /** Has a field whose folded text is, begins with or contains the folded text. */
-  | { readonly test: 'text'; readonly value: FieldColumn; readonly how: TextMatch; readonly text: string }
+  /** Has a field of which a text is, begins with or contains the text; both folded, or both as they are. */
+  | { readonly test: 'text'; readonly value: FieldColumn; readonly how: TextMatch; readonly form: 'folded' | 'exact'; readonly text: string }
   /** Has all of the words. */
   | { readonly test: 'words'; readonly words: readonly string[] }
   | { readonly test: 'ids'; readonly ids: readonly number[] }
@@ -66,8 +66,8 @@ export function passes(predicate: Predicate, entry: IndexedEntry): boolean {
     }
     case 'text': {
       const field = fieldIn(predicate.value, entry.collectionId)
-      const text = field === null ? undefined : entry.values[textKey(field)]
-      return typeof text === 'string' && matches(text, predicate.how, predicate.text)
+      const text = field === null ? undefined : entry.values[textKey(field, predicate.form)]
+      return typeof text === 'string' && text.includes(textWanted(predicate))
     }
     case 'words':
       return predicate.words.length > 0 && predicate.words.every((word) => entry.words.includes(word))
@@ -88,7 +88,8 @@ function numberOf(value: RangeValue, entry: IndexedEntry): number | null {
   return typeof number === 'number' ? number : null
 }
 
-function matches(text: string, how: TextMatch, wanted: string): boolean {
-  if (how === 'equal') return text === wanted
-  return how === 'begins' ? text.startsWith(wanted) : text.includes(wanted)
+/** What the lines of a field's texts must contain, so that one of them is, begins with or contains what is asked for. */
+export function textWanted({ how, text }: { readonly how: TextMatch; readonly text: string }): string {
+  if (how === 'contains') return text
+  return how === 'begins' ? `\n${text}` : `\n${text}\n`
 }

@@ -1,3 +1,5 @@
+import { wordsIn } from './segments'
+
 /**
  * The first `most` words of `text`, with an ellipsis when something was left out. Words are those
  * of Unicode Standard Annex #29 (section 4), through the platform's Intl.Segmenter, so scripts
@@ -9,11 +11,10 @@ export function limitWords(text: string, most: number, locale: string): string {
   if (most < 1) return ''
   let words = 0
   let end = 0
-  for (const segment of new Intl.Segmenter(locale, { granularity: 'word' }).segment(trimmed)) {
-    if (!segment.isWordLike) continue
+  for (const word of wordsIn(trimmed, locale)) {
     words += 1
     if (words > most) return `${trimmed.slice(0, end)}…`
-    end = segment.index + segment.segment.length
+    end = word.index + word.text.length
   }
   return trimmed
 }

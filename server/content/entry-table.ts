@@ -68,19 +68,22 @@ function directed(by: OrderByItemBuilder, { sort, direction }: EntryTableQuery):
 
 async function orderOf(db: Db, fields: readonly Field[], sort: string): Promise<RawBuilder<unknown>> {
   const column = sortable.find((one) => one === sort)
-  if (column !== undefined) return orderColumns[column]
+  const collation = await collationFor(db, (await loadSite(db)).locale)
+  if (column !== undefined) return orderColumns(collation)[column]
   const field = fields.find((one) => String(one.id) === byField.exec(sort)?.[1] && one.sortable)
   const kind = field === undefined ? null : fieldTypes.get(field.type).sort
   if (field === undefined || kind === null) throw refused([{ path: 'sort', message: 'This field is gone, or may not be sorted by.' }])
-  return sql.raw(sortExpression(field.id, kind, await collationFor(db, (await loadSite(db)).locale)))
+  return sql.raw(sortExpression(field.id, kind, collation))
 }
 
-const orderColumns = {
-  title: sql`e.title collate "und-x-icu"`,
-  author: sql`(select name from authors where id = e.author_id) collate "und-x-icu"`,
-  publishedAt: sql`e.published_at`,
-  updatedAt: sql`e.updated_at`,
-  views: sql`e.view_count`,
+function orderColumns(collation: string): Record<(typeof sortable)[number], RawBuilder<unknown>> {
+  return {
+    title: sql`e.title collate ${sql.id(collation)}`,
+    author: sql`(select name from authors where id = e.author_id) collate ${sql.id(collation)}`,
+    publishedAt: sql`e.published_at`,
+    updatedAt: sql`e.updated_at`,
+    views: sql`e.view_count`,
+  }
 }
 
 function matching(db: Db, collectionId: number, query: EntryTableQuery, now: Date) {

@@ -1,6 +1,7 @@
 import { sql } from 'kysely'
 import { textOfDocument } from '../../core/content/rich-text/text'
 import { fieldTypes } from '../../core/content/fields'
+import { wordCount } from '../../core/formats/reading-time'
 import type { Field } from '../../core/content/field'
 import { searchWords } from '../../core/text/search-words'
 import type { Db, Trx } from '../db/client'
@@ -8,9 +9,9 @@ import { loadSite } from '../site/site'
 import { fieldsBy } from './fields'
 
 const textual = new Set(['short-text', 'long-text', 'rich-text', 'link'])
-const batch = 500
+const batch = 100
 
-/** Brings the words that entries are found by up to date, from their title, summary, text and text fields. */
+/** Brings the words that entries are found by up to date, from their title, summary, text and text fields, and counts those of their text. */
 export async function indexWords(trx: Trx, ids: readonly number[]): Promise<void> {
   const [site, fields] = await Promise.all([loadSite(trx), fieldsBy(trx, null)])
   for (let from = 0; from < ids.length; from += batch) {
@@ -20,15 +21,16 @@ export async function indexWords(trx: Trx, ids: readonly number[]): Promise<void
       .where('id', 'in', ids.slice(from, from + batch))
       .execute()
     const words = rows.map((row) => {
-      const texts = [row.title, row.summary, textOfDocument(row.body), ...fieldTexts(fields.get(row.collection_id) ?? [], row.field_values, site)]
-      return { entry_id: row.id, words: [...searchWords(texts.join('\n'), site.locale)] }
+      const text = textOfDocument(row.body)
+      const texts = [row.title, row.summary, text, ...fieldTexts(fields.get(row.collection_id) ?? [], row.field_values, site)]
+      return { entry_id: row.id, words: searchWords(texts.join('\n'), site.locale), word_count: wordCount(text, site.locale) }
     })
     if (words.length === 0) continue
     await sql`
-      insert into entry_words (entry_id, words)
-      select entry_id, array(select jsonb_array_elements_text(given.words))
-      from jsonb_to_recordset(${JSON.stringify(words)}::jsonb) given (entry_id integer, words jsonb)
-      on conflict (entry_id) do update set words = excluded.words`.execute(trx)
+      insert into entry_words (entry_id, words, word_count)
+      select entry_id, array(select jsonb_array_elements_text(given.words)), word_count
+      from jsonb_to_recordset(${JSON.stringify(words)}::jsonb) given (entry_id integer, words jsonb, word_count integer)
+      on conflict (entry_id) do update set words = excluded.words, word_count = excluded.word_count`.execute(trx)
   }
 }
 

@@ -4,6 +4,7 @@ import type { Field } from '../../core/content/field'
 import type { Trx } from '../db/client'
 import { entryBatches } from './entry-batches'
 import { indexEntries } from './entry-index'
+import { loadSite } from '../site/site'
 import { fieldsOf } from './fields'
 
 /**
@@ -11,15 +12,15 @@ import { fieldsOf } from './fields'
  * fields of a collection, or of these entries alone. Brings the entry index up to date with it.
  */
 export async function refreshFieldIndex(trx: Trx, collectionId: number, only: readonly number[] | null = null): Promise<void> {
-  const fields = await fieldsOf(trx, collectionId)
-  if (only !== null) return refreshBatch(trx, fields, only)
-  for await (const ids of entryBatches(trx, collectionId)) await refreshBatch(trx, fields, ids)
+  const [fields, { locale }] = await Promise.all([fieldsOf(trx, collectionId), loadSite(trx)])
+  if (only !== null) return refreshBatch(trx, fields, only, locale)
+  for await (const ids of entryBatches(trx, collectionId)) await refreshBatch(trx, fields, ids, locale)
 }
 
-async function refreshBatch(trx: Trx, fields: readonly Field[], ids: readonly number[]): Promise<void> {
+async function refreshBatch(trx: Trx, fields: readonly Field[], ids: readonly number[], locale: string): Promise<void> {
   if (ids.length === 0) return
   const rows = await trx.selectFrom('entries').select(['id', 'field_values']).where('id', 'in', [...ids]).execute()
-  const indexed = rows.map((row) => ({ id: row.id, ...indexedValues(fields, row.field_values) }))
+  const indexed = rows.map((row) => ({ id: row.id, ...indexedValues(fields, row.field_values, locale) }))
   const keyOf = await internKeys(trx, indexed.flatMap((one) => one.keys))
   const refreshed = indexed.map((one) => ({ id: one.id, sort: one.sort, keys: one.keys.map(keyOf) }))
   await sql`

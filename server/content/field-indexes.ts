@@ -79,8 +79,7 @@ async function wantedIndexes(db: Db): Promise<ReadonlyMap<string, Wanted>> {
       .execute(),
   ])
   const collation = await collationFor(db, site.locale)
-  const titles = `entry_index_title_${collation.replace(/[^a-z0-9]/gi, '_')}`
-  const wanted = new Map<string, Wanted>([[titles, { index: `create index concurrently "${titles}" on entry_index (collection_id, (title collate "${collation}"), entry_id)`, statistics: null }]])
+  const wanted = new Map(Object.values(places).map(({ table, id, where }) => titleIndex(table, id, where, collation)))
   for (const field of fields) {
     const { sort, filter } = fieldTypes.get(field.type)
     if (sort === null || !(field.sortable || isRange(filter))) continue
@@ -98,10 +97,15 @@ async function wantedIndexes(db: Db): Promise<ReadonlyMap<string, Wanted>> {
   return wanted
 }
 
+function titleIndex(table: string, id: string, where: string, collation: string): readonly [string, Wanted] {
+  const name = `${table}_title_${collation.replace(/[^a-z0-9]/gi, '_')}`
+  return [name, { index: `create index concurrently "${name}" on ${table} (collection_id, (title collate "${collation}"), ${id}) where ${where}`, statistics: null }]
+}
+
 async function presentIndexes(db: Db): Promise<readonly { readonly name: string; readonly valid: boolean }[]> {
   const { rows } = await sql<{ name: string; valid: boolean }>`
     select c.relname as name, i.indisvalid as valid
     from pg_index i join pg_class c on c.oid = i.indexrelid
-    where c.relname ~ '^(field_[0-9]+_(table|listing)_(number|text)|entry_index_title_.*)$'`.execute(db)
+    where c.relname ~ '^(field_[0-9]+_(table|listing)_(number|text)|(entries|entry_index)_title_.*)$'`.execute(db)
   return rows
 }

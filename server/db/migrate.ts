@@ -6,10 +6,19 @@ import * as undoing from './migrations/0003-undoing'
 import * as pictureFormats from './migrations/0004-picture-formats'
 import * as questions from './migrations/0005-questions'
 import * as placeholder from './migrations/0006-placeholder'
+import * as texts from './migrations/0007-texts'
 import type { Database } from './schema'
 
 /** Every migration by name, in the order of the names. */
-const migrations = { '0001-foundations': foundations, '0002-content': content, '0003-undoing': undoing, '0004-picture-formats': pictureFormats, '0005-questions': questions, '0006-placeholder': placeholder }
+const migrations = {
+  '0001-foundations': foundations,
+  '0002-content': content,
+  '0003-undoing': undoing,
+  '0004-picture-formats': pictureFormats,
+  '0005-questions': questions,
+  '0006-placeholder': placeholder,
+  '0007-texts': texts,
+}
 
 /** Brings the database up to date. Safe to call from several processes at once. Throws what failed. */
 export async function migrate(db: Kysely<Database>): Promise<readonly string[]> {

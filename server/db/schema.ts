@@ -59,7 +59,7 @@ export interface Database {
     icon: CollectionIcon
     kind: CollectionKind
     address: string
-    /** 0 for what an older Bushel indexed. */
+    /** Lower for what an older Bushel indexed: `indexForm` of index-anew.ts is the present one. */
     index_form: Generated<number>
     deleted_at: InstantOrNull
   }
@@ -218,7 +218,7 @@ export interface Database {
   }
   key_counts: { collection_id: number; key: number; entries: number }
   key_count_changes: { collection_id: number; key: number; change: number }
-  entry_words: { entry_id: number; words: string[] }
+  entry_words: { entry_id: number; words: string[]; /** Of the text alone. */ word_count: Generated<number> }
   read_windows: { since: ColumnType<string, string, string>; until: ColumnType<string, string, string> }
   entry_reads: { entry_id: number; day: ColumnType<string, string, string>; count: number }
   pages: {

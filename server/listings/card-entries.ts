@@ -33,6 +33,7 @@ export async function cardEntries(db: Db, ids: readonly number[], { zone, picks 
         title: pick?.title || row.title,
         summary: pick?.summary || row.summary,
         text: texts.get(id) ?? '',
+        wordCount: row.word_count ?? 0,
         address: pick?.address ?? entryAddressOf(row.address, { slug: row.slug, publishedAt }, zone),
         publishedAt,
         author: row.author === null ? null : { name: row.author, portrait: portraits.get(row.portrait_id ?? 0) ?? null },
@@ -54,10 +55,11 @@ function entryRows(db: Db, ids: readonly number[]) {
     .selectFrom('entries as e')
     .innerJoin('collections as c', 'c.id', 'e.collection_id')
     .leftJoin('entry_index as i', 'i.entry_id', 'e.id')
+    .leftJoin('entry_words as w', 'w.entry_id', 'e.id')
     .leftJoin('authors as a', 'a.id', 'e.author_id')
     .leftJoin('media as m', 'm.id', 'e.picture_id')
     .select([
-      'e.id', 'e.title', 'e.summary', 'e.slug', 'e.published_at', 'e.collection_id', 'e.field_values', 'e.pinned', 'e.votes_for', 'i.views', 'i.comments',
+      'e.id', 'e.title', 'e.summary', 'e.slug', 'e.published_at', 'e.collection_id', 'e.field_values', 'e.pinned', 'e.votes_for', 'i.views', 'i.comments', 'w.word_count',
       'c.address', 'a.name as author', 'a.portrait_id',
       'm.hash', 'm.width', 'm.height', 'm.alternative', 'm.tint', 'm.focal_x', 'm.focal_y',
     ])

@@ -1,8 +1,8 @@
 import { sql } from 'kysely'
 import type { RawBuilder } from 'kysely'
 import { textKey } from '../../core/content/field'
-import { fieldIn } from '../../core/query/predicate'
-import type { Predicate, RangeValue, TextMatch } from '../../core/query/predicate'
+import { fieldIn, textWanted } from '../../core/query/predicate'
+import type { Predicate, RangeValue } from '../../core/query/predicate'
 import { numberExpression } from '../content/field-indexes'
 
 export type Condition = RawBuilder<boolean>
@@ -28,7 +28,7 @@ export function conditionOf(predicate: Predicate, collection: number): Condition
       return betweenCondition(predicate, collection)
     case 'text': {
       const field = fieldIn(predicate.value, collection)
-      return field === null ? sql<boolean>`false` : textCondition(sql<string>`(sort_values ->> ${sql.lit(textKey(field))})`, predicate.how, predicate.text)
+      return field === null ? sql<boolean>`false` : sql<boolean>`strpos(sort_values ->> ${sql.lit(textKey(field, predicate.form))}, ${textWanted(predicate)}) > 0`
     }
     case 'words':
       return predicate.words.length === 0
@@ -63,9 +63,4 @@ function columnFor(value: RangeValue, collection: number): RawBuilder<unknown> |
   if (value === 'views') return sql`views`
   const field = fieldIn(value, collection)
   return field === null ? null : sql.raw(numberExpression(field))
-}
-
-function textCondition(column: RawBuilder<string>, how: TextMatch, text: string): Condition {
-  if (how === 'equal') return sql<boolean>`${column} = ${text}`
-  return how === 'begins' ? sql<boolean>`starts_with(${column}, ${text})` : sql<boolean>`strpos(${column}, ${text}) > 0`
 }

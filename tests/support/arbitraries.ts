@@ -87,7 +87,7 @@ type Drawn = Omit<IndexedEntry, 'id' | 'values' | 'words' | 'rating'> & {
 }
 
 function indexed({ votes, picture, values, ...entry }: Drawn, id: number): IndexedEntry {
-  const { sort, keys } = indexedValues(fieldsOfTrial(entry.collectionId), shifted(values, entry.collectionId))
+  const { sort, keys } = indexedValues(fieldsOfTrial(entry.collectionId), shifted(values, entry.collectionId), 'en-GB')
   const marks = [...(picture ? [entryMarks.picture] : []), ...(entry.pinned ? [entryMarks.pinned] : [])]
   const daily = new Map(entry.reads.map((one) => [civilDayOf(now, 'UTC') + one.day * day, one.count]))
   return {

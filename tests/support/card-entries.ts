@@ -10,6 +10,7 @@ export function cardEntry(change: Partial<CardEntry> = {}): CardEntry {
     title: 'Leaf mould',
     summary: 'Eighteen months in a wire bin.',
     text: '',
+    wordCount: 0,
     address: '/field-notes/leaf-mould',
     publishedAt: Date.UTC(2026, 2, 1, 12),
     author: { name: 'Maud Ferris', portrait: null },

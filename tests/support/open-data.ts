@@ -60,7 +60,7 @@ function withGaps(rows: readonly Row[], columns: readonly string[]): readonly Ro
 function entriesOf(rows: readonly Row[], fields: readonly Field[], titleOf: (row: Row) => string, valueOf: (field: Field, row: Row) => unknown): readonly IndexedEntry[] {
   return rows.map((row) => {
     const values: FieldValues = Object.fromEntries(fields.flatMap((field) => ((value) => (value === null || value === undefined ? [] : [[field.id, value]]))(valueOf(field, row))))
-    const { sort, keys } = indexedValues(fields, values)
+    const { sort, keys } = indexedValues(fields, values, 'en')
     return {
       id: row.id, collectionId: 1, title: titleOf(row), publishedAt: now - 1000, expiresAt: null, views: 0, comments: 0, rating: null, pinned: false,
       keys: keys.map((key) => internedKey(key.fieldId, key.value)), values: sort, words: searchWords(titleOf(row), 'en'), reads: [],

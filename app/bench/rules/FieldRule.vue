@@ -88,6 +88,7 @@ function limitField(name: string): Field | null {
     <WindowSetting v-else-if="asked.is === 'within'" :window="asked.window" future @change="ask({ is: 'within', window: $event })" />
     <v-select v-else-if="asked.is === 'running'" :items="ends" :label="words.until" :model-value="asked.until || null" @update:model-value="ask({ is: 'running', until: $event ?? 0 })" />
     <v-text-field v-else-if="'text' in asked" :label="words.text" maxlength="500" autocomplete="off" :model-value="asked.text" @update:model-value="ask({ ...asked, text: $event ?? '' })" />
+    <v-switch v-if="asked.is === 'equal'" :label="words.loose" :model-value="asked.loose === true" @update:model-value="ask({ is: 'equal', text: asked.text, ...($event === true && { loose: true }) })" />
   </template>
 </template>
 

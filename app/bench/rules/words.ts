@@ -51,6 +51,7 @@ export const words = {
   least: 'At least',
   most: 'At most',
   text: 'Text',
+  loose: 'Whatever its case and accents',
   search: 'Words',
   searchHint: 'In title, summary and text. All must be there.',
   values: 'Values',

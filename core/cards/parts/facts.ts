@@ -66,7 +66,6 @@ export const facts = definePart<'facts', FactsSetting, FactsContent>({
   }),
   defaults: { part: 'facts', on: true, facts: ['date', 'reading-time'], separator: '·' },
   several: true,
-  readsText: (setting) => setting.facts.includes('reading-time'),
   phrase: (setting) => `row of ${setting.facts.length} facts`,
   content(setting, entry, context) {
     const shown = setting.facts.flatMap((fact) => (typeof fact === 'number' ? fieldFact(entry, fact, context) : factOf[fact](entry, context)) ?? [])

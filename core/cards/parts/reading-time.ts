@@ -13,10 +13,9 @@ export const readingTime = definePart<'reading-time', ReadingTimeSetting, { read
   schema: partSettings('reading-time'),
   defaults: { part: 'reading-time', on: false },
   wraps: true,
-  readsText: () => true,
   phrase: () => 'reading time',
   content(_, entry, { locale }) {
-    const minutes = readingMinutes(entry.text, locale)
+    const minutes = readingMinutes(entry.wordCount)
     return minutes === 0 ? null : { text: cardWords.readingTime(new Intl.NumberFormat(locale, { style: 'unit', unit: 'minute', unitDisplay: 'short' }).format(minutes)) }
   },
 })

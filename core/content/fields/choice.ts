@@ -64,7 +64,7 @@ export const choice: FieldType<'choice', ChoiceSettings, readonly string[]> = {
   keys: (value) => value,
   sort: 'number',
   orders: () => ['in their order', 'in reverse'],
-  sortKey: (value, { options }) => options.findIndex((option) => option.key === value[0]),
+  sortKey: (value, { options }) => Math.max(0, options.findIndex((option) => value.includes(option.key))),
 }
 
 function optionOf(text: string, { options }: ChoiceSettings): ChoiceOption | undefined {

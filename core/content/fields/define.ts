@@ -44,8 +44,8 @@ export interface FieldType<Name extends string = string, Settings = never, Value
   readonly filter: FilterKind
   /** What “is one of” may ask for; each is interned as an integer for the index. */
   readonly keys?: (value: Value) => readonly (string | number)[]
-  /** The text that “contains” looks in. */
-  readonly text?: (value: Value) => string
+  /** The texts that “contains” looks in, each by itself. */
+  readonly texts?: (value: Value) => readonly string[]
   /** A number or text that orders as the values do; null where no order makes sense. */
   readonly sortKey: ((value: Value, settings: Settings) => number | string) | null
   /** Whether sort keys are numbers or texts. */

@@ -34,7 +34,7 @@ export const link: FieldType<'link', object, Link> = {
     title === '' ? address : `[${title.replace(/[[\]\\]/g, '\\$&')}](${address.replace(/\)/g, '%29')})`,
   format: ({ address, title }) => (title === '' ? address.replace(/^https?:\/\//, '') : title),
   filter: 'text',
-  text: (value) => `${value.title} ${value.address}`,
+  texts: ({ title, address }) => (title === '' ? [address] : [title, address]),
   sort: null,
   sortKey: null,
 }

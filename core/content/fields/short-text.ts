@@ -23,7 +23,7 @@ export const shortText: FieldType<'short-text', ShortTextSettings, string> = {
   write: (value) => value,
   format: (value) => value,
   filter: 'text',
-  text: (value) => value,
+  texts: (value) => [value],
   sort: 'text',
   sortKey: (value) => value,
 }

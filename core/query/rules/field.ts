@@ -1,13 +1,13 @@
 import { array, boolean, lazy, mixed, number, object, string } from 'yup'
 import type { Schema } from 'yup'
-import { hasValue } from '../../content/field'
+import { exactText, hasValue, longestAsked } from '../../content/field'
 import { fieldTypes } from '../../content/fields'
 import type { ChoiceSettings } from '../../content/fields/choice'
 import type { FilterKind } from '../../content/fields/define'
 import type { YesNoSettings } from '../../content/fields/yes-no'
 import { daysOf, instantsOf, moves } from '../../time/windows'
 import type { DateWindow, InstantRange } from '../../time/windows'
-import { folded } from '../../text/search-words'
+import { folded } from '../../text/folding'
 import { andList, orList } from '../../words'
 import type { KnownField, Words } from '../../words'
 import { columnOf, keysOf } from '../columns'
@@ -25,7 +25,7 @@ export type Asked =
   | { readonly is: 'within'; readonly window: DateWindow }
   /** Has begun, and not ended by another field of moments or days; 0 until that is chosen. */
   | { readonly is: 'running'; readonly until: number }
-  | { readonly is: TextMatch; readonly text: string }
+  | { readonly is: TextMatch; readonly text: string; /** “Is exactly”: letters may differ in case and accents. */ readonly loose?: boolean }
   | { readonly is: 'present' }
   | { readonly is: 'absent' }
 export type Operator = Asked['is']
@@ -49,7 +49,7 @@ export const operators: Record<FilterKind, readonly Operator[]> = {
 
 const is = string().required()
 const listSchema = object({ is, values: array(string().max(600).required()).max(200, 'Choose at most 200.').required() }).noUnknown().required()
-const textSchema = object({ is, text: string().defined().max(500, 'Keep the text within 500 characters.') }).noUnknown().required()
+const textSchema = object({ is, text: string().defined().max(longestAsked, `Keep the text within ${longestAsked} characters.`), loose: boolean() }).noUnknown().required()
 const bareSchema = object({ is }).noUnknown().required()
 const askedSchemas: Record<Operator, Schema<unknown>> = {
   any: listSchema,
@@ -133,7 +133,7 @@ function askedTrouble(asked: Asked, known: KnownField, words: Words): RuleTroubl
     case 'equal':
     case 'begins':
     case 'contains':
-      return folded(asked.text) === '' ? unfinished('Type the text to look for.') : null
+      return folded(asked.text, words.locale) === '' ? unfinished('Type the text to look for.') : null
     case 'present':
     case 'absent':
       return null
@@ -205,7 +205,8 @@ function askedPredicate(asked: Asked, known: KnownField, context: PlanContext): 
     case 'equal':
     case 'begins':
     case 'contains':
-      return { test: 'text', value, how: asked.is, text: folded(asked.text) }
+      if (asked.is === 'equal' && asked.loose !== true) return { test: 'text', value, how: asked.is, form: 'exact', text: exactText(asked.text) }
+      return { test: 'text', value, how: asked.is, form: 'folded', text: folded(asked.text, context.words.locale) }
     case 'present':
       return { test: 'anyKey', keys: keysOf(known, hasValue, context) }
     case 'absent':
@@ -250,7 +251,7 @@ function valuePhrase(asked: Exclude<Asked, { is: 'absent' | 'running' }>, known:
     case 'within':
       return windowPhrase(asked.window, words.locale)
     case 'equal':
-      return `“${asked.text}”`
+      return asked.loose === true ? `“${asked.text}” in any case` : `“${asked.text}”`
     case 'begins':
       return `beginning with “${asked.text}”`
     case 'contains':

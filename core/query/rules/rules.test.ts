@@ -84,7 +84,7 @@ describe('what is running now', () => {
   const hour = 3_600_000
   const [moment, day] = [fieldNamed('moment').id, fieldNamed('day').id]
   const context = { ...plainContext(noon, trialWords), collections: [1] }
-  const runs = (rule: Rule, values: Readonly<Record<number, unknown>>) => passes(predicateOfRule(rule, context), { ...blankIndexed, values: indexedValues(fieldsOfTrial(1), values).sort })
+  const runs = (rule: Rule, values: Readonly<Record<number, unknown>>) => passes(predicateOfRule(rule, context), { ...blankIndexed, values: indexedValues(fieldsOfTrial(1), values, 'en-GB').sort })
 
   it('has begun by now and not ended yet; days count to their end', () => {
     const untilDay = ask('moment', { is: 'running', until: day })

@@ -1,5 +1,5 @@
 import { boolean, object, string } from 'yup'
-import { searchWords } from '../../text/search-words'
+import { wantedWords } from '../../text/search-words'
 import { defineRule, unfinished } from './define'
 import type { RuleBase } from './define'
 
@@ -21,6 +21,6 @@ export const words = defineRule<'words', WordsRule>({
     .required(),
   fresh: () => ({ rule: 'words', words: '' }),
   phrase: (rule) => (rule.words.trim() === '' ? 'with any words' : `with “${rule.words.trim()}”`),
-  trouble: (rule, { locale }) => (searchWords(rule.words, locale).length === 0 ? unfinished('Type the words to look for.') : null),
-  predicate: (rule, context) => ({ test: 'words', words: searchWords(rule.words, context.words.locale) }),
+  trouble: (rule, { locale }) => (wantedWords(rule.words, locale).length === 0 ? unfinished('Type the words to look for.') : null),
+  predicate: (rule, context) => ({ test: 'words', words: wantedWords(rule.words, context.words.locale) }),
 })
