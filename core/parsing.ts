@@ -19,16 +19,25 @@ export type Parsed<T> =
  */
 export function parseWith<T>(schema: Schema<T>, input: unknown): Parsed<T> {
   try {
-    return { ok: true, value: schema.validateSync(input, { abortEarly: false, strict: true }) }
+    return { ok: true, value: schema.validateSync(input, { abortEarly: false, strict: true, disableStackTrace: true }) }
   } catch (error) {
     if (error instanceof ValidationError) return { ok: false, faults: validationFaults(error) }
     throw error
   }
 }
 
-function validationFaults(error: ValidationError): readonly Fault[] {
+/** So many faults are told at most, each in so many characters: what is wrong, never all that was given. */
+const mostFaults = 20
+const longestWords = 300
+
+/** The faults that Yup found. */
+export function validationFaults(error: ValidationError): readonly Fault[] {
   const single = error.inner.length === 0 ? [error] : error.inner
-  return single.map((one) => ({ path: one.path ?? '', message: one.errors[0] ?? one.message }))
+  return single.slice(0, mostFaults).map((one) => ({ path: shortened(one.path ?? ''), message: shortened(one.errors[0] ?? one.message) }))
+}
+
+function shortened(text: string): string {
+  return text.length <= longestWords ? text : `${text.slice(0, longestWords).replace(/[\uD800-\uDBFF]$/, '')}…`
 }
 
 /** What is wrong in a parsed outcome; empty when nothing is. */

@@ -1,5 +1,6 @@
-import { number, object, string } from 'yup'
+import { object, string } from 'yup'
 import type { Schema } from 'yup'
+import { idOrNoneSchema } from './schemas'
 import { parseWith } from './parsing'
 import type { Parsed } from './parsing'
 
@@ -34,7 +35,7 @@ const personName = () => string().trim('Remove the spaces at the ends of the nam
 const authorSchema = object({
   name: personName(),
   about: string().defined().max(600, 'Keep this within 600 characters.'),
-  portraitId: number().integer().positive().nullable().defined(),
+  portraitId: idOrNoneSchema(),
 })
   .noUnknown()
   .required()

@@ -4,6 +4,7 @@ import { computed } from 'vue'
 import { VueDraggable } from 'vue-draggable-plus'
 import { placementsAt, spotOf } from '~~/core/pages/definition'
 import type { Placement, Spot } from '~~/core/pages/definition'
+import { takeOf } from '~~/core/listing/amount'
 import { frames } from '~~/core/pages/frames'
 import ActionMenu from '../shared/ActionMenu.vue'
 import type { MenuAction } from '../shared/ActionMenu.vue'
@@ -28,7 +29,7 @@ function shownCount(placement: Placement): number | null {
   const passed = bench.counts[placement.listing]?.steps.at(-1)
   const amount = bench.document.listings[placement.listing]?.amount
   if (passed === undefined || amount === undefined) return null
-  return Math.max(0, Math.min(amount.take, passed - amount.skip))
+  return Math.max(0, Math.min(takeOf(amount), passed - amount.skip))
 }
 
 /** A drag reports both lists that it changed; the one that now holds the moved thing makes the edit. */

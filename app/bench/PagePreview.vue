@@ -163,7 +163,10 @@ const stream = new EventSource(`/live?page=${bench.pageId}`)
 stream.addEventListener('changed', () => {
   if (ready.value) void pageFrame.refresh().then(mark)
 })
-onBeforeUnmount(() => stream.close())
+onBeforeUnmount(() => {
+  stream.close()
+  pageFrame.stop()
+})
 </script>
 
 <template>

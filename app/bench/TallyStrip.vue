@@ -14,6 +14,8 @@ import { words } from './words'
 const bench = useBench()
 const catalogue = useCatalogue()
 const steps = computed(() => (bench.listing === null || bench.chosenCounts === null ? [] : tallyOf(bench.listing, bench.chosenCounts.steps, catalogue.words)))
+/** Why the chosen listing can't be shown as it is. */
+const trouble = computed(() => (bench.chosen === null ? null : (bench.troubles[bench.chosen.listing] ?? null)))
 const most = computed(() => Math.max(1, ...steps.value.map((step) => step.count)))
 const format = computed(() => new Intl.NumberFormat(catalogue.catalogue.locale))
 
@@ -31,6 +33,7 @@ const nextWords = computed(() => {
   const change = next.value
   if (change === undefined) return null
   if (change === null) return words.nextNothing
+  if (!change.isChange) return words.nextNotBefore(formatDate(change.at, catalogue.catalogue, 'time'))
   const named = (titles: readonly string[]) => andList(titles.map((title) => `“${title}”`), catalogue.catalogue.locale)
   const what = [change.comes.length > 0 ? words.nextComes(named(change.comes)) : '', change.goes.length > 0 ? words.nextGoes(named(change.goes)) : '']
   const said = what.filter(Boolean).join(' ')
@@ -48,7 +51,8 @@ const nextWords = computed(() => {
         <span v-if="step.note" class="note">{{ step.note }}</span>
       </li>
     </ol>
-    <p v-else>{{ words.nothingChosen }}</p>
+    <p v-else-if="trouble === null">{{ words.nothingChosen }}</p>
+    <p v-if="trouble" role="alert" class="trouble">{{ trouble }}</p>
     <div v-if="steps.length" class="asks">
       <p v-if="nextWords" role="status" class="next">{{ nextWords }}</p>
       <v-btn v-else height="34" @click="lookAhead">{{ words.nextChange }}</v-btn>
@@ -106,6 +110,14 @@ strong {
   font-size: 20px;
   line-height: 1.2;
   font-weight: 700;
+}
+
+.trouble {
+  max-width: 420px;
+  margin: 0 18px;
+  font-size: 13px;
+  font-weight: 600;
+  color: #8c2f14;
 }
 
 .label {

@@ -45,11 +45,17 @@ export function usePageFrame(frame: () => HTMLIFrameElement | null) {
       put(preview)
       shown = document
       bench.counts = { ...bench.counts, ...preview.counts }
+      bench.troubles = { ...without(bench.troubles, ids), ...preview.troubles }
       bench.shown = whole ? preview.shown : { ...bench.shown, ...preview.shown }
       performance.measure('edit to page', { start: started, end: performance.now() })
     } catch (error) {
       if (!(error instanceof DOMException && error.name === 'AbortError')) reportLater(error)
     }
+  }
+
+  /** What was said of listings before they were asked anew. A definition that could not be read stays so until it is edited. */
+  function without(troubles: Readonly<Record<string, string>>, ids: readonly string[]): Readonly<Record<string, string>> {
+    return shown === null ? troubles : Object.fromEntries(Object.entries(troubles).filter(([id]) => !ids.includes(id)))
   }
 
   /** Where a listing leaves out what others show, a change of one may change them all. */
@@ -93,5 +99,10 @@ export function usePageFrame(frame: () => HTMLIFrameElement | null) {
     console.warn(error)
   }
 
-  return { loaded, show, refresh: () => { shown = null; return show(bench.document) } }
+  /** The page is left: nobody waits for the last answer any more. */
+  function stop(): void {
+    asking?.abort()
+  }
+
+  return { loaded, show, stop, refresh: () => { shown = null; return show(bench.document) } }
 }

@@ -48,6 +48,8 @@ export const useBench = defineStore('bench', () => {
   const partTrouble = ref<'absent' | 'hidden' | 'covered' | null>(null)
   /** By listing: how many entries its steps and rules let through. */
   const counts = ref<Record<string, ListingCounts>>({})
+  /** By listing: why it can't be shown as it is. */
+  const troubles = ref<Readonly<Record<string, string>>>({})
   /** The moment for which everything is shown, epoch milliseconds; null for now. */
   const asOf = ref<number | null>(null)
   /** What the page is taken to be about, for listings that follow it. */
@@ -90,6 +92,7 @@ export const useBench = defineStore('bench', () => {
     clause.value = null
     openPart.value = null
     counts.value = {}
+    troubles.value = Object.fromEntries(loaded.listings.flatMap(({ id, trouble }) => (trouble === undefined ? [] : [[id, trouble]])))
     asOf.value = null
     const entry = loaded.entries?.sample ?? null
     sample.value = entry === null ? null : { kind: 'entry', id: entry.id }
@@ -223,7 +226,7 @@ export const useBench = defineStore('bench', () => {
   }
 
   return {
-    pageId, path, entries, liveAddress, publishedAt, differsFromLive, history, chosenId, pointedId, clause, openPart, pointedPart, partTrouble, counts, asOf, sample, panel, shown, letters, pageWidth, sideBySide, lookedAt,
+    pageId, path, entries, liveAddress, publishedAt, differsFromLive, history, chosenId, pointedId, clause, openPart, pointedPart, partTrouble, counts, troubles, asOf, sample, panel, shown, letters, pageWidth, sideBySide, lookedAt,
     document, page, chosen, chosenCounts, listing, asked, nextUndo, nextRedo,
     open, openClause, openCardPart, lookAt, choose, editListing, editPage, editPlacement, placeListing, movePlacement,
     replaceDocument, undo, redo, publish,

@@ -1,5 +1,6 @@
-import { lazy, mixed, number, object, string } from 'yup'
+import { lazy, mixed, object, string } from 'yup'
 import type { Schema } from 'yup'
+import { idSchema } from '../schemas'
 import type { Words } from '../words'
 import { valueOf } from './card-entry'
 import type { CardContext, CardEntry } from './card-entry'
@@ -11,13 +12,13 @@ export type Condition =
   | { readonly if: 'field' | 'no-field'; readonly field: number }
 
 const ofItself = (name: 'picture' | 'no-picture' | 'pinned' | 'summary') => object({ if: string().oneOf([name]).required() }).noUnknown().required()
-const ofField = (name: 'field' | 'no-field') => object({ if: string().oneOf([name]).required(), field: number().integer().positive().required() }).noUnknown().required()
+const ofField = (name: 'field' | 'no-field') => object({ if: string().oneOf([name]).required(), field: idSchema().required() }).noUnknown().required()
 const schemas: Record<Condition['if'], Schema<unknown>> = {
   picture: ofItself('picture'),
   'no-picture': ofItself('no-picture'),
   pinned: ofItself('pinned'),
   summary: ofItself('summary'),
-  term: object({ if: string().oneOf(['term']).required(), term: number().integer().positive().required() }).noUnknown().required(),
+  term: object({ if: string().oneOf(['term']).required(), term: idSchema().required() }).noUnknown().required(),
   field: ofField('field'),
   'no-field': ofField('no-field'),
 }

@@ -40,7 +40,7 @@ export function fillingCounts(columns: readonly number[], shown: number, passing
 
 function withCount(listing: Listing, count: number): Listing {
   const { amount } = listing
-  return { ...listing, amount: amount.perPage === null ? { ...amount, take: count, stops: [] } : { ...amount, perPage: count, take: Math.max(amount.take, count), stops: [] } }
+  return { ...listing, amount: amount.perPage === null ? { ...amount, take: count, stops: [] } : { ...amount, perPage: count, take: amount.take === 'all' ? amount.take : Math.max(amount.take, count), stops: [] } }
 }
 
 function leastCommonMultiple(a: number, b: number): number {

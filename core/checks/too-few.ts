@@ -1,3 +1,4 @@
+import { takeOf } from '../listing/amount'
 import type { Check } from './define'
 
 /** More asked for than there is. */
@@ -7,7 +8,7 @@ export const tooFew: Check = {
   find({ listing, cards, passing }) {
     const { amount } = listing
     // A listing in pages asks for as many as there are.
-    if (amount.perPage !== null || passing === null || cards.length >= amount.take || cards.length < passing) return []
+    if (amount.perPage !== null || passing === null || cards.length >= takeOf(amount) || cards.length < passing) return []
     if (cards.length === 0) return [{ text: 'It shows nothing: no entry passes. The tally says which rule leaves none.', mends: [], show: {} }]
     return [
       {

@@ -1,4 +1,5 @@
-import { array, mixed, number, object, string } from 'yup'
+import { array, mixed, object, string } from 'yup'
+import { idSchema } from '../schemas'
 import { faulty, parseWith } from '../parsing'
 import type { Parsed } from '../parsing'
 
@@ -14,10 +15,10 @@ export type BulkAction =
 export const mostAtOnce = 10_000
 
 const schema = object({
-  ids: array(number().integer().positive().required()).min(1, 'Choose at least one entry.').max(mostAtOnce, 'Change at most 10,000 entries at once.').required('Choose at least one entry.'),
+  ids: array(idSchema().required()).min(1, 'Choose at least one entry.').max(mostAtOnce, 'Change at most 10,000 entries at once.').required('Choose at least one entry.'),
   action: object({
     do: string<BulkActionName>().oneOf([...bulkActions], 'Choose what to do.').required('Choose what to do.'),
-    termIds: array(number().integer().positive().required()).max(100, 'Choose at most 100 terms.'),
+    termIds: array(idSchema().required()).max(100, 'Choose at most 100 terms.'),
     authorId: mixed<number>().nullable(),
   })
     .noUnknown()

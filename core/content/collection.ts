@@ -1,4 +1,5 @@
-import { array, number, object, string } from 'yup'
+import { array, object, string } from 'yup'
+import { idSchema } from '../schemas'
 import { parseWith } from '../parsing'
 import type { Parsed } from '../parsing'
 import { patternFault } from './entry-address'
@@ -37,7 +38,7 @@ export const collectionFields = {
     .required('Give the address of entry pages.')
     .max(120, 'Keep the address within 120 characters.')
     .test('pattern', ({ value }) => patternFault(String(value)) ?? '', (value) => value === undefined || patternFault(value) === null),
-  facets: array(number().integer().positive().required()).max(20, 'Use at most 20 facets.').required(),
+  facets: array(idSchema().required()).max(20, 'Use at most 20 facets.').required(),
 } as const
 
 const schema = object(collectionFields).noUnknown('This is not part of a collection: ${unknown}.').required()

@@ -1,5 +1,6 @@
 import { array, boolean, mixed, number, object, string } from 'yup'
 import type { Schema } from 'yup'
+import { idOrNoneSchema, idSchema, textSchema } from '../schemas'
 import { parseWith } from '../parsing'
 import type { Fault, Parsed } from '../parsing'
 import { entryStatuses } from './entry'
@@ -7,7 +8,6 @@ import type { EntryStatus } from './entry'
 import { parseFieldValues } from './field'
 import type { Field, FieldValues } from './field'
 import { isBlank } from './fields'
-import { isStorable } from './fields/checks'
 import { earliestInstant, latestInstant } from './fields/date-time'
 import { emptyDocument, parseRichText } from './rich-text/document'
 import type { RichText } from './rich-text/document'
@@ -55,7 +55,6 @@ export function entryInputOf(entry: EntryInput): EntryInput {
   return { title, slug, summary, body, status, publishedAt, expiresAt, authorId, pictureId, pinned, termIds: [...termIds], values: filled }
 }
 
-const idOrNone = () => number().integer().positive().nullable().defined()
 const instantOrNone = () =>
   number()
     .integer()
@@ -63,17 +62,15 @@ const instantOrNone = () =>
     .max(latestInstant, 'The date lies after the year 9999.')
     .nullable()
     .defined()
-const unstorable = 'The text holds a character that cannot be stored. Paste it as plain text.'
-const text = () => string().test('storable', unstorable, (value) => value === undefined || isStorable(value))
 
 /** The rules an entry must meet, for forms to check field by field. */
 export const entryInputFields = {
-  title: text().trim('Remove the spaces at the ends of the title.').required('Give the entry a title.').max(200, 'Keep the title within 200 characters.'),
+  title: textSchema().trim('Remove the spaces at the ends of the title.').required('Give the entry a title.').max(200, 'Keep the title within 200 characters.'),
   slug: string()
     .required('Give the entry an address.')
     .max(longestSlug, `Keep the address within ${longestSlug} characters.`)
     .matches(slugPattern, 'Use small letters, digits and single hyphens: “drying-bean-pods”.'),
-  summary: text().defined().max(600, 'Keep the summary within 600 characters.'),
+  summary: textSchema().defined().max(600, 'Keep the summary within 600 characters.'),
   body: mixed<RichText>().test('rich text', ({ value }) => richTextFault(value) ?? '', (value) => richTextFault(value) === null).required(),
   status: string<EntryStatus>().oneOf([...entryStatuses], 'A status is draft, published or archived.').required(),
   publishedAt: instantOrNone().when('status', {
@@ -84,10 +81,10 @@ export const entryInputFields = {
     const { publishedAt } = parent as EntryInput
     return expiresAt == null || publishedAt == null || expiresAt > publishedAt
   }),
-  authorId: idOrNone(),
-  pictureId: idOrNone(),
+  authorId: idOrNoneSchema(),
+  pictureId: idOrNoneSchema(),
   pinned: boolean().required(),
-  termIds: array(number().integer().positive().required()).max(100, 'Choose at most 100 terms.').required(),
+  termIds: array(idSchema().required()).max(100, 'Choose at most 100 terms.').required(),
 } as const
 
 const schema = object({ ...entryInputFields, values: mixed().required() }).noUnknown('This is not part of an entry: ${unknown}.').required()

@@ -1,5 +1,6 @@
 import { array, number, object, string } from 'yup'
 import type { Schema } from 'yup'
+import { idOrNoneSchema, idSchema } from '../schemas'
 import { parseWith } from '../parsing'
 import type { Parsed } from '../parsing'
 import { collectionIcons } from './collection'
@@ -38,7 +39,7 @@ const name = () => string().trim('Remove the spaces at the ends of the name.').r
 const facetSchema = object({
   name: name(),
   plural: name(),
-  collections: array(number().integer().positive().required()).max(200).required(),
+  collections: array(idSchema().required()).max(200).required(),
 })
   .noUnknown()
   .required()
@@ -50,7 +51,7 @@ const termSchema = object({
     .max(longestSlug, `Keep the address within ${longestSlug} characters.`)
     .matches(slugPattern, 'Use small letters, digits and single hyphens: “seed-saving”.'),
   description: string().defined().max(600, 'Keep the description within 600 characters.'),
-  pictureId: number().integer().positive().nullable().defined(),
+  pictureId: idOrNoneSchema(),
   icon: string<CollectionIcon | ''>().oneOf(['', ...collectionIcons], 'Choose one of the icons.').defined(),
   colour: string().defined().matches(/^(?:#[0-9a-f]{6})?$/, 'This takes a colour, such as #a8431f.'),
 })
@@ -58,7 +59,7 @@ const termSchema = object({
   .required()
 
 const placeSchema = object({
-  parentId: number().integer().positive().nullable().defined(),
+  parentId: idOrNoneSchema(),
   at: number().integer().min(0).max(100_000).required(),
 })
   .noUnknown()

@@ -15,6 +15,7 @@ export function readingMinutes(words: number, pace = wordsPerMinute): number {
 /** How many words a text has, after UAX #29. */
 export function wordCount(text: string, locale: string): number {
   let words = 0
-  for (const _ of wordsIn(text, locale)) words += 1
+  const counting = wordsIn(text, locale)
+  while (counting.next().done !== true) words += 1
   return words
 }

@@ -1,4 +1,4 @@
-import { array, number, object, string } from 'yup'
+import { array, lazy, number, object, string } from 'yup'
 
 /** How many are shown where the listing is narrower than a width. */
 export interface AmountStop {
@@ -12,8 +12,8 @@ export interface AmountStop {
 export interface Amount {
   /** 0 to 10,000. */
   readonly skip: number
-  /** 1 to 200. */
-  readonly take: number
+  /** 1 to 200; or all of them, in pages. */
+  readonly take: number | 'all'
   /** How many a page of a longer listing holds, 1 to 200; null for all at once. */
   readonly perPage: number | null
   /** Widths from which fewer are shown, falling. */
@@ -22,7 +22,12 @@ export interface Amount {
   readonly nothing: string
 }
 
-export const defaultAmount: Amount = { skip: 0, take: 6, perPage: null, stops: [], nothing: '' }
+/** How many a new listing shows. */
+export const usualTake = 6
+export const defaultAmount: Amount = { skip: 0, take: usualTake, perPage: null, stops: [], nothing: '' }
+
+/** The most that are shown at once. */
+export const mostShown = 200
 
 const count = (what: string) =>
   number().typeError(`Say how many to ${what}.`).integer(`Use a whole number of entries.`).min(1, 'Show at least 1 entry.').max(200, 'Show at most 200 entries.')
@@ -33,7 +38,7 @@ export const amountSchema = object({
     .integer('Skip a whole number of entries.')
     .min(0, 'Skip 0 or more entries.')
     .max(10000, 'Skip at most 10,000 entries.'),
-  take: count('show'),
+  take: lazy((value: unknown) => (value === 'all' ? string().oneOf(['all']) : count('show')) as never),
   perPage: count('show on a page').nullable(),
   stops: array(
     object({
@@ -46,11 +51,19 @@ export const amountSchema = object({
     .max(5, 'Use at most 5 widths.')
     .test('falling', 'Widths fall, each narrower than the one before.', (stops) => (stops ?? []).every((stop, at) => at === 0 || stop.below < (stops?.[at - 1]?.below ?? 0))),
   nothing: string().max(300, 'Keep the words within 300 characters.'),
-}).noUnknown()
+})
+  .noUnknown()
+  .test('pages', (amount: { readonly take?: unknown; readonly perPage?: number | null } | undefined, { createError }) => amount?.take !== 'all' || amount.perPage != null || createError({ path: 'amount.take', message: `All of them are shown in pages, of ${mostShown} at most. Say how many a page holds.` }))
+
+/** How many a listing shows in all: Infinity for all there are. */
+export function takeOf({ take }: Pick<Amount, 'take'>): number {
+  return take === 'all' ? Infinity : take
+}
 
 /** The clause in words: “skip 1, then 8”, “40 in pages of 12”. */
 export function amountPhrase(amount: Amount): string {
-  const taken = amount.perPage === null ? `${amount.take}` : `${amount.take} in pages of ${amount.perPage}`
+  const many = amount.take === 'all' ? 'all' : String(amount.take)
+  const taken = amount.perPage === null ? many : `${many} in pages of ${amount.perPage}`
   return amount.skip === 0 ? (amount.perPage === null ? `${taken} of them` : taken) : `skip ${amount.skip}, then ${taken}`
 }
 
@@ -66,6 +79,6 @@ export function shownFrom(amount: Amount, at: number): number {
 
 /** How many a listing of this width (CSS pixels) shows at most. */
 export function takeAt(amount: Amount, width: number): number {
-  const first = Math.min(amount.take, amount.perPage ?? amount.take)
+  const first = Math.min(takeOf(amount), amount.perPage ?? Infinity)
   return amount.stops.reduce((take, stop) => (width < stop.below ? Math.min(take, stop.take) : take), first)
 }

@@ -1,6 +1,7 @@
-import { array, number, object, string } from 'yup'
+import { array, object, string } from 'yup'
+import { idSchema } from '../schemas'
 import { readAddress } from '../content/fields/address'
-import { depthOf, deepestRules, rulesPhrase } from '../query/asking'
+import { deepestRules, measureOf, mostRules, rulesPhrase } from '../query/asking'
 import { ruleSchema } from '../query/rules'
 import type { Rule } from '../query/rules'
 import { joins } from '../query/rules/group'
@@ -45,15 +46,14 @@ export function fromAll(collection: number): From {
 }
 
 export const mostPicks = 200
-const id = () => number().integer().positive()
-const ids = () => array(id().required()).max(200, 'Use at most 200 entries.')
+const ids = () => array(idSchema().required()).max(200, 'Use at most 200 entries.')
 
 /** Checks an entry picked by hand. */
 export const pickSchema = object({
-  entry: id().required(),
+  entry: idSchema().required(),
   title: string().trim().max(300, 'Keep the title within 300 characters.'),
   summary: string().max(2000, 'Keep the summary within 2,000 characters.'),
-  picture: id(),
+  picture: idSchema(),
   address: string().test('address', 'Link to http, https, mailto or tel, or to a path of this site.', (text) => text === undefined || readAddress(text).ok),
 })
   .noUnknown()
@@ -61,7 +61,7 @@ export const pickSchema = object({
 
 export const fromSchema = object({
   by: string<FromBy>().oneOf([...froms], 'Entries come by rule, by hand or from the page.'),
-  collections: array(id().required('Choose a collection.'))
+  collections: array(idSchema('Choose a collection.').required('Choose a collection.'))
     .min(1, 'Choose a collection.')
     .max(12, 'Choose at most 12 collections.')
     .required('Choose a collection.')
@@ -69,7 +69,8 @@ export const fromSchema = object({
   join: string<Join>().oneOf([...joins], 'Rules are joined by all, any or none.'),
   rules: array(ruleSchema)
     .max(40, 'Use at most 40 rules.')
-    .test('depth', `Groups nest at most ${deepestRules} deep.`, (given) => depthOf((given as readonly Rule[] | undefined) ?? []) <= deepestRules),
+    .test('depth', `Groups nest at most ${deepestRules} deep.`, (given) => measureOf(given).depth <= deepestRules)
+    .test('total', `A listing has at most ${mostRules} rules in all. Remove some.`, (given) => measureOf(given).count <= mostRules),
   picks: array(pickSchema)
     .max(mostPicks, `Pick at most ${mostPicks} entries.`)
     .test('once', 'An entry is picked twice. Remove one.', (picks) => new Set(picks?.map((pick) => pick.entry)).size === (picks?.length ?? 0)),

@@ -1,5 +1,6 @@
 import { array, lazy, mixed, number, object, string } from 'yup'
 import type { Schema } from 'yup'
+import { idSchema } from '../schemas'
 import type { Field } from '../content/field'
 import { fieldTypes } from '../content/fields'
 import { counted } from '../words'
@@ -49,7 +50,7 @@ const schemas: Record<OrderBy, Schema<unknown>> = {
     .noUnknown()
     .required()
     .test('down', 'Reads of the last days order from the most read down.', (key) => key.days === undefined || key.direction === 'down'),
-  field: object({ by, direction, field: number().integer().positive('Choose a field.').required('Choose a field.') }).noUnknown().required(),
+  field: object({ by, direction, field: idSchema('Choose a field.').required('Choose a field.') }).noUnknown().required(),
   shuffle: object({
     by,
     span: string<ShuffleSpan>().oneOf(['fixed', 'day', 'visit'], 'A shuffle is fixed, or lasts a day or a visit.').required(),

@@ -10,6 +10,8 @@ export interface EditedListing {
   readonly id: string
   readonly version: number
   readonly definition: Listing
+  /** Why what is stored can't be read; the definition then shows nothing. */
+  readonly trouble?: string
 }
 
 /** A page as the bench edits it, with the listings that stand on it or on its shelf. */
@@ -66,6 +68,8 @@ export interface Preview {
   readonly placements: readonly PreviewedPlacement[]
   /** By listing: how many entries its steps and rules let through. */
   readonly counts: Readonly<Record<string, ListingCounts>>
+  /** By listing: why it could not be answered, where it could not. */
+  readonly troubles: Readonly<Record<string, string>>
   /** By placement, of those that were asked about: what its cards show. */
   readonly shown: Readonly<Record<string, readonly ShownCard[]>>
   /** The whole document, where more than the listings changed; then no placements are told apart. */

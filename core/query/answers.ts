@@ -16,6 +16,8 @@ export interface ListingCounts {
 export interface NextChange {
   /** Epoch milliseconds. */
   readonly at: number
+  /** False where only so much is known: up to then nothing changes. */
+  readonly isChange: boolean
   /** Titles of entries that come and go; both empty where only the order changes. */
   readonly comes: readonly string[]
   readonly goes: readonly string[]

@@ -1,5 +1,5 @@
 import type { Words } from '../words'
-import { asking, joined, joinedPhrase, predicateOf } from './rules/group'
+import { asking, hasBroken, joined, joinedPhrase } from './rules/group'
 import type { Join } from './rules/group'
 import { rules } from './rules'
 import type { Rule } from './rules'
@@ -12,9 +12,14 @@ export function rulesAsking(given: readonly Rule[], words: Words): readonly Rule
   return asking(rules, given, words)
 }
 
-/** What one rule asks. A broken one asks nothing, or lets nothing pass, as the site chooses. */
+/** What one rule asks, also where it is switched off. A broken one asks nothing, or lets nothing pass, as the site chooses. */
 export function predicateOfRule(rule: Rule, context: PlanContext): Predicate {
-  return predicateOf(rules, rule, context)
+  return joined(rules, 'all', [{ ...rule, off: false }], context)
+}
+
+/** Whether one of the rules, or one in their groups, makes no sense any more. */
+export function isAnyBroken(given: readonly Rule[], words: Words): boolean {
+  return hasBroken(rules, given, words)
 }
 
 /** What several rules ask together. */
@@ -45,7 +50,12 @@ export function movesByClock(rule: Rule): boolean {
 /** How deep rules may nest, the outermost counting as 1. */
 export const deepestRules = 6
 
-/** How deep these rules nest: 1 for rules without groups. */
-export function depthOf(given: readonly Rule[]): number {
-  return 1 + Math.max(0, ...given.map((rule) => (rule.rule === 'group' ? depthOf(rule.rules) : 0)))
+/** As many rules as a listing may have, those in groups and the groups themselves counted. */
+export const mostRules = 200
+
+/** How deep rules nest, 1 for rules without groups, and how many they are. Takes what is not checked yet. */
+export function measureOf(given: unknown): { readonly depth: number; readonly count: number } {
+  if (!Array.isArray(given)) return { depth: 0, count: 0 }
+  const inner = given.map((rule: unknown) => measureOf(typeof rule === 'object' && rule !== null ? Reflect.get(rule, 'rules') : undefined))
+  return { depth: 1 + Math.max(0, ...inner.map((one) => one.depth)), count: given.length + inner.reduce((sum, one) => sum + one.count, 0) }
 }

@@ -1,30 +1,40 @@
+import { earliestInstant, latestInstant } from '../content/fields/date-time'
+import { isStorable } from '../storable'
 import type { Plan, PlanKey } from './plan'
 import type { Position } from './position'
 
-/** Where a page of a longer listing begins: after a position, with so many shown before it. */
+/** Where a page of a longer listing begins: after an entry, with so many shown before. */
 export interface Cursor {
-  readonly position: Position
+  readonly id: number
   readonly before: number
+  /** Where the entry stood when the page before was shown; null where that is too long to say. */
+  readonly position: Position | null
 }
 
+/** Longer ones do not fit an address beside everything else that stands in it. */
+const longestText = 1500
+
 /** A cursor as it stands in an address. */
-export function cursorText({ position, before }: Cursor): string {
-  return JSON.stringify([before, position.id, ...position.values])
+export function cursorText({ position, before }: { readonly position: Position; readonly before: number }): string {
+  const text = JSON.stringify([before, position.id, ...position.values])
+  return text.length <= longestText ? text : JSON.stringify([before, position.id])
 }
 
 /** Reads a cursor of this plan's order; null for anything else, as an address of an earlier order. */
 export function readCursor(text: string, plan: Pick<Plan, 'order'>): Cursor | null {
   const [before, id, ...values] = listOf(text)
-  if (!isCount(before) || !isCount(id) || values.length !== plan.order.length) return null
+  if (!isCount(before) || !isCount(id)) return null
+  if (values.length === 0) return { before, id, position: null }
+  if (values.length !== plan.order.length) return null
   const known = plan.order.flatMap((key, at) => {
     const value = values[at]
     return isValueOf(key, value) ? [value] : []
   })
-  return known.length === values.length ? { before, position: { id, values: known } } : null
+  return known.length === values.length ? { before, id, position: { id, values: known } } : null
 }
 
 function listOf(text: string): readonly unknown[] {
-  if (text.length > 2000) return []
+  if (text.length > longestText) return []
   try {
     const list: unknown = JSON.parse(text)
     return Array.isArray(list) ? list : []
@@ -39,9 +49,8 @@ function isCount(value: unknown): value is number {
 
 function isValueOf(key: PlanKey, value: unknown): value is number | string | null {
   if (value === null) return true
-  if (key.by === 'title' || (key.by === 'field' && key.sort === 'text')) return typeof value === 'string' && !value.includes('\0')
+  if (key.by === 'title' || (key.by === 'field' && key.sort === 'text')) return typeof value === 'string' && isStorable(value)
   if (typeof value !== 'number' || !Number.isFinite(value)) return false
-  // The years 1 to 9999, which the database and its driver both can tell.
-  if (key.by === 'publishedAt') return value > -62_135_596_800_000 && value < 253_402_300_800_000
+  if (key.by === 'publishedAt') return value >= earliestInstant && value <= latestInstant
   return key.by === 'field' || key.by === 'rating' || Number.isSafeInteger(value)
 }

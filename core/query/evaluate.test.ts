@@ -5,6 +5,7 @@ import { filmNow, filmQuestions, mingoAnswer } from '~~/tests/support/film-quest
 import { filmContext } from '~~/tests/support/film-words'
 import { openData, rowsFound } from '~~/tests/support/open-data'
 import { filmEntries, keysOf, loadFilms } from '~~/tests/support/films'
+import { takeOf } from '../listing/amount'
 import { evaluate } from './evaluate'
 import type { IndexedEntry } from '../content/entry'
 import { planOf } from './plan'
@@ -43,7 +44,7 @@ describe('a listing evaluated in memory', () => {
         const shown = ids.map((id) => entries.find((entry) => entry.id === id))
         expect(shown.every((entry) => entry && entry.publishedAt <= now && (entry.expiresAt === null || entry.expiresAt > now) && listing.from.collections.includes(entry.collectionId))).toBe(true)
         expect(ids.some((id) => listing.from.never.includes(id))).toBe(false)
-        expect(ids.length).toBeLessThanOrEqual(listing.amount.take)
+        expect(ids.length).toBeLessThanOrEqual(takeOf(listing.amount))
         expect(new Set(ids).size).toBe(ids.length)
       }),
     )

@@ -1,8 +1,9 @@
 import { lazy, mixed, number, object, string } from 'yup'
 import type { Schema } from 'yup'
+import { idSchema } from '../schemas'
 import type { PageSubject } from './plan-context'
 
-const byId = object({ kind: string().required(), id: number().integer().positive().required() }).noUnknown().required()
+const byId = object({ kind: string().required(), id: idSchema().required() }).noUnknown().required()
 const schemas: Record<PageSubject['kind'], Schema<unknown>> = {
   term: byId,
   author: byId,

@@ -1,4 +1,5 @@
 import { fieldTypes } from '../content/fields'
+import { takeOf } from '../listing/amount'
 import type { Listing } from '../listing/definition'
 import type { From } from '../listing/from'
 import { orderKeyTrouble } from '../listing/order'
@@ -10,12 +11,15 @@ import { columnOf } from './columns'
 import type { KeyWeight, PageSubject, PlanContext, QuestionContext } from './plan-context'
 import { everything, nothing } from './predicate'
 import type { FieldColumn, Predicate } from './predicate'
+import { askedAlone } from './rule-tree'
 import { stepsOf } from './steps'
 import type { Step } from './steps'
 
 /** A value that entries are ordered by; whoever has none comes last. */
 export type OrderValue =
-  | { readonly by: 'publishedAt' | 'title' | 'views' | 'comments' | 'rating' | 'pinned' }
+  | { readonly by: 'publishedAt' | 'views' | 'comments' | 'rating' | 'pinned' }
+  /** `shown`: the titles by which picked entries are shown here instead of their own, by id. */
+  | { readonly by: 'title'; readonly shown?: Readonly<Record<string, string>> }
   | { readonly by: 'field'; readonly column: FieldColumn; readonly sort: 'number' | 'text' }
   /** Reads on this day (midnight UTC, epoch milliseconds) and after it, up to today. */
   | { readonly by: 'reads'; readonly since: number; readonly until: number }
@@ -47,7 +51,7 @@ export function planOf(listing: Listing, question: QuestionContext): Plan {
     steps: stepsOf(from).map((step) => ({ step, asks: stepPredicate(step, from, context) })),
     order: [...(order.pinned === 'first' ? [{ by: 'pinned', direction: 'down' } as const] : []), ...(keys.length > 0 ? keys : [newest])],
     skip: amount.skip,
-    take: Math.min(amount.take, amount.perPage ?? amount.take),
+    take: Math.min(takeOf(amount), amount.perPage ?? Infinity),
   }
 }
 
@@ -110,6 +114,7 @@ function planKey(key: OrderKey, from: From, context: PlanContext): PlanKey | nul
     case 'date':
       return { by: 'publishedAt', direction: key.direction }
     case 'title':
+      return { by: 'title', ...titlesGiven(from), direction: key.direction }
     case 'comments':
     case 'rating':
       return { by: key.by, direction: key.direction }
@@ -132,6 +137,11 @@ function planKey(key: OrderKey, from: From, context: PlanContext): PlanKey | nul
   }
 }
 
+function titlesGiven({ by, picks }: From): { readonly shown?: Readonly<Record<string, string>> } {
+  const given = by === 'hand' ? picks.flatMap(({ entry, title }) => (title === undefined || title === '' ? [] : [[String(entry), title] as const])) : []
+  return given.length === 0 ? {} : { shown: Object.fromEntries(given) }
+}
+
 /** The days whose reads count for “the last days”, today included: midnights UTC, epoch milliseconds. */
 export function readWindow(days: number, { now, words }: Pick<QuestionContext, 'now' | 'words'>): { readonly since: number; readonly until: number } {
   const until = civilDayOf(now, words.zone)
@@ -148,7 +158,7 @@ export function filterOf(plan: Plan): Predicate {
   return { test: 'all', of: plan.steps.map((one) => one.asks) }
 }
 
-/** The values of fields whose numbers in the index must be known to plan a listing. */
+/** The values of fields whose numbers in the index must be known to plan a listing, and to count each of its rules alone. */
 export function valuesAsked(listing: Listing, question: QuestionContext): readonly { readonly field: number; readonly value: string }[] {
   const asked = new Map<string, { field: number; value: string }>()
   const keyOf = (field: number, value: string) => {
@@ -156,5 +166,6 @@ export function valuesAsked(listing: Listing, question: QuestionContext): readon
     return null
   }
   planOf(listing, { ...question, keyOf })
+  askedAlone(listing.from, { ...question, keyOf })
   return [...asked.values()]
 }

@@ -2,7 +2,7 @@ import type { IndexedEntry } from '../content/entry'
 import { titleComparer } from '../text/collation'
 import type { PlanKey } from './plan'
 import { fieldIn } from './predicate'
-import { pileOf, placeInPile, shuffleModulus, shuffleOf } from './shuffle'
+import { placeOfEntry, rankOf, shuffleOf } from './shuffle'
 
 /** Where an entry stands in an order: its value for every key (null for none), and its id for what ties. */
 export interface Position {
@@ -38,12 +38,15 @@ function valueReader(key: PlanKey): (entry: IndexedEntry) => number | string | n
       }
     case 'shuffle': {
       const shuffle = shuffleOf(key.seed)
-      return (entry) => (shuffle.ranks[pileOf(entry.id)] ?? 0) * shuffleModulus + placeInPile(entry.id, shuffle)
+      return (entry) => rankOf(placeOfEntry(entry.id), shuffle)
     }
     case 'list': {
-      const places = new Map(key.ids.map((id, at) => [id, at]))
+      // From 1, as the database counts.
+      const places = new Map(key.ids.map((id, at) => [id, at + 1]))
       return (entry) => places.get(entry.id) ?? null
     }
+    case 'title':
+      return (entry) => key.shown?.[entry.id] ?? entry.title
     case 'weights':
       return (entry) => key.weights.reduce((sum, one) => (entry.keys.includes(one.key) ? sum + one.weight : sum), 0)
     default: {

@@ -1,12 +1,7 @@
 import { randomFrom, seedOf } from '../random'
 
-/**
- * A shuffle that a database can page through without sorting everything: each entry has a fixed
- * place among 1,024 piles, a seed decides in which order the piles come and how each is ordered.
- */
-export const piles = 1024
-/** Largest prime below 2³¹; products of two numbers below it fit 64 bits. */
-export const shuffleModulus = 2_147_483_647
+/** Largest prime below 2²⁶: products of two numbers below it are exact in 53 bits. */
+export const shuffleModulus = 67_108_859
 
 /**
  * A fixed number for an entry, 0 to 2³¹ − 1, that looks random: the finaliser of MurmurHash3
@@ -19,15 +14,18 @@ export function scatterOf(id: number): number {
   return (mixed ^ (mixed >>> 16)) & 0x7fffffff
 }
 
-/** The pile of an entry, 0 to 1023. */
-export function pileOf(id: number): number {
-  return scatterOf(id) % piles
+/** The fixed place of an entry among all that shuffles choose from, 0 to the modulus. */
+export function placeOfEntry(id: number): number {
+  return scatterOf(id) % shuffleModulus
 }
 
+/**
+ * A shuffle: the rank of a place is (place × factor + shift) mod the modulus. Over all seeds, any
+ * two places have any two ranks equally often (J. L. Carter and M. N. Wegman, 1979, Universal classes
+ * of hash functions, Journal of Computer and System Sciences 18: 143–154), so that who stands beside
+ * whom in one shuffle says nothing of another.
+ */
 export interface Shuffle {
-  /** The rank of each pile. */
-  readonly ranks: readonly number[]
-  /** Orders a pile: (scatter × factor + shift) mod shuffleModulus. */
   readonly factor: number
   readonly shift: number
 }
@@ -36,23 +34,29 @@ export interface Shuffle {
 export function shuffleOf(seed: string): Shuffle {
   const random = randomFrom(seedOf(seed))
   const below = (most: number) => Math.floor(random() * most)
-  const ranks = Array.from({ length: piles }, (_, pile) => pile)
-  // R. A. Fisher and F. Yates (1938), as R. Durstenfeld (1964, Communications of the ACM 7: 420) put it: every order is as likely.
-  for (let last = piles - 1; last > 0; last -= 1) {
-    const other = below(last + 1)
-    const [held = 0, taken = 0] = [ranks[last], ranks[other]]
-    ranks[last] = taken
-    ranks[other] = held
+  return { factor: 1 + below(shuffleModulus - 1), shift: below(shuffleModulus) }
+}
+
+/** Where a place comes in a shuffle. */
+export function rankOf(place: number, { factor, shift }: Shuffle): number {
+  return (place * factor + shift) % shuffleModulus
+}
+
+/** The places that come from a rank on, as many as asked for: what can be looked up instead of ranking everything. */
+export function placesFrom(rank: number, count: number, { factor, shift }: Shuffle): readonly number[] {
+  const back = inverseOf(factor)
+  const many = Math.max(0, Math.min(count, shuffleModulus - rank))
+  return Array.from({ length: many }, (_, at) => ((((rank + at - shift + shuffleModulus) % shuffleModulus) * back) % shuffleModulus))
+}
+
+/** The number that undoes multiplying by another, mod the modulus: the extended Euclidean algorithm. */
+function inverseOf(number: number): number {
+  let [rest, next] = [shuffleModulus, number]
+  let [undone, step] = [0, 1]
+  while (next !== 0) {
+    const times = Math.floor(rest / next)
+    ;[rest, next] = [next, rest - times * next]
+    ;[undone, step] = [step, undone - times * step]
   }
-  return { ranks, factor: 1 + below(shuffleModulus - 1), shift: below(shuffleModulus) }
-}
-
-/** Where an entry stands in a shuffle: by the rank of its pile, then by this number. */
-export function placeInPile(id: number, { factor, shift }: Shuffle): number {
-  return Number((BigInt(scatterOf(id)) * BigInt(factor) + BigInt(shift)) % BigInt(shuffleModulus))
-}
-
-/** The piles that come first in a shuffle, as many as asked for. */
-export function firstPiles({ ranks }: Shuffle, count: number): readonly number[] {
-  return ranks.flatMap((rank, pile) => (rank < count ? [pile] : [])).toSorted((a, b) => (ranks[a] ?? 0) - (ranks[b] ?? 0))
+  return (undone + shuffleModulus) % shuffleModulus
 }

@@ -1,4 +1,5 @@
 import type { Listing } from '../listing/definition'
+import { takeOf } from '../listing/amount'
 import type { Words } from '../words'
 import { stepPhrase, stepsOf } from './steps'
 
@@ -23,7 +24,8 @@ export function tallyOf(listing: Listing, counts: readonly number[], words: Word
     note: at === 0 ? null : emptied(counts[at - 1] ?? 0, counts[at] ?? 0),
   }))
   const passed = counts.at(-1) ?? 0
-  const { skip, take, perPage } = listing.amount
+  const { skip, perPage } = listing.amount
+  const take = takeOf(listing.amount)
   const afterSkip = Math.max(0, passed - skip)
   const shown = Math.min(take, afterSkip)
   if (skip > 0) steps.push({ clause: 'amount', label: `after skipping ${skip}`, count: afterSkip, note: emptied(passed, afterSkip) })

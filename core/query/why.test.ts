@@ -35,6 +35,11 @@ describe('why an entry is shown', () => {
     )
   })
 
+  it('says that an entry is of another collection', () => {
+    const elsewhere = whyOf(newListing('Notes', 2), context, explained)
+    expect(elsewhere).toMatchObject({ firstFailing: 0, reasons: [{ has: 'one of notes', passes: false }] })
+  })
+
   it('says what the entry has against what each rule wants', () => {
     const { reasons, firstFailing } = because({
       rules: [

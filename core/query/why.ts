@@ -3,7 +3,7 @@ import type { IndexedEntry } from '../content/entry'
 import { fieldTypes } from '../content/fields'
 import type { FieldValues } from '../content/field'
 import type { Listing } from '../listing/definition'
-import { takeAt } from '../listing/amount'
+import { takeAt, takeOf } from '../listing/amount'
 import { orderKeyPhrase } from '../listing/order'
 import { formatDate } from '../formats/dates'
 import { andList } from '../words'
@@ -66,9 +66,8 @@ export interface WhyAnswer extends Why {
 export function whyOf(listing: Listing, question: QuestionContext, entry: ExplainedEntry): Why {
   const plan = planOf(listing, question)
   const context: PlanContext = { ...question, collections: listing.from.collections }
-  const inCollection = listing.from.collections.includes(entry.indexed.collectionId)
   const reasons = plan.steps.map(({ step, asks }): Reason => {
-    const passed = passes(asks, entry.indexed) && (step.kind !== 'collections' || inCollection)
+    const passed = passes(asks, entry.indexed) && (step.kind !== 'collections' || inCollection(entry, context))
     const rule = step.kind === 'rule' ? listing.from.rules[step.at] : undefined
     const within = step.kind === 'rules' ? listing.from.rules.filter((one) => one.off !== true).map((one) => ruleReason(one, context, entry)) : rule?.rule === 'group' ? ruleReason(rule, context, entry).within : []
     const always = listing.from.always.includes(entry.indexed.id) && (step.kind === 'rule' || step.kind === 'rules' || step.kind === 'page')
@@ -80,7 +79,7 @@ export function whyOf(listing: Listing, question: QuestionContext, entry: Explai
   return {
     reasons,
     firstFailing: failing === -1 ? null : failing,
-    order: listing.order.keys.map((key) => ({ by: orderKeyPhrase(key, question.words), has: orderHas(key, context, entry) })),
+    order: listing.order.keys.map((key) => ({ by: orderKeyPhrase(key, question.words), has: key.by === 'title' ? shownTitle(listing, entry) : orderHas(key, context, entry) })),
   }
 }
 
@@ -96,7 +95,7 @@ function stepHas(step: Step, rule: Rule | undefined, context: PlanContext, entry
   const { words } = context
   switch (step.kind) {
     case 'collections':
-      return showing(entry.indexed, context)
+      return inCollection(entry, context) ? showing(entry.indexed, context) : `one of ${words.collection(entry.indexed.collectionId)?.plural.toLowerCase() ?? 'another collection'}`
     case 'rule':
       return rule === undefined ? '' : ruleHas(rule, context, entry)
     case 'page':
@@ -109,6 +108,10 @@ function stepHas(step: Step, rule: Rule | undefined, context: PlanContext, entry
     case 'shownAbove':
       return 'this entry'
   }
+}
+
+function inCollection({ indexed }: ExplainedEntry, { collections }: PlanContext): boolean {
+  return collections.includes(indexed.collectionId)
 }
 
 function showing({ publishedAt, expiresAt }: IndexedEntry, { now, words }: PlanContext): string {
@@ -156,6 +159,12 @@ function authorName({ authorId }: ExplainedEntry, words: Words): string {
   return authorId === null ? 'no author' : (words.author(authorId) ?? 'an author who is gone')
 }
 
+/** The title by which an entry is shown here. */
+function shownTitle({ from }: Listing, { indexed }: ExplainedEntry): string {
+  const pick = from.by === 'hand' ? from.picks.find((one) => one.entry === indexed.id) : undefined
+  return pick?.title || indexed.title
+}
+
 function orderHas(key: Listing['order']['keys'][number], context: PlanContext, entry: ExplainedEntry): string {
   const { indexed } = entry
   const number = new Intl.NumberFormat(context.words.locale)
@@ -180,6 +189,6 @@ function orderHas(key: Listing['order']['keys'][number], context: PlanContext, e
 /** On which page of a listing a place in its order falls, both from 1; null behind its end. */
 export function pageOfPlace(place: number, { amount }: Pick<Listing, 'amount'>): number | null {
   const within = place - amount.skip
-  if (within < 1 || within > amount.take) return null
+  if (within < 1 || within > takeOf(amount)) return null
   return Math.ceil(within / Math.max(1, amount.perPage ?? takeAt(amount, Infinity)))
 }

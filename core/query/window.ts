@@ -12,18 +12,25 @@ const day = () =>
     .defined()
     .test('day', 'This takes a day, such as 2026-11-24.', (text) => text == null || dayStart(text) !== null)
 const unit = () => string<WindowUnit>().oneOf([...windowUnits], 'A unit is day, week, month or year.').required()
+/** As many of a unit as dates can be counted back and forth: about a thousand years. */
+const mostOf: Record<WindowUnit, number> = { day: 36_525, week: 36_525, month: 12_000, year: 1000 }
 const counting = object({
   is: string<'last' | 'next'>().oneOf(['last', 'next']).required(),
   count: number()
     .typeError('Say how many.')
     .integer('Use a whole number.')
     .min(1, 'Use at least 1.')
-    .max(36525, 'Use at most 36,525.')
-    .required('Say how many.'),
+    .required('Say how many.')
+    .test('most', (count, { parent, createError }) => count <= mostFor(parent) || createError({ message: `Use at most ${mostFor(parent).toLocaleString('en')}.` })),
   unit: unit(),
 })
   .noUnknown()
   .required()
+
+function mostFor(window: unknown): number {
+  const of: unknown = typeof window === 'object' && window !== null ? Reflect.get(window, 'unit') : undefined
+  return windowUnits.find((one) => one === of) === undefined ? mostOf.day : mostOf[of as WindowUnit]
+}
 
 const schemas: Readonly<Record<DateWindow['is'], Schema<unknown>>> = {
   between: object({ is: string().required(), from: day(), to: day() }).noUnknown().required(),

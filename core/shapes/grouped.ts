@@ -1,4 +1,5 @@
-import { number, string } from 'yup'
+import { string } from 'yup'
+import { idSchema } from '../schemas'
 import { counted } from '../words'
 import { columnGapField, columnStops, columnsCss, columnsField, rowGapField, usualColumns, widthsInColumns } from './columns'
 import type { ColumnsStop } from './columns'
@@ -24,7 +25,7 @@ export const grouped = defineShape<'grouped', GroupedSettings>({
   about: 'Put together by term, month, day or letter.',
   schema: settingsSchema('grouped', {
     by: string().oneOf([...groupings]),
-    facet: number().integer().positive().nullable(),
+    facet: idSchema().nullable(),
     stops: stopsSchema({ columns: columnsField, columnGap: columnGapField, rowGap: rowGapField }),
   }),
   defaults: { ...commonDefaults, by: 'month', facet: null, stops: usualColumns },

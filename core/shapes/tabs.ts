@@ -1,4 +1,5 @@
-import { number, string } from 'yup'
+import { string } from 'yup'
+import { idSchema } from '../schemas'
 import { counted } from '../words'
 import { columnGapField, columnStops, columnsCss, columnsField, rowGapField, widthsInColumns } from './columns'
 import type { ColumnsStop } from './columns'
@@ -47,7 +48,7 @@ export const tabs = defineShape<'tabs', TabsSettings>({
   about: 'One at a time, chosen by name.',
   schema: settingsSchema('tabs', {
     by: string().oneOf([...tabsBys]),
-    facet: number().integer().positive().nullable(),
+    facet: idSchema().nullable(),
     place: string().oneOf([...tabsPlaces]),
     stops: stopsSchema({ columns: columnsField, columnGap: columnGapField, rowGap: rowGapField }),
   }),

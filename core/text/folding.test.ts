@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
-import { isStorable } from '../content/fields/checks'
+import { isStorable } from '../storable'
 import { folded } from './folding'
 import { searchWords, wantedWords } from './search-words'
 

@@ -11,12 +11,13 @@ const london = (now: string) => ({ now: at(now), zone: 'Europe/London', locale: 
 describe('a stretch of time', () => {
   // British clocks went forward on 29 March 2026 and go back on 25 October 2026 (IANA time zone database).
   it.each<[DateWindow, string, string | null, string | null]>([
-    [{ is: 'last', count: 1, unit: 'day' }, '2026-03-30T10:00:00Z', '2026-03-29T00:00:00.000Z', '2026-03-30T10:00:00.001Z'],
-    [{ is: 'next', count: 1, unit: 'day' }, '2026-10-24T12:00:00Z', '2026-10-24T12:00:00.001Z', '2026-10-26T00:00:00.000Z'],
+    [{ is: 'last', count: 2, unit: 'day' }, '2026-03-30T10:00:00Z', '2026-03-29T00:00:00.000Z', '2026-03-30T10:00:00.001Z'],
+    [{ is: 'last', count: 1, unit: 'day' }, '2026-03-30T10:00:00Z', '2026-03-29T23:00:00.000Z', '2026-03-30T10:00:00.001Z'],
+    [{ is: 'next', count: 2, unit: 'day' }, '2026-10-24T12:00:00Z', '2026-10-24T12:00:00.001Z', '2026-10-26T00:00:00.000Z'],
     [{ is: 'this', unit: 'day' }, '2026-10-25T12:00:00Z', '2026-10-24T23:00:00.000Z', '2026-10-26T00:00:00.000Z'],
     [{ is: 'this', unit: 'month' }, '2028-02-29T12:00:00Z', '2028-02-01T00:00:00.000Z', '2028-03-01T00:00:00.000Z'],
-    [{ is: 'last', count: 1, unit: 'month' }, '2026-03-31T12:00:00Z', '2026-02-28T00:00:00.000Z', '2026-03-31T12:00:00.001Z'],
-    [{ is: 'last', count: 1, unit: 'year' }, '2028-02-29T12:00:00Z', '2027-02-28T00:00:00.000Z', '2028-02-29T12:00:00.001Z'],
+    [{ is: 'last', count: 1, unit: 'month' }, '2026-03-31T12:00:00Z', '2026-03-01T00:00:00.000Z', '2026-03-31T12:00:00.001Z'],
+    [{ is: 'last', count: 1, unit: 'year' }, '2028-02-29T12:00:00Z', '2027-03-01T00:00:00.000Z', '2028-02-29T12:00:00.001Z'],
     [{ is: 'between', from: '2026-03-29', to: '2026-03-29' }, '2026-01-01T00:00:00Z', '2026-03-29T00:00:00.000Z', '2026-03-29T23:00:00.000Z'],
     [{ is: 'between', from: null, to: '2026-03-29' }, '2026-01-01T00:00:00Z', null, '2026-03-29T23:00:00.000Z'],
     [{ is: 'upcoming' }, '2026-03-29T00:30:00Z', '2026-03-29T00:30:00.001Z', null],
@@ -46,8 +47,8 @@ describe('a stretch of time', () => {
       fc.property(fc.integer({ min: Date.UTC(1990, 0, 1), max: Date.UTC(2040, 0, 1) }), fc.integer({ min: 1, max: 60 }), unit, (now, count, of) => {
         const place = { now, zone: 'UTC', locale: 'en-GB' }
         const today = startOfDay(now)
-        expect(instantsOf({ is: 'last', count, unit: of }, place).from).toBe(less[of](today, count).getTime())
-        expect(instantsOf({ is: 'next', count, unit: of }, place).before).toBe(addDays(more[of](today, count), 1).getTime())
+        expect(instantsOf({ is: 'last', count, unit: of }, place).from).toBe(addDays(less[of](today, count), 1).getTime())
+        expect(instantsOf({ is: 'next', count, unit: of }, place).before).toBe(more[of](today, count).getTime())
         expect(instantsOf({ is: 'this', unit: of }, place).from).toBe(starts[of](today).getTime())
         if (of === 'month') expect(instantsOf({ is: 'this', unit: of }, place).before).toBe(endOfMonth(today).getTime() + 1)
       }),
@@ -59,9 +60,35 @@ describe('a stretch of time', () => {
     expect(iso(daysOf({ is: 'upcoming' }, place).from)).toBe('2026-07-01T00:00:00.000Z')
     expect(iso(daysOf({ is: 'past' }, { ...place, now: at('2026-07-01T23:30:00Z') }).before)).toBe('2026-07-02T00:00:00.000Z')
     const next = daysOf({ is: 'next', count: 2, unit: 'day' }, place)
-    expect([iso(next.from), iso(next.before)]).toEqual(['2026-07-01T00:00:00.000Z', '2026-07-04T00:00:00.000Z'])
+    expect([iso(next.from), iso(next.before)]).toEqual(['2026-07-01T00:00:00.000Z', '2026-07-03T00:00:00.000Z'])
     const last = daysOf({ is: 'last', count: 2, unit: 'day' }, place)
-    expect([iso(last.from), iso(last.before)]).toEqual(['2026-06-29T00:00:00.000Z', '2026-07-02T00:00:00.000Z'])
+    expect([iso(last.from), iso(last.before)]).toEqual(['2026-06-30T00:00:00.000Z', '2026-07-02T00:00:00.000Z'])
+  })
+
+  // Clocks go back from one o'clock to midnight: Azores on 25 October 2026, Havana on 1 November 2026 (IANA time zone database).
+  it.each([
+    ['Atlantic/Azores', '2026-10-25', '2026-10-25T00:00:00.000Z', '2026-10-26T01:00:00.000Z'],
+    ['America/Havana', '2026-11-01', '2026-11-01T04:00:00.000Z', '2026-11-02T05:00:00.000Z'],
+  ])('begins a day at the first midnight where it comes twice: %s', (zone, day, from, before) => {
+    const place = { now: at(`${day}T12:00:00Z`), zone, locale: 'en-GB' }
+    const range = instantsOf({ is: 'between', from: day, to: day }, place)
+    expect([iso(range.from), iso(range.before)]).toEqual([from, before])
+    expect(iso(instantsOf({ is: 'this', unit: 'day' }, place).from)).toBe(from)
+    expect(iso(nextMidnight(at(from) - 1, zone))).toBe(from)
+  })
+
+  it('leaves no instant out of every day, and none in two, in zones with odd midnights', () => {
+    const zones = fc.constantFrom('Atlantic/Azores', 'America/Havana', 'Asia/Beirut', 'America/Sao_Paulo', 'Australia/Lord_Howe', 'Africa/Cairo', 'America/Asuncion', 'Asia/Gaza')
+    fc.assert(
+      fc.property(fc.integer({ min: Date.UTC(1995, 0, 1), max: Date.UTC(2035, 0, 1) }), zones, (now, zone) => {
+        const today = instantsOf({ is: 'this', unit: 'day' }, { now, zone, locale: 'en-GB' })
+        expect(today.from).toBeLessThanOrEqual(now)
+        expect(today.before).toBeGreaterThan(now)
+        expect(instantsOf({ is: 'this', unit: 'day' }, { now: today.before ?? 0, zone, locale: 'en-GB' }).from).toBe(today.before)
+        expect(instantsOf({ is: 'this', unit: 'day' }, { now: (today.from ?? 0) - 1, zone, locale: 'en-GB' }).before).toBe(today.from)
+      }),
+      { numRuns: 400 },
+    )
   })
 
   it('turns over at the first instant of the day, also where midnight is skipped', () => {

@@ -1,5 +1,5 @@
 import { DateTime } from 'luxon'
-import { civilDayOf } from './zones'
+import { civilDayOf, firstInstantOf } from './zones'
 
 export const windowUnits = ['day', 'week', 'month', 'year'] as const
 export type WindowUnit = (typeof windowUnits)[number]
@@ -27,9 +27,9 @@ export interface InstantRange {
 }
 
 /**
- * The instants that a window holds at `now`. “Last 3 days” begins with the day three days before
- * today and ends now; “next 3 days” begins now and ends with the day three days after today; of
- * weeks, months and years it counts the same days of the calendar. “This week” is the whole week. What
+ * The instants that a window holds at `now`. “The last 3 days” are today and the two days before it,
+ * up to now; “the next 3 days” are what is left of today and the two days after it; of weeks, months
+ * and years it counts as many, ending or beginning with today. “This week” is the whole week. What
  * comes at this very moment is no longer to come.
  */
 export function instantsOf(window: DateWindow, { now, zone, locale }: WindowPlace): InstantRange {
@@ -39,9 +39,9 @@ export function instantsOf(window: DateWindow, { now, zone, locale }: WindowPlac
     case 'between':
       return { from: window.from === null ? null : startOf(window.from, zone), before: window.to === null ? null : startOf(window.to, zone, 1) }
     case 'last':
-      return { from: first(today.minus({ [window.unit]: window.count })), before: now + 1 }
+      return { from: first(today.minus({ [window.unit]: window.count }).plus({ day: 1 })), before: now + 1 }
     case 'next':
-      return { from: now + 1, before: first(today.plus({ [window.unit]: window.count }).plus({ day: 1 })) }
+      return { from: now + 1, before: first(today.plus({ [window.unit]: window.count })) }
     case 'this': {
       const from = window.unit === 'week' ? startOfWeek(today, locale) : today.startOf(window.unit)
       return { from: first(from), before: first(from.plus({ [window.unit]: 1 })) }
@@ -79,9 +79,9 @@ export function nextMidnight(now: number, zone: string): number {
   return first(DateTime.fromMillis(now, { zone }).startOf('day').plus({ day: 1 }))
 }
 
-/** Days begin at their first instant: not always midnight, where clocks change at night. */
+/** Days begin at their first instant: not always midnight, and the first of two where clocks go back over it. */
 function first(day: DateTime): number {
-  return day.startOf('day').toMillis()
+  return firstInstantOf(day).toMillis()
 }
 
 function startOf(day: string, zone: string, later = 0): number {

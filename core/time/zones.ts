@@ -5,12 +5,22 @@ export function isZone(zone: string): boolean {
   return IANAZone.isValidZone(zone)
 }
 
+/** By how many minutes clocks have gone back, anywhere (IANA time zone database): half an hour on Lord Howe, two in Antarctica, else one. */
+const stepsBack = [120, 60, 30]
+
+/** The first instant of a calendar day: not midnight where clocks skip it, and the first midnight where it comes twice. */
+export function firstInstantOf(day: DateTime): DateTime {
+  const start = day.startOf('day')
+  const earlier = stepsBack.map((minutes) => start.minus({ minutes })).find((one) => one.hasSame(start, 'day') && one.hour === 0 && one.minute === 0)
+  return earlier ?? start
+}
+
 /**
  * The first instant (epoch milliseconds) of the calendar day that lies `days` days before the day
  * of `now` in `zone`. Counts calendar days, so a day of 23 or 25 hours is one day.
  */
 export function startOfDayBefore(now: number, days: number, zone: string): number {
-  return DateTime.fromMillis(now, { zone }).startOf('day').minus({ days }).startOf('day').toMillis()
+  return firstInstantOf(DateTime.fromMillis(now, { zone }).startOf('day').minus({ days })).toMillis()
 }
 
 /** The calendar day of an instant in `zone`, as its midnight UTC (epoch milliseconds). */

@@ -1,7 +1,7 @@
 import { sql } from 'kysely'
 import type { RawBuilder } from 'kysely'
 import type { Position } from '../../core/query/position'
-import { shuffleModulus, shuffleOf } from '../../core/query/shuffle'
+import { placesFrom, shuffleModulus, shuffleOf } from '../../core/query/shuffle'
 import type { Filled } from './fill'
 
 type Query = RawBuilder<{ entry_id: number }>
@@ -50,10 +50,9 @@ const queries: Readonly<Record<string, Write>> = {
     with r as materialized (select entry_id, sum(count) as reads from entry_reads where day > current_date - 30 and day <= current_date group by entry_id)
     select i.entry_id from r join entry_index i on i.entry_id = r.entry_id where collection_id = ${main(filled)} and ${seen(now)} order by r.reads desc, i.entry_id desc limit 9`,
   shuffled: (filled, now) => {
-    const { ranks, factor, shift } = shuffleOf('fixed 7')
-    const first = ranks.flatMap((rank, pile) => (rank < 4 ? [pile] : []))
-    const place = sql`((${sql.val([...ranks])}::integer[])[pile + 1]::bigint * ${sql.lit(shuffleModulus)} + (scatter::bigint * ${factor}::bigint + ${shift}::bigint) % ${sql.lit(shuffleModulus)})`
-    return sql`select entry_id from entry_index where collection_id = ${main(filled)} and pile = any(${sql.val(first)}::smallint[]) and ${seen(now)} order by ${place}, entry_id limit 9`
+    const shuffle = shuffleOf('fixed 7')
+    const rank = sql`((place::bigint * ${shuffle.factor}::bigint + ${shuffle.shift}::bigint) % ${sql.lit(shuffleModulus)})`
+    return sql`select entry_id from entry_index where collection_id = ${main(filled)} and place = any(${sql.val([...placesFrom(0, 5000, shuffle)])}::integer[]) and ${seen(now)} order by ${rank}, entry_id limit 9`
   },
   'page 500, newest, by key': (filled, _, after) => sql`
     select entry_id from entry_index where collection_id = ${main(filled)}

@@ -1,4 +1,5 @@
 import { sql } from 'kysely'
+import { withoutHurry } from '../db/client'
 import type { Db } from '../db/client'
 import { collationFor } from '../db/collation'
 import { isRange } from '../../core/content/field'
@@ -40,26 +41,30 @@ export async function reconcileFieldIndexes(db: Db): Promise<{ readonly made: re
     const { rows } = await sql<{ held: boolean }>`select pg_try_advisory_lock(hashtext('field indexes')) as held`.execute(connection)
     if (rows[0]?.held !== true) return { made: [], dropped: [] }
     try {
-      const wanted = await wantedIndexes(connection)
-      const present = await presentIndexes(connection)
-      const dropped = present.filter((index) => !index.valid || !wanted.has(index.name)).map((index) => index.name)
-      for (const name of dropped) {
-        await sql.raw(`drop index concurrently if exists "${name}"`).execute(connection)
-        await sql.raw(`drop statistics if exists "${name}_spread"`).execute(connection)
-      }
-      const kept = new Set(present.filter((index) => !dropped.includes(index.name)).map((index) => index.name))
-      const made = [...wanted].filter(([name]) => !kept.has(name))
-      for (const [, { index, statistics }] of made) {
-        await sql.raw(index).execute(connection)
-        if (statistics !== null) await sql.raw(statistics).execute(connection)
-      }
-      // The planner learns how values are spread at the next round of autovacuum; listings shall not wait for it.
-      if (made.some(([, { statistics }]) => statistics !== null)) await sql`analyze entry_index`.execute(connection)
-      return { made: made.map(([name]) => name), dropped }
+      return await withoutHurry(connection, () => reconcile(connection))
     } finally {
       await sql`select pg_advisory_unlock(hashtext('field indexes'))`.execute(connection)
     }
   })
+}
+
+async function reconcile(connection: Db): Promise<{ readonly made: readonly string[]; readonly dropped: readonly string[] }> {
+  const wanted = await wantedIndexes(connection)
+  const present = await presentIndexes(connection)
+  const dropped = present.filter((index) => !index.valid || !wanted.has(index.name)).map((index) => index.name)
+  for (const name of dropped) {
+    await sql.raw(`drop index concurrently if exists "${name}"`).execute(connection)
+    await sql.raw(`drop statistics if exists "${name}_spread"`).execute(connection)
+  }
+  const kept = new Set(present.filter((index) => !dropped.includes(index.name)).map((index) => index.name))
+  const made = [...wanted].filter(([name]) => !kept.has(name))
+  for (const [, { index, statistics }] of made) {
+    await sql.raw(index).execute(connection)
+    if (statistics !== null) await sql.raw(statistics).execute(connection)
+  }
+  // The planner learns how values are spread at the next round of autovacuum; listings shall not wait for it.
+  if (made.some(([, { statistics }]) => statistics !== null)) await sql`analyze entry_index`.execute(connection)
+  return { made: made.map(([name]) => name), dropped }
 }
 
 interface Wanted {

@@ -2,6 +2,7 @@ import { createHash } from 'node:crypto'
 import { Kysely, PostgresDialect, sql } from 'kysely'
 import type { Transaction } from 'kysely'
 import pg from 'pg'
+import { followed } from './awaited'
 import type { Database } from './schema'
 
 export type Db = Kysely<Database>
@@ -24,13 +25,29 @@ const mostKept = 400
 
 class ClientWithKeptPlans extends pg.Client {
   private readonly names = new Map<string, string>()
+  private readonly settings: pg.ClientConfig
+
+  constructor(settings: pg.ClientConfig) {
+    super(settings)
+    this.settings = settings
+  }
 
   /** Gives statements that are to be kept a name, which makes them so. */
   override query(...given: readonly unknown[]): never {
     const [text, values, ...more] = given
     const name = typeof text === 'string' && text.startsWith(keptMark) ? this.nameOf(text) : undefined
     const query = name === undefined ? given : [{ name, text, values }, ...more]
-    return (super.query as (...all: unknown[]) => never).apply(this, [...query])
+    const result = (super.query as (...all: unknown[]) => unknown).apply(this, [...query])
+    return (result instanceof Promise ? followed({ stop: () => this.stopRunning() }, result) : result) as never
+  }
+
+  /** Stops the statement that this connection works on, by way of another one. */
+  private async stopRunning(): Promise<void> {
+    const other = new pg.Client(this.settings)
+    other.on('error', () => undefined)
+    await other.connect()
+    await other.query('select pg_cancel_backend($1)', [(this as unknown as { readonly processID: number }).processID])
+    await other.end()
   }
 
   private nameOf(text: string): string | undefined {
@@ -39,15 +56,39 @@ class ClientWithKeptPlans extends pg.Client {
   }
 }
 
+/** No statement may take longer, in milliseconds, save those that say so. */
+const longestStatement = 15_000
+/** A transaction that does nothing for so long is ended, with the locks it holds. */
+const longestIdle = 60_000
+/** How long a statement waits for a connection of the pool. */
+const longestWait = 10_000
+
 /** Opens a pool of connections. Call `destroy` on it when done. */
 export function openDatabase(url: string, connections = 10): Db {
-  const pool = new pg.Pool({ connectionString: url, max: connections, Client: ClientWithKeptPlans as unknown as typeof pg.Client })
+  const pool = new pg.Pool({
+    connectionString: url,
+    max: connections,
+    statement_timeout: longestStatement,
+    idle_in_transaction_session_timeout: longestIdle,
+    connectionTimeoutMillis: longestWait,
+    Client: ClientWithKeptPlans as unknown as typeof pg.Client,
+  })
   // An idle connection that breaks is replaced by the pool; without a listener it would end the process.
   pool.on('error', (error) => console.warn(`A database connection was lost: ${error.message}`))
   return new Kysely<Database>({ dialect: new PostgresDialect({ pool }) })
 }
 
 let shared: Db | undefined
+
+/** Lets one connection take its time, as making an index does. It gives the limit back when done. */
+export async function withoutHurry<T>(connection: Db, work: () => Promise<T>): Promise<T> {
+  await sql`set statement_timeout = 0`.execute(connection)
+  try {
+    return await work()
+  } finally {
+    await sql.raw(`set statement_timeout = ${longestStatement}`).execute(connection)
+  }
+}
 
 /** The address of the database this server works on. */
 export function databaseUrl(): string {

@@ -6,7 +6,7 @@ import * as undoing from './migrations/0003-undoing'
 import * as pictureFormats from './migrations/0004-picture-formats'
 import * as questions from './migrations/0005-questions'
 import * as placeholder from './migrations/0006-placeholder'
-import * as texts from './migrations/0007-texts'
+import * as answers from './migrations/0007-answers'
 import type { Database } from './schema'
 
 /** Every migration by name, in the order of the names. */
@@ -17,7 +17,7 @@ const migrations = {
   '0004-picture-formats': pictureFormats,
   '0005-questions': questions,
   '0006-placeholder': placeholder,
-  '0007-texts': texts,
+  '0007-answers': answers,
 }
 
 /** Brings the database up to date. Safe to call from several processes at once. Throws what failed. */

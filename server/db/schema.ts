@@ -213,8 +213,7 @@ export interface Database {
     pinned: boolean
     keys: number[]
     /** Made by the database from the id. */
-    readonly scatter: Generated<number>
-    readonly pile: Generated<number>
+    readonly place: Generated<number>
   }
   key_counts: { collection_id: number; key: number; entries: number }
   key_count_changes: { collection_id: number; key: number; change: number }

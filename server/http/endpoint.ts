@@ -1,4 +1,4 @@
-import { defineEventHandler, getHeader, readRawBody, setResponseHeader, setResponseStatus } from 'h3'
+import { defineEventHandler, setResponseHeader, setResponseStatus } from 'h3'
 import type { EventHandler, H3Event } from 'h3'
 import type { ProblemDetails } from '../../core/problem'
 import { database } from '../db/client'
@@ -8,6 +8,9 @@ import type { Role } from '../../core/people'
 import { accountOf } from '../people/session'
 import type { Account } from '../people/session'
 import { Problem } from './problem'
+import { whileAwaited } from '../db/awaited'
+import { databaseFailure } from '../db/failures'
+import type { DatabaseFailure } from '../db/failures'
 
 export interface Request {
   readonly event: H3Event
@@ -40,44 +43,39 @@ export function benchEndpoint<T>(
   })
 }
 
-const largestBody = 4_000_000
-
-/** The JSON of a request's body. Throws a Problem when there is none, or it is too large. */
-export async function readJson(event: H3Event): Promise<unknown> {
-  if (Number(getHeader(event, 'content-length') ?? 0) > largestBody)
-    throw new Problem(413, 'Too large', 'Send at most 4 MB at once.')
-  if (!(getHeader(event, 'content-type') ?? '').startsWith('application/json'))
-    throw new Problem(415, 'Not JSON', 'Send the body as application/json.')
-  try {
-    return JSON.parse((await readRawBody(event, 'utf8')) ?? '')
-  } catch {
-    throw new Problem(400, 'Not JSON', 'The body is not valid JSON.')
-  }
-}
-
-/**
- * The bytes of a request's body. Throws 400 for none and 413 for more than `most`: at once where the
- * length is declared, else as soon as too many have come.
- */
-export async function readBytes(event: H3Event, most: number): Promise<Buffer> {
-  const tooLarge = () => new Problem(413, 'Too large', `Send at most ${Math.round(most / 1e6)} MB at once.`)
-  if (Number(getHeader(event, 'content-length') ?? 0) > most) throw tooLarge()
-  const chunks: Buffer[] = []
-  let length = 0
-  for await (const chunk of event.node.req as AsyncIterable<Buffer>) {
-    length += chunk.length
-    if (length > most) throw tooLarge()
-    chunks.push(chunk)
-  }
-  if (length === 0) throw new Problem(400, 'Empty', 'The file is empty.')
-  return Buffer.concat(chunks, length)
+/** A question of the bench that changes nothing: what the database does for it ends when nobody waits for it any more. */
+export function questionEndpoint<T>(role: Role, handle: (request: Request & { readonly account: Account }) => Promise<T>): EventHandler {
+  return benchEndpoint(role, (request) =>
+    whileAwaited(
+      (giveUp) => request.event.node.res.once('close', () => request.event.node.res.writableFinished || giveUp()),
+      () => handle(request),
+    ),
+  )
 }
 
 function problemAnswer(event: H3Event, error: unknown): ProblemDetails {
-  const problem = error instanceof Problem ? error : unexpected(error)
+  const problem = problemOf(error)
+  if (problem.status === 503) setResponseHeader(event, 'retry-after', 5)
   setResponseStatus(event, problem.status)
   setResponseHeader(event, 'content-type', 'application/problem+json')
   return problem.details
+}
+
+/** What the database could not do, in words; null where it is not that. */
+const failures: Record<DatabaseFailure, readonly [status: number, title: string, detail: string]> = {
+  lost: [503, 'The database is away', 'The database cannot be reached just now. Nothing was changed; what you typed is still here. Try again in a moment.'],
+  full: [507, 'No room left', 'The disk of the server is full. Nothing was changed. Free some room there, then try again.'],
+  heavy: [422, 'Too much at once', 'The database was at it too long and was stopped. Ask for less: fewer rules, or fields that are set up to be filtered and sorted by.'],
+  crossed: [409, 'Changed meanwhile', 'Somebody changed the same thing at the same moment. Nothing of yours was written. Try again.'],
+}
+
+/** The problem that an error is told as: its own, the database's, or one that nobody foresaw, which is logged. */
+export function problemOf(error: unknown): Problem {
+  if (error instanceof Problem) return error
+  const failure = databaseFailure(error)
+  if (failure === null) return unexpected(error)
+  if (failure !== 'heavy') console.warn(`The database: ${String(error)}`)
+  return new Problem(...failures[failure])
 }
 
 function unexpected(error: unknown): Problem {

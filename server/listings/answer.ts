@@ -6,12 +6,12 @@ import type { Plan, PlanKey } from '../../core/query/plan'
 import type { Position } from '../../core/query/position'
 import { nothing } from '../../core/query/predicate'
 import type { FieldColumn, Predicate } from '../../core/query/predicate'
-import { firstPiles, piles, shuffleOf } from '../../core/query/shuffle'
+import { placesFrom, shuffleModulus, shuffleOf } from '../../core/query/shuffle'
 import { keptPlan } from '../db/client'
 import type { Db } from '../db/client'
 import { collationFor } from '../db/collation'
 import { isAskedOfAll } from './asked-of-all'
-import { allOf, conditionOf } from './conditions'
+import { conditionOf } from './conditions'
 import type { Condition } from './conditions'
 import { isFoundSooner } from './expected-matches'
 import { everyEntry, keyCounts } from './key-counts'
@@ -61,16 +61,17 @@ export async function countsOf(db: Db, plan: Plan, alone: readonly Predicate[] =
     return { steps: plan.steps.map(() => all), alone: [] }
   }
   const legs = plan.collections.map((collection) => {
-    const conditions = plan.steps.map(({ asks }) => conditionOf(asks, collection))
-    const counted = [
-      ...conditions.map((_, at) => sql`count(*) filter (where ${allOf(conditions.slice(1, at + 1))})::integer as ${sql.ref(`step_${at}`)}`),
-      ...alone.map((one, at) => sql`count(*) filter (where ${conditionOf(one, collection)})::integer as ${sql.ref(`alone_${at}`)}`),
-    ]
-    return sql`select ${sql.join(counted)} from entry_index i where i.collection_id = ${collection} and ${conditionOf(visible, collection)}`
+    // Each condition stands in the statement once: an entry is left by every step before the first it fails.
+    const failing = plan.steps.slice(1).map(({ asks }, at) => sql`when (${conditionOf(asks, collection)}) is not true then ${sql.lit(at + 1)}`)
+    const failed = failing.length === 0 ? sql`${sql.lit(plan.steps.length)}` : sql`case ${sql.join(failing, sql` `)} else ${sql.lit(plan.steps.length)} end`
+    const passed = alone.map((one, at) => sql`(${conditionOf(one, collection)}) is true as ${sql.ref(`alone_${at}`)}`)
+    return sql`select ${sql.join([sql`${failed} as failed`, ...passed])} from entry_index i where i.collection_id = ${collection} and ${conditionOf(visible, collection)}`
   })
-  const { rows } = await sql<Record<string, number>>`${sql.join(legs, sql` union all `)}`.execute(db)
-  const sum = (name: string) => rows.reduce((total, row) => total + (row[name] ?? 0), 0)
-  return { steps: plan.steps.map((_, at) => sum(`step_${at}`)), alone: alone.map((_, at) => sum(`alone_${at}`)) }
+  const sums = alone.map((_, at) => sql`count(*) filter (where ${sql.ref(`alone_${at}`)})::integer as ${sql.ref(`alone_${at}`)}`)
+  const { rows } = await sql<Record<string, number>>`
+    select ${sql.join([sql`failed`, sql`count(*)::integer as entries`, ...sums])} from (${sql.join(legs, sql` union all `)}) told group by failed`.execute(db)
+  const sum = (name: string, from = 0) => rows.reduce((total, row) => total + ((row.failed ?? 0) > from ? (row[name] ?? 0) : 0), 0)
+  return { steps: plan.steps.map((_, at) => sum('entries', at)), alone: alone.map((_, at) => sum(`alone_${at}`)) }
 }
 
 interface Asking {
@@ -97,7 +98,7 @@ async function segmentPositions(asking: Asking, segment: Segment, most: number, 
 }
 
 function isWalkable(key: PlanKey | undefined): boolean {
-  return key !== undefined && ['publishedAt', 'title', 'views', 'comments', 'rating', 'field'].includes(key.by)
+  return key !== undefined && !(key.by === 'title' && key.shown !== undefined) && ['publishedAt', 'title', 'views', 'comments', 'rating', 'field'].includes(key.by)
 }
 
 interface Row {
@@ -193,17 +194,22 @@ function sameColumn(a: FieldColumn, b: FieldColumn): boolean {
   return a.fields.length === b.fields.length && a.fields.every((one, at) => one.field === b.fields[at]?.field)
 }
 
-/** The first of a shuffle: from its first piles, more and more of them until there are enough. */
+/** Looking up more places than this takes longer than ranking a collection that makes it necessary. */
+const mostPlaces = 20_000
+
+/** The first of a shuffle: those at its first places, or, where many would be empty, all of them ranked. */
 async function shuffledPositions(asking: Asking, segment: Segment, key: Extract<PlanKey, { by: 'shuffle' }>, most: number, start: Position | null): Promise<readonly Position[]> {
-  const shuffle = shuffleOf(key.seed)
-  for (const count of [4, 64, piles]) {
-    const within = count === piles ? segment : { ...segment, where: inPiles(segment, firstPiles(shuffle, count)) }
-    const found = await orderedPositions(asking, within, most, start, 'matching')
-    if (found.length >= most || count === piles) return found
+  const { db, plan } = asking
+  const entries = (await keyCounts(db, plan.collections, [everyEntry], Date.now())).get(everyEntry) ?? 0
+  // Half as many again as should hold enough.
+  const count = Math.ceil((1.5 * (most + 10) * shuffleModulus) / Math.max(1, entries))
+  if (count <= mostPlaces) {
+    const found = await orderedPositions(asking, { ...segment, where: atPlaces(segment, placesFrom(Number(start?.values[0] ?? 0), count, shuffleOf(key.seed))) }, most, start, 'matching')
+    if (found.length >= most) return found
   }
-  return []
+  return orderedPositions(asking, segment, most, start, 'matching')
 }
 
-function inPiles(segment: Segment, chosen: readonly number[]): Segment['where'] {
-  return (collection) => sql<boolean>`(pile = any(${sql.val([...chosen])}::smallint[]) and ${segment.where(collection)})`
+function atPlaces(segment: Segment, chosen: readonly number[]): Segment['where'] {
+  return (collection) => sql<boolean>`(place = any(${sql.val([...chosen])}::integer[]) and ${segment.where(collection)})`
 }

@@ -1,9 +1,12 @@
+import { takeOf } from '../../core/listing/amount'
 import { storedListing } from '../../core/listing/definition'
 import type { Listing } from '../../core/listing/definition'
 import type { ListingCounts } from '../../core/query/answers'
 import { cursorText, readCursor } from '../../core/query/cursor'
 import { planOf } from '../../core/query/plan'
 import type { Plan } from '../../core/query/plan'
+import { positionReader } from '../../core/query/position'
+import type { Position } from '../../core/query/position'
 import { askedAlone } from '../../core/query/rule-tree'
 import type { Db } from '../db/client'
 import type { DependentCache } from '../live/dependent-cache'
@@ -11,6 +14,7 @@ import { countsOf, shownPositions } from './answer'
 import { knownSite, questionContext } from './context'
 import type { Asked, KnownSite } from './context'
 import { facetCounts } from './facet-counts'
+import { indexedEntry } from './indexed-entry'
 import { mayChangeAt } from './next-change'
 
 /** A page of a listing's entries. */
@@ -69,17 +73,27 @@ export function lastsAVisit(listing: Listing): boolean {
 async function shownNow(db: Db, known: KnownSite, listing: Listing, asked: Asked, above: readonly number[], text: string | null): Promise<ShownPage> {
   const plan = await listingPlan(db, known, listing, asked, above)
   const cursor = text === null ? null : readCursor(text, plan)
+  const start = cursor === null ? null : (cursor.position ?? (await positionOf(db, plan, cursor.id)))
   const before = cursor?.before ?? 0
-  const { take, perPage } = listing.amount
+  const take = takeOf(listing.amount)
+  const { perPage } = listing.amount
   const most = Math.max(0, Math.min(plan.take, take - before))
   if (most === 0) return { ids: [], before, next: null }
   // One more than is shown tells whether there is another page.
   const more = perPage !== null && before + most < take
-  const found = await shownPositions(db, { ...plan, take: more ? most + 1 : most }, known.site.locale, cursor?.position ?? null)
+  // An entry that is gone by now can't tell where it stood; how many were shown before can.
+  const skip = cursor !== null && start === null ? plan.skip + before : plan.skip
+  const found = await shownPositions(db, { ...plan, skip, take: more ? most + 1 : most }, known.site.locale, start)
   const shown = found.slice(0, most)
   const last = shown.at(-1)
   const next = found.length > most && last !== undefined ? cursorText({ position: last, before: before + most }) : null
   return { ids: shown.map((position) => position.id), before, next }
+}
+
+/** Where an entry stands in a plan's order now; null where it is gone. */
+async function positionOf(db: Db, plan: Plan, id: number): Promise<Position | null> {
+  const entry = await indexedEntry(db, id)
+  return entry === null ? null : positionReader(plan.order)(entry)
 }
 
 /** The plan of a listing as the site is now. */

@@ -1,4 +1,5 @@
-import { array, mixed, number, object } from 'yup'
+import { array, mixed, object } from 'yup'
+import { idSchema } from '../../core/schemas'
 import { parseListing } from '../../core/listing/definition'
 import type { Listing } from '../../core/listing/definition'
 import { parseWith } from '../../core/parsing'
@@ -6,7 +7,7 @@ import { accepted } from '../http/problem'
 
 const schema = object({
   definition: mixed().required(),
-  above: array(number().integer().positive().required()).max(2000),
+  above: array(idSchema().required()).max(2000),
 })
 
 /** A listing that the bench wants explained, and what is shown above it. Throws 422. */

@@ -1,42 +1,56 @@
 import { sql } from 'kysely'
 import type { RawBuilder } from 'kysely'
 import type { Listing } from '../../core/listing/definition'
+import { movesByClock } from '../../core/query/asking'
 import { movementOf } from '../../core/query/moving'
 import type { Movement } from '../../core/query/moving'
 import { planOf } from '../../core/query/plan'
 import { fieldIn } from '../../core/query/predicate'
+import type { QuestionContext } from '../../core/query/plan-context'
+import type { Step } from '../../core/query/steps'
 import type { NextChange } from '../../core/query/answers'
 import { numberExpression } from '../content/field-indexes'
 import type { Db } from '../db/client'
 import { shownIds } from './answer'
+import { conditionOf } from './conditions'
+import type { Condition } from './conditions'
 import { questionContext } from './context'
 import type { Asked, KnownSite } from './context'
 
 /** As far ahead as the bench looks for what the clock will change. */
 const daysAhead = 31
-const mostLooks = 60
+/** So many instants are looked at, and for so long in milliseconds, before it says how far it came. */
+const mostLooks = 200
+const longestLook = 1500
 
 /** The first instant after `now` (epoch milliseconds) at which the clock alone may change a listing's answer; Infinity for never. */
 export async function mayChangeAt(db: Db, listing: Listing, words: KnownSite['words'], now: number): Promise<number> {
+  return nextInstant(db, listing, words, now, () => sql<boolean>`true`)
+}
+
+/** As `mayChangeAt`, of the entries of a collection that `concerned` leaves. */
+async function nextInstant(db: Db, listing: Listing, words: KnownSite['words'], now: number, concerned: (collection: number) => Condition): Promise<number> {
   const movement = movementOf(listing, now, words)
-  const turns = movement.turnsAt ?? Infinity
-  const passed = await nextPassed(db, listing.from.collections, movement, now)
-  return Math.min(turns, passed ?? Infinity)
+  const passed = await nextPassed(db, listing.from.collections, movement, now, concerned)
+  return Math.min(movement.turnsAt ?? Infinity, passed ?? Infinity)
 }
 
 /** The first instant after `now` at which an entry appears or expires, or a field's moment comes. */
-async function nextPassed(db: Db, collections: readonly number[], { passes }: Movement, now: number): Promise<number | null> {
+async function nextPassed(db: Db, collections: readonly number[], { passes }: Movement, now: number, concerned: (collection: number) => Condition): Promise<number | null> {
   const at = sql`${new Date(now)}::timestamptz`
-  const looks = collections.flatMap((collection): RawBuilder<unknown>[] => [
-    sql`(select extract(epoch from published_at) * 1000 from entry_index where collection_id = ${collection} and published_at > ${at} order by published_at limit 1)`,
-    sql`(select extract(epoch from min(expires_at)) * 1000 from entry_index where collection_id = ${collection} and expires_at > ${at})`,
-    ...passes.flatMap((column) => {
-      const field = fieldIn(column, collection)
-      if (field === null) return []
-      const value = sql.raw(numberExpression(field))
-      return [sql`(select ${value} * 1000 from entry_index where collection_id = ${collection} and ${value} > ${now / 1000}::float8 order by ${value} limit 1)`]
-    }),
-  ])
+  const looks = collections.flatMap((collection): RawBuilder<unknown>[] => {
+    const among = sql`from entry_index i where i.collection_id = ${collection} and ${concerned(collection)}`
+    return [
+      sql`(select extract(epoch from published_at) * 1000 ${among} and published_at > ${at} order by published_at limit 1)`,
+      sql`(select extract(epoch from min(expires_at)) * 1000 ${among} and expires_at > ${at})`,
+      ...passes.flatMap((column) => {
+        const field = fieldIn(column, collection)
+        if (field === null) return []
+        const value = sql.raw(numberExpression(field))
+        return [sql`(select ${value} * 1000 ${among} and ${value} > ${now / 1000}::float8 order by ${value} limit 1)`]
+      }),
+    ]
+  })
   if (looks.length === 0) return null
   const { rows } = await sql<{ next: number | null }>`select least(${sql.join(looks)})::float8 as next`.execute(db)
   const next = rows[0]?.next ?? null
@@ -44,29 +58,38 @@ async function nextPassed(db: Db, collections: readonly number[], { passes }: Mo
   return next === null ? null : Math.max(now + 1, Math.ceil(next))
 }
 
+/** The entries that may come and go by the clock: those that pass whatever the clock does not move. */
+function concernedBy(listing: Listing, context: QuestionContext): (collection: number) => Condition {
+  const { from } = listing
+  const isMoved = (step: Step) => (step.kind === 'rule' ? from.rules.slice(step.at, step.at + 1).some(movesByClock) : step.kind === 'collections' || (step.kind === 'rules' && from.rules.some(movesByClock)))
+  const fixed = planOf(listing, context).steps.filter(({ step }) => !isMoved(step)).map(({ asks }) => asks)
+  return (collection) => conditionOf({ test: 'all', of: fixed }, collection)
+}
+
 /**
  * When a listing's answer will next be another by the clock alone, and what comes and goes then:
- * looked for at every instant at which it may, through the next month. Null when nothing changes.
+ * looked for at every instant at which it may, through the next month. Where that takes too long, how
+ * far nothing changes.
  */
 export async function nextChangeOf(db: Db, known: KnownSite, listing: Listing, asked: Asked, above: readonly number[]): Promise<NextChange | null> {
-  const shownAt = async (now: number) => {
-    const context = await questionContext(db, known, listing, { ...asked, now }, above)
-    return shownIds(db, planOf(listing, context), known.site.locale)
-  }
-  const before = await shownAt(asked.now)
+  const contextAt = (now: number) => questionContext(db, known, listing, { ...asked, now }, above)
+  const shownAt = async (now: number) => shownIds(db, planOf(listing, await contextAt(now)), known.site.locale)
+  const begun = performance.now()
+  const [before, context] = await Promise.all([shownAt(asked.now), contextAt(asked.now)])
+  const concerned = concernedBy(listing, context)
   const end = asked.now + daysAhead * 86_400_000
   let at = asked.now
-  for (let look = 0; look < mostLooks; look += 1) {
-    at = await mayChangeAt(db, listing, known.words, at)
+  for (let look = 0; look < mostLooks && performance.now() - begun < longestLook; look += 1) {
+    at = await nextInstant(db, listing, known.words, at, concerned)
     if (!Number.isFinite(at) || at > end) return null
     const after = await shownAt(at)
     if (after.length === before.length && after.every((id, place) => id === before[place])) continue
     const [comes, goes] = [after.filter((id) => !before.includes(id)), before.filter((id) => !after.includes(id))]
     const titles = await titlesOf(db, [...comes, ...goes])
     const named = (ids: readonly number[]) => ids.flatMap((id) => titles.get(id) ?? [])
-    return { at, comes: named(comes), goes: named(goes) }
+    return { at, isChange: true, comes: named(comes), goes: named(goes) }
   }
-  return null
+  return { at, isChange: false, comes: [], goes: [] }
 }
 
 async function titlesOf(db: Db, ids: readonly number[]): Promise<ReadonlyMap<number, string>> {

@@ -32,6 +32,7 @@ export function keyExpression(key: PlanKey, collection: number): Expression {
     case 'publishedAt':
       return sql`published_at`
     case 'title':
+      return key.shown === undefined ? sql`title` : sql`coalesce(${JSON.stringify(key.shown)}::jsonb ->> i.entry_id::text, title)`
     case 'views':
     case 'comments':
     case 'rating':
@@ -46,8 +47,8 @@ export function keyExpression(key: PlanKey, collection: number): Expression {
     case 'reads':
       return sql`recent.reads`
     case 'shuffle': {
-      const { ranks, factor, shift } = shuffleOf(key.seed)
-      return sql`((${sql.val([...ranks])}::integer[])[pile + 1]::bigint * ${sql.lit(shuffleModulus)} + (scatter::bigint * ${factor}::bigint + ${shift}::bigint) % ${sql.lit(shuffleModulus)})`
+      const { factor, shift } = shuffleOf(key.seed)
+      return sql`((place::bigint * ${factor}::bigint + ${shift}::bigint) % ${sql.lit(shuffleModulus)})`
     }
     case 'list':
       return sql`array_position(${sql.val([...key.ids])}::integer[], i.entry_id)`

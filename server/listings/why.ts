@@ -11,6 +11,7 @@ import { missing } from '../http/problem'
 import { conditionOf } from './conditions'
 import { questionContext } from './context'
 import type { Asked, KnownSite } from './context'
+import { indexedEntry } from './indexed-entry'
 import { following, indexFor, keyExpression, sameValues } from './order-columns'
 
 /** Explains a listing's answer for an entry. Throws 404 for an entry that is gone. */
@@ -51,29 +52,4 @@ async function neighbours(db: Db, plan: ReturnType<typeof planOf>, entry: Indexe
   })
   const { rows } = await sql<{ before: number; ties: number }>`${sql.join(legs, sql` union all `)}`.execute(db)
   return { before: rows.reduce((sum, row) => sum + row.before, 0), ties: rows.reduce((sum, row) => sum + row.ties, 0) }
-}
-
-/** An entry as questions see it, or null where it is not published. */
-export async function indexedEntry(db: Db, id: number): Promise<IndexedEntry | null> {
-  const [row, words, reads] = await Promise.all([
-    db.selectFrom('entry_index').selectAll().where('entry_id', '=', id).executeTakeFirst(),
-    db.selectFrom('entry_words').select('words').where('entry_id', '=', id).executeTakeFirst(),
-    db.selectFrom('entry_reads').select([sql<string>`day::text`.as('day'), 'count']).where('entry_id', '=', id).execute(),
-  ])
-  if (!row) return null
-  return {
-    id: row.entry_id,
-    collectionId: row.collection_id,
-    title: row.title,
-    publishedAt: row.published_at.getTime(),
-    expiresAt: row.expires_at?.getTime() ?? null,
-    views: row.views,
-    comments: row.comments,
-    rating: row.rating,
-    pinned: row.pinned,
-    keys: row.keys,
-    values: row.sort_values,
-    words: words?.words ?? [],
-    reads: reads.map(({ day, count }) => ({ day: Date.parse(day), count })),
-  }
 }

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { defineEventHandler, getCookie, getRequestURL, sendRedirect, setCookie, setResponseHeader, setResponseStatus } from 'h3'
+import { isStorable } from '../../core/storable'
 import { database } from '../db/client'
 import { liveAsker } from '../live/feed'
 import { publicDocument } from '../pages/public-document'
@@ -12,9 +13,10 @@ export default defineEventHandler(async (event) => {
   const { pathname, searchParams } = getRequestURL(event)
   if ((event.method !== 'GET' && event.method !== 'HEAD') || elsewhere.test(pathname)) return
   const path = decoded(pathname.length > 1 ? pathname.replace(/\/+$/, '') : pathname)
+  const query = onceEach(searchParams)
   const known = getCookie(event, visitCookie)
   const visit = known ?? randomUUID()
-  const answer = await publicDocument(database(), path, { now: Date.now(), page: null, visit }, liveAsker(), searchParams)
+  const answer = await publicDocument(database(), path, { now: Date.now(), page: null, visit }, liveAsker(), query)
   if (answer.status === 301) return sendRedirect(event, answer.address, 301)
   // Set only where something is shuffled for a visit, and forgotten with it: it names nobody.
   if (answer.lastsAVisit && known === undefined) setCookie(event, visitCookie, visit, { path: '/', httpOnly: true, sameSite: 'lax' })
@@ -26,10 +28,19 @@ export default defineEventHandler(async (event) => {
 
 const visitCookie = 'visit'
 
+/** The path as it is compared; one that nothing can be stored under is taken for one where nothing is. */
 function decoded(path: string): string {
   try {
-    return decodeURIComponent(path)
+    const text = decodeURIComponent(path)
+    return isStorable(text) ? text : '\uFFFD'
   } catch {
     return path
   }
+}
+
+/** Each value of an address once, the first of its name, and only what could stand anywhere. */
+function onceEach(given: URLSearchParams): URLSearchParams {
+  const query = new URLSearchParams()
+  for (const [name, value] of given) if (!query.has(name) && isStorable(name + value)) query.set(name, value)
+  return query
 }

@@ -1,17 +1,18 @@
-import { array, boolean, mixed, number, object, string } from 'yup'
+import { array, boolean, mixed, object, string } from 'yup'
+import { versionSchema } from '../../core/schemas'
 import { parseWith } from '../../core/parsing'
 import { uuidPattern } from '../../core/uuid'
 import { accepted } from '../http/problem'
 import type { DraftInput } from './pages'
 
 const schema = object({
-  version: number().integer().min(1).required(),
+  version: versionSchema().required(),
   page: mixed().required(),
   whole: boolean(),
   listings: array(
     object({
       id: string().matches(uuidPattern, 'A listing has a UUID.').required(),
-      version: number().integer().min(0).required(),
+      version: versionSchema(0).required(),
       definition: mixed().required(),
     }).required(),
   )

@@ -1,7 +1,7 @@
 import { sql } from 'kysely'
 import { isPattern } from '../../core/content/entry-address'
-import { parseListing, storedListing } from '../../core/listing/definition'
-import type { Listing, StoredListing } from '../../core/listing/definition'
+import { newListing, parseListing, storedListing } from '../../core/listing/definition'
+import type { StoredListing } from '../../core/listing/definition'
 import { parsePage, placementsOf } from '../../core/pages/definition'
 import type { Page } from '../../core/pages/definition'
 import type { Db, Trx } from '../db/client'
@@ -12,11 +12,17 @@ import { entriesOfPage } from './entry-pages'
 import type { Listings } from './view'
 import type { EditedListing, EditedPage, PageRow } from '../../core/pages/answers'
 
-/** Reads a stored listing. Throws when what is stored is not valid: that is a fault of the program. */
-function stored(definition: unknown): Listing {
+/** Reads a stored listing. One that can't be read, as from an older and laxer Bushel, stands for itself as a listing of nothing. */
+function stored(definition: unknown): Pick<EditedListing, 'definition' | 'trouble'> {
   const parsed = parseListing(definition)
-  if (parsed.ok) return parsed.value
-  throw new Error(`A stored listing is not valid: ${JSON.stringify(parsed.faults)}`)
+  if (parsed.ok) return { definition: parsed.value }
+  const name: unknown = typeof definition === 'object' && definition !== null ? Reflect.get(definition, 'name') : ''
+  const named = newListing(typeof name === 'string' && name.trim() !== '' ? name.trim().slice(0, 120) : 'A listing', 1)
+  const [fault] = parsed.faults
+  return {
+    definition: { ...named, from: { ...named.from, by: 'hand' } },
+    trouble: `What is stored of this listing can’t be read (${fault?.path ?? ''}: ${fault?.message ?? ''}). It shows nothing until it is set up anew.`,
+  }
 }
 
 /** The page of visitors at a path, or null when nothing is published there. */
@@ -31,7 +37,7 @@ export async function publishedPage(
     .executeTakeFirst()
   if (!row?.published) return null
   const rows = await listingRows(db, row.published)
-  const found = rows.flatMap((one) => (one.published ? [[one.id, stored(one.published)] as const] : []))
+  const found = rows.flatMap((one) => (one.published ? [[one.id, stored(one.published).definition] as const] : []))
   return { id: row.id, page: row.published, listings: new Map(found) }
 }
 
@@ -52,7 +58,7 @@ export async function editedPage(db: Db, id: number): Promise<EditedPage> {
     entries,
     version: row.draft_version,
     page: row.draft,
-    listings: rows.map((one) => ({ id: one.id, version: one.draft_version, definition: stored(one.draft) })),
+    listings: rows.map((one) => ({ id: one.id, version: one.draft_version, ...stored(one.draft) })),
     savedAt: row.draft_at.getTime(),
     savedBy: row.saved_by,
     publishedAt: row.published_at?.getTime() ?? null,

@@ -1,11 +1,13 @@
 import type { ListingCounts } from '../../core/query/answers'
 import type { Preview, PreviewedPlacement } from '../../core/pages/answers'
+import { shownPlacementsOf } from '../../core/pages/definition'
 import { frames } from '../../core/pages/frames'
 import type { PlacementView } from '../../site/view'
 import type { Db } from '../db/client'
 import { askingAnew, listingCounts } from '../listings/ask'
 import type { ListingAsker } from '../listings/ask'
 import type { Asked } from '../listings/context'
+import { listingTrouble } from '../listings/troubles'
 import { renderPlacement } from '../render/render'
 import { renderDraft } from './public-document'
 import { shownCards } from './shown-cards'
@@ -27,9 +29,20 @@ export async function previewOf(db: Db, draft: Draft, asked: Asked): Promise<Pre
   return {
     placements: page === null ? await Promise.all(views.map(previewed)) : [],
     document: page === null ? null : await renderDraft(db, asker, draft, page, asked),
-    counts,
+    counts: counts.told,
+    troubles: { ...counts.troubles, ...troublesOf(draft, shown) },
     shown: Object.fromEntries(views.map((view) => [view.id, shownCards(view.cards, site.locale)])),
   }
+}
+
+/** By listing: why it shows nothing, where it could not be answered. */
+function troublesOf({ page }: Draft, shown: ReadonlyMap<string, ShownPlacement>): Record<string, string> {
+  return Object.fromEntries(
+    shownPlacementsOf(page).flatMap(({ id, listing }) => {
+      const trouble = shown.get(id)?.trouble
+      return trouble === undefined ? [] : [[listing, trouble]]
+    }),
+  )
 }
 
 async function previewed(view: PlacementView): Promise<PreviewedPlacement> {
@@ -47,14 +60,26 @@ async function previewedViews(db: Db, asker: ListingAsker, { page, listings }: D
   return (await Promise.all(views)).filter((view) => view !== null)
 }
 
+interface Counted {
+  readonly told: Record<string, ListingCounts>
+  /** Why others could not be counted. */
+  readonly troubles: Record<string, string>
+}
+
 /** The counts of every listing that is sent, where it stands first on the page. */
-async function countsOnPage(db: Db, asker: ListingAsker, { page, listings }: Draft, asked: Asked, shown: ReadonlyMap<string, ShownPlacement>): Promise<Record<string, ListingCounts>> {
+async function countsOnPage(db: Db, asker: ListingAsker, { page, listings }: Draft, asked: Asked, shown: ReadonlyMap<string, ShownPlacement>): Promise<Counted> {
   const known = await asker.known()
   const placements = frames.get(page.frame).areas.flatMap((area) => page.areas[area.name])
+  const troubles: Record<string, string> = {}
   const counted = [...listings].map(async ([id, listing]) => {
     const placement = placements.find((one) => one.listing === id)
     const above = placement === undefined ? [] : (shown.get(placement.id)?.above ?? [])
-    return [id, await listingCounts(db, known, listing, asked, above)] as const
+    try {
+      return [[id, await listingCounts(db, known, listing, asked, above)]] as const
+    } catch (error) {
+      troubles[id] = listingTrouble(error)
+      return []
+    }
   })
-  return Object.fromEntries(await Promise.all(counted))
+  return { told: Object.fromEntries((await Promise.all(counted)).flat()), troubles }
 }

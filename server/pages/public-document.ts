@@ -1,4 +1,5 @@
 import type { ListingPageView } from '../../site/view'
+import { isPattern } from '../../core/content/entry-address'
 import { words } from '../../site/words'
 import type { Db } from '../db/client'
 import { askingAnew, lastsAVisit } from '../listings/ask'
@@ -27,7 +28,7 @@ export interface AskedDraft extends AskedPage {
 /** What a visitor gets at a path. */
 export async function publicDocument(db: Db, path: string, asked: Asked, asker: ListingAsker = askingAnew(db), query = new URLSearchParams()): Promise<PublicAnswer> {
   const site = await loadSite(db)
-  const [links, found] = await Promise.all([navigation(db), publishedPage(db, path)])
+  const [links, found] = await Promise.all([navigation(db), isPattern(path) ? null : publishedPage(db, path)])
   const shared = { site, navigation: links, path }
   if (found !== null) {
     const page = await listingPageView(db, asker, found, { ...asked, page: asked.page ?? (await subjectOf(db, query)) }, query)

@@ -19,6 +19,7 @@ import type { Db } from '../db/client'
 import type { ListingAsker, ShownPage } from '../listings/ask'
 import { cardEntries } from '../listings/card-entries'
 import type { Asked, KnownSite } from '../listings/context'
+import { listingTrouble } from '../listings/troubles'
 import { pageAddress, pageName, pagesOf } from './page-subject'
 
 /** The listings of a page by id. */
@@ -63,6 +64,8 @@ export async function listingPageView(
 /** What a placement shows, and what listings above it on the page show. */
 export interface ShownPlacement extends ShownPage {
   readonly above: readonly number[]
+  /** Why nothing is shown, where the listing could not be answered. */
+  readonly trouble?: string
 }
 
 /**
@@ -78,18 +81,27 @@ export async function shownOnPage(asker: ListingAsker, { page, listings }: Asked
     }),
   )
   if (!placed.some(({ listing }) => leavesOutAbove(listing))) {
-    const answers = await Promise.all(placed.map(async ({ id, listing }) => [id, { ...(await asker.shown(listing, asked, [], cursorOf(id))), above: [] }] as const))
+    const answers = await Promise.all(placed.map(async ({ id, listing }) => [id, { ...(await shownOrNothing(asker, listing, asked, [], cursorOf(id))), above: [] }] as const))
     return new Map(answers)
   }
   const shown = new Map<string, ShownPlacement>()
   const above: number[] = []
   for (const { id, listing } of placed) {
     const before = leavesOutAbove(listing) ? [...above] : []
-    const answer = await asker.shown(listing, asked, before, cursorOf(id))
+    const answer = await shownOrNothing(asker, listing, asked, before, cursorOf(id))
     shown.set(id, { ...answer, above: before })
     above.push(...answer.ids)
   }
   return shown
+}
+
+/** What a listing shows; nothing, and why, where it can't be answered. */
+async function shownOrNothing(asker: ListingAsker, listing: Listing, asked: Asked, above: readonly number[], cursor: string | null): Promise<Omit<ShownPlacement, 'above'>> {
+  try {
+    return await asker.shown(listing, asked, above, cursor)
+  } catch (error) {
+    return { ids: [], before: 0, next: null, trouble: listingTrouble(error) }
+  }
 }
 
 /** Whether a listing leaves out what listings above it show. */

@@ -1,4 +1,5 @@
 import { createEventStream, defineEventHandler, getQuery, setResponseStatus } from 'h3'
+import { largestId } from '../../core/schemas'
 import { database } from '../db/client'
 import { changeFeed } from '../live/feed'
 import { collectionsOnPage, touchesPage } from '../live/page-dependencies'
@@ -6,7 +7,7 @@ import { collectionsOnPage, touchesPage } from '../live/page-dependencies'
 /** The event stream of an open public page, `/live?page=12`: one `changed` each time it should look again. */
 export default defineEventHandler(async (event) => {
   const pageId = Number(getQuery(event).page)
-  if (!Number.isInteger(pageId) || pageId < 1) {
+  if (!Number.isInteger(pageId) || pageId < 1 || pageId > largestId) {
     setResponseStatus(event, 400)
     return 'Name the page by its number: /live?page=12'
   }

@@ -25,7 +25,7 @@ async function waitForCards(page: Page, listing: string, count: number) {
 }
 
 /** How many a listing shows in the draft that the database holds. */
-async function savedAmount(listing: string): Promise<number | undefined> {
+async function savedAmount(listing: string): Promise<number | 'all' | undefined> {
   const rows = await app.db.selectFrom('listings').select('draft').execute()
   return rows.find((row) => row.draft.name === listing)?.draft.amount?.take
 }

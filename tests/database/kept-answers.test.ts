@@ -156,7 +156,7 @@ describe('what the clock changes next', () => {
     await added({ slug: 'leaves', title: 'Leaves the window', publishedAt: Date.UTC(2026, 5, 8, 9) })
     const within: Rule = { rule: 'date', window: { is: 'last', count: 3, unit: 'day' } }
     const next = await nextChangeOf(test.db, await knownSite(test.db), listingOf(within), asked(now), [])
-    expect(next).toEqual({ at: Date.UTC(2026, 5, 12), comes: [], goes: ['Leaves the window'] })
+    expect(next).toEqual({ at: Date.UTC(2026, 5, 11), isChange: true, comes: [], goes: ['Leaves the window'] })
   })
 
   it('is the moment at which an event is no longer yet to come', async () => {
@@ -166,6 +166,14 @@ describe('what the clock changes next', () => {
     const coming: Rule = { rule: 'field', field: field.id, asked: { is: 'within', window: { is: 'upcoming' } } }
     const next = await nextChangeOf(test.db, await knownSite(test.db), listingOf(coming), asked(starts - 3_600_000), [])
     expect(next).toMatchObject({ at: starts, comes: [], goes: ['An evening'] })
+  })
+
+  it('is found behind any number of entries that the listing does not ask for', async () => {
+    const now = Date.UTC(2027, 0, 1)
+    for (let at = 1; at <= 70; at += 1) await added({ slug: `other-${at}`, publishedAt: now + at * 60_000 })
+    await added({ slug: 'awaited', title: 'Awaited', termIds: [site.compost], publishedAt: now + 86_400_000 })
+    const soil: Rule = { rule: 'terms', facet: site.facetId, is: 'any', terms: [site.soil] }
+    expect(await nextChangeOf(test.db, await knownSite(test.db), listingOf(soil), asked(now), [])).toMatchObject({ at: now + 86_400_000, isChange: true, comes: ['Awaited'] })
   })
 
   it('is nothing where the clock changes nothing', async () => {

@@ -129,7 +129,7 @@ const froms: fc.Arbitrary<From> = fc
     collections: fc.constantFrom([firstCollection], [firstCollection], [secondCollection, firstCollection]),
     join: fc.constantFrom<From['join'][]>('all', 'all', 'any', 'none'),
     rules: fc.array(rules, { maxLength: 4 }),
-    picks: fc.uniqueArray(fc.integer({ min: 1000, max: 1045 }), { maxLength: 8 }).map((ids) => ids.map((entry) => ({ entry }))),
+    picks: fc.uniqueArray(fc.integer({ min: 1000, max: 1045 }), { maxLength: 8 }).map((ids) => ids.map((entry) => ({ entry, ...(entry % 3 === 0 && { title: `Title ${1100 - entry}` }) }))),
     always: someIds,
     never: someIds,
     leaveOut: fc.subarray(['thisEntry', 'shownAbove'] as const),
@@ -142,16 +142,15 @@ export const listings: fc.Arbitrary<Listing> = fc
     from: froms,
     order: orders,
     skip: fc.integer({ min: 0, max: 6 }),
-    take: fc.integer({ min: 1, max: 12 }),
-    perPage: fc.option(fc.integer({ min: 1, max: 6 })),
+    many: fc.oneof(fc.record({ take: fc.integer({ min: 1, max: 12 }), perPage: fc.option(fc.integer({ min: 1, max: 6 })) }), fc.record({ take: fc.constant('all' as const), perPage: fc.integer({ min: 1, max: 6 }) })),
     shape: anyShape,
     parts: fc.shuffledSubarray([...defaultCard.parts]),
   })
-  .map(({ name, from, order, skip, take, perPage, shape, parts }) => ({
+  .map(({ name, from, order, skip, many, shape, parts }) => ({
     ...newListing(name, firstCollection),
     from,
     order,
-    amount: { ...defaultAmount, skip, take, perPage },
+    amount: { ...defaultAmount, skip, ...many },
     shape,
     card: { ...defaultCard, parts },
   }))
@@ -168,7 +167,7 @@ const subjects: fc.Arbitrary<PageSubject | null> = fc.oneof(
 /** What questions are asked with, in several zones; weeks begin on Monday, as in the language of the words. */
 export const contexts: fc.Arbitrary<QuestionContext> = fc
   .record({
-    zone: fc.constantFrom('UTC', 'Europe/London', 'Pacific/Auckland', 'America/Los_Angeles'),
+    zone: fc.constantFrom('UTC', 'Europe/London', 'Pacific/Auckland', 'America/Los_Angeles', 'Atlantic/Azores', 'America/Havana'),
     page: subjects,
     above: someIds,
     related: fc.subarray(termIds.map((key, at) => ({ key, weight: 10 + at }))),

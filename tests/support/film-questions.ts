@@ -1,4 +1,5 @@
 import { Query } from 'mingo'
+import { takeOf } from '~~/core/listing/amount'
 import type { Listing } from '~~/core/listing/definition'
 import { newListing } from '~~/core/listing/definition'
 import type { Film, FilmKeys } from './films'
@@ -52,8 +53,8 @@ export function filmQuestions({ key }: FilmKeys): readonly FilmQuestion[] {
         order: { keys: [{ by: 'views', direction: 'up' }, { by: 'date', direction: 'down' }], pinned: 'ignored' },
         amount: { ...base.amount, take: 100 },
       },
-      // Two years of 365 days before 31 December 2010 is 31 December 2008; the zone is UTC.
-      find: { released: { $gte: Date.UTC(2008, 11, 31), $lte: filmNow } },
+      // The 730th day, counted back from 31 December 2010 as the first, is 1 January 2009; the zone is UTC.
+      find: { released: { $gte: Date.UTC(2009, 0, 1), $lte: filmNow } },
       sort: { votes: 1, released: -1, id: -1 },
     },
   ]
@@ -62,6 +63,7 @@ export function filmQuestions({ key }: FilmKeys): readonly FilmQuestion[] {
 /** What mingo answers: the ids, and how many match. */
 export function mingoAnswer(films: readonly Film[], question: FilmQuestion): { ids: number[]; matches: number } {
   const all = new Query(question.find).find<Film>([...films]).sort(question.sort).all()
-  const { skip, take } = question.listing.amount
+  const { skip } = question.listing.amount
+  const take = takeOf(question.listing.amount)
   return { ids: all.slice(skip, skip + take).map((film) => film.id), matches: all.length }
 }

@@ -15,6 +15,7 @@ import { plainContext } from '~~/core/query/plan-context'
 import type { QuestionContext } from '~~/core/query/plan-context'
 import type { Rule } from '~~/core/query/rules'
 import type { Asked } from '~~/core/query/rules/field'
+import { takeOf } from '~~/core/listing/amount'
 import { searchWords } from '~~/core/text/search-words'
 import { internedKey } from './trial-fields'
 
@@ -169,5 +170,5 @@ export const openData: readonly OpenData[] = [cars(), penguins()]
 /** What mingo answers: the ids, and how many match. */
 export function rowsFound({ rows }: OpenData, { find, sort, listing }: DataQuestion): { readonly ids: readonly number[]; readonly matches: number } {
   const all = new Query(find).find<Row>([...rows]).sort(sort).all()
-  return { ids: all.slice(listing.amount.skip, listing.amount.skip + listing.amount.take).map((row) => row.id), matches: all.length }
+  return { ids: all.slice(listing.amount.skip, listing.amount.skip + takeOf(listing.amount)).map((row) => row.id), matches: all.length }
 }

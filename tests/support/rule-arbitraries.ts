@@ -19,13 +19,16 @@ export const windows: fc.Arbitrary<DateWindow> = fc.oneof(
   fc.record({ is: fc.constantFrom('upcoming' as const, 'past' as const) }),
 )
 
+/** Whole values, parts of them in eight scripts, other cases and accents, and what means something to SQL. */
+const askedTexts = ['ECLAIR', 'Éclair', 'bean', 'e', '種', 'カラス', 'ガラス', 'दान', 'กิน', '가', 'ΟΔΟΣ', 'шалфей', 'שלום', 'محمد', 'STRASSE', 'can’t', 'seeds', '/seeds', 'Seeds /', '%', '_', '\\', '']
 const moments = ['day', 'moment'].map((key) => fieldNamed(key).id)
 
 const keyValues = ['clay', 'loam', 'sand', 'yes', 'no', '1001', '1002', '#a8431f']
 const limits: Partial<Record<Field['type'], fc.Arbitrary<unknown>>> = {
-  number: fc.integer({ min: -3, max: 8 }),
-  money: fc.integer({ min: 0, max: 250 }).map((amount) => ({ amount, currency: 'EUR' })),
-  rating: fc.integer({ min: 1, max: 5 }),
+  // Finer than the field takes, and beyond what it takes.
+  number: fc.integer({ min: -12, max: 32 }).map((quarters) => quarters / 4),
+  money: fc.record({ amount: fc.integer({ min: -10, max: 250 }), currency: fc.constantFrom('EUR', 'EUR', 'GBP', 'JPY') }),
+  rating: fc.integer({ min: 0, max: 12 }).map((halves) => halves / 2),
   duration: fc.integer({ min: 0, max: 240 }),
 }
 
@@ -47,7 +50,7 @@ function askedOf(field: Field, operator: Operator): fc.Arbitrary<Asked> {
     case 'equal':
     case 'begins':
     case 'contains':
-      return fc.record({ is: fc.constant(operator), text: fc.constantFrom('ECLAIR', 'bean', 'e', '種', 'seeds', '%', '_', '') })
+      return fc.record({ is: fc.constant(operator), text: fc.constantFrom(...askedTexts), ...(operator === 'equal' ? { loose: fc.constantFrom(true, false) } : {}) })
     case 'present':
     case 'absent':
       return fc.constant({ is: operator })
@@ -67,7 +70,7 @@ const plain: fc.Arbitrary<Rule> = fc.oneof(
   fc.record({ rule: fc.constant('author' as const), is: fc.constantFrom('any' as const, 'none' as const), authors: fc.subarray([21, 22, 98]) }),
   fc.record({ rule: fc.constant('date' as const), window: windows }),
   fc.record({ rule: fc.constant('flag' as const), flag: fc.constantFrom(...flags), is: fc.boolean() }),
-  fc.record({ rule: fc.constant('words' as const), words: fc.constantFrom('eclair', 'Beans', '10 beans', '…', '種子') }),
+  fc.record({ rule: fc.constant('words' as const), words: fc.constantFrom('eclair', 'Beans', '10 beans', '…', '種子', '子', 'strasse', 'δρόμος') }),
   fc.constant<Rule>({ rule: 'related' }),
   { weight: 6, arbitrary: fieldRules },
   // A field that is gone, and an operator that its type has no longer.

@@ -18,12 +18,12 @@ interface Trial {
 
 const trials: readonly Trial[] = [
   { key: 'count', type: 'number', settings: { decimals: 1 }, value: fc.integer({ min: -4, max: 8 }).map((number) => number / 2) },
-  { key: 'price', type: 'money', value: fc.integer({ min: 0, max: 5 }).map((pounds) => ({ amount: pounds * 50, currency: 'EUR' })) },
+  { key: 'price', type: 'money', settings: { currencies: ['EUR', 'GBP'] }, value: fc.integer({ min: 0, max: 5 }).map((pounds) => ({ amount: pounds * 50, currency: pounds % 2 === 0 ? 'EUR' : 'GBP' })) },
   { key: 'day', type: 'date', value: fc.integer({ min: -12, max: 12 }).map((days) => new Date(Date.UTC(2026, 2, 1) + days * day).toISOString().slice(0, 10)) },
   { key: 'moment', type: 'date-time', value: fc.integer({ min: -200, max: 200 }).map((hours) => Date.UTC(2026, 2, 1, 12) + hours * 3_600_000) },
   { key: 'kind', type: 'choice', settings: { options, many: true }, value: fc.subarray(options.map((one) => one.key), { minLength: 1 }) },
   { key: 'ready', type: 'yes-no', value: fc.boolean() },
-  { key: 'label', type: 'short-text', value: fc.constantFrom('Éclair', 'eclair bean', 'Bean', 'zebra', '種子', 'Bean éclair') },
+  { key: 'label', type: 'short-text', value: fc.constantFrom('Éclair', 'eclair bean', 'Bean', 'zebra', '種子', 'Bean éclair', 'ガラス', 'दिन', 'กินข้าว', '각', 'ὀδός', 'Шалфей', 'שָׁלוֹם', 'مُحَمَّد', 'Straße', 'can\'t', '100 %') },
   { key: 'grade', type: 'rating', value: fc.integer({ min: 1, max: 5 }) },
   { key: 'length', type: 'duration', value: fc.integer({ min: 0, max: 4 }).map((minutes) => minutes * 60) },
   { key: 'other', type: 'reference', settings: { collection: 1, many: true }, value: fc.subarray([1001, 1002], { minLength: 1 }) },

@@ -31,7 +31,7 @@ function count(text: string | null) {
   <div class="window">
     <v-select :items="kinds" :label="words.window" :model-value="window.is" @update:model-value="choose" />
     <div v-if="window.is === 'last' || window.is === 'next'" class="pair">
-      <v-text-field type="number" min="1" :label="words.count" :model-value="window.count" @update:model-value="count" />
+      <v-text-field type="number" min="1" :label="words.count" :hint="words.todayCounts" persistent-hint :model-value="window.count" @update:model-value="count" />
       <v-select :items="units" :label="words.unit" :model-value="window.unit" @update:model-value="emit('change', { ...window, unit: $event })" />
     </div>
     <v-select

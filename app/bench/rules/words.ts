@@ -60,6 +60,7 @@ export const words = {
   units: { day: 'days', week: 'weeks', month: 'months', year: 'years' },
   currentUnits: { day: 'day', week: 'week', month: 'month', year: 'year' },
   count: 'How many',
+  todayCounts: 'Today counts as one of them.',
   unit: 'Unit',
   firstDay: 'First day',
   lastDay: 'Last day',

@@ -117,7 +117,7 @@ function seen({ seenAt }: AccountRow): string {
       <div class="listings">
         <ChoiceSetting :label="shared.placeholder" :value="settings.placeholder" :choices="placeholderChoices" fallback="sprig" @change="set({ placeholder: $event })" />
         <p class="facts">{{ words.placeholderHint }}</p>
-        <ChoiceSetting :label="words.brokenRules" :value="settings.brokenRules" :choices="brokenChoices" fallback="without" @change="set({ brokenRules: $event })" />
+        <ChoiceSetting :label="words.brokenRules" :value="settings.brokenRules" :choices="brokenChoices" fallback="nothing" @change="set({ brokenRules: $event })" />
         <p class="facts">{{ words.brokenHint }}</p>
       </div>
     </template>

@@ -1,4 +1,5 @@
-import { number, string } from 'yup'
+import { string } from 'yup'
+import { idSchema } from '../../schemas'
 import { dateStyles, formatMoment, formatSpan } from '../../formats/dates'
 import type { DateStyle, Moment } from '../../formats/dates'
 import { valueOf } from '../card-entry'
@@ -21,7 +22,7 @@ export interface DateContent {
   readonly instant: string
 }
 
-const fieldId = number().integer().positive()
+const fieldId = idSchema()
 
 export const date = definePart<'date', DateSetting, DateContent>({
   name: 'date',

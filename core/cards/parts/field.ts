@@ -1,4 +1,5 @@
-import { boolean, number } from 'yup'
+import { boolean } from 'yup'
+import { idOrLaterSchema } from '../../schemas'
 import { formatValue } from '../../content/field'
 import { valueOf } from '../card-entry'
 import { definePart, partSettings } from './define'
@@ -21,7 +22,7 @@ export interface FieldContent {
 export const field = definePart<'field', FieldSetting, FieldContent>({
   name: 'field',
   title: 'Field',
-  schema: partSettings('field', { field: number().integer().min(0).required(), named: boolean() }),
+  schema: partSettings('field', { field: idOrLaterSchema().required(), named: boolean() }),
   defaults: { part: 'field', on: true, field: 0 },
   several: true,
   wraps: true,

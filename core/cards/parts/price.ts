@@ -1,4 +1,5 @@
-import { boolean, number } from 'yup'
+import { boolean } from 'yup'
+import { idOrLaterSchema, idSchema } from '../../schemas'
 import { money } from '../../content/fields/money'
 import type { Money } from '../../content/fields/money'
 import { savingOf } from '../../formats/money'
@@ -26,7 +27,7 @@ export interface PriceContent {
 export const price = definePart<'price', PriceSetting, PriceContent>({
   name: 'price',
   title: 'Price',
-  schema: partSettings('price', { field: number().integer().min(0).required(), before: number().integer().positive(), saving: boolean() }),
+  schema: partSettings('price', { field: idOrLaterSchema().required(), before: idSchema(), saving: boolean() }),
   defaults: { part: 'price', on: false, field: 0 },
   wraps: true,
   phrase: () => 'price',

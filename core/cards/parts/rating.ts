@@ -1,4 +1,4 @@
-import { number } from 'yup'
+import { idOrLaterSchema } from '../../schemas'
 import { formatValue } from '../../content/field'
 import type { RatingSettings } from '../../content/fields/rating'
 import { valueOf } from '../card-entry'
@@ -22,7 +22,7 @@ export interface RatingContent {
 export const rating = definePart<'rating', RatingSetting, RatingContent>({
   name: 'rating',
   title: 'Rating',
-  schema: partSettings('rating', { field: number().integer().min(0).required() }),
+  schema: partSettings('rating', { field: idOrLaterSchema().required() }),
   defaults: { part: 'rating', on: false, field: 0 },
   phrase: () => 'rating',
   content(setting, entry, context) {

@@ -1,4 +1,5 @@
 import { boolean, number } from 'yup'
+import { idOrNoneSchema } from '../../schemas'
 import { definePart, partSettings } from './define'
 import type { PartBase } from './define'
 
@@ -21,7 +22,7 @@ export const topic = definePart<'topic', TopicSetting, TopicContent>({
   name: 'topic',
   title: 'Terms',
   schema: partSettings('topic', {
-    facet: number().integer().positive().nullable().defined(),
+    facet: idOrNoneSchema(),
     most: number().integer('Use a whole number of terms.').min(1, 'Show at least 1 term.').max(12, 'Show at most 12 terms.'),
     linked: boolean(),
   }),

@@ -1,20 +1,15 @@
 import { number } from 'yup'
+import { largestId, unstorable } from '../../schemas'
+import { isStorable } from '../../storable'
 import type { Parsed } from '../../parsing'
 import { refusal } from './define'
-
-/** PostgreSQL keeps no NUL in a text, and no half of a surrogate pair. */
-const unstorable = /\0|\p{Surrogate}/u
-
-export function isStorable(text: string): boolean {
-  return !unstorable.test(text)
-}
 
 /** A text of at most `most` characters (code points), on one line unless `lines` allows more. */
 export function readText(input: unknown, most: number, lines: 'one' | 'many'): Parsed<string> {
   if (typeof input !== 'string') return refusal('This takes a text.')
   const text = lines === 'one' ? input.trim() : input.replace(/\r\n?/g, '\n').replace(/\s+$/u, '')
   if (text.trim() === '') return refusal('This is empty.')
-  if (!isStorable(text)) return refusal('The text holds a character that cannot be stored. Paste it as plain text.')
+  if (!isStorable(text)) return refusal(unstorable)
   if (lines === 'one' && /[\n\r\u2028\u2029]/.test(text)) return refusal('Keep this on one line.')
   const length = Array.from(text).length
   if (length > most) return refusal(`Keep this within ${most.toLocaleString('en')} characters; it has ${length.toLocaleString('en')}.`)
@@ -45,7 +40,7 @@ export function numberFromText(text: string, locale: string): number | null {
 
 /** The id of something stored. */
 export function readId(input: unknown, what: string): Parsed<number> {
-  return typeof input === 'number' && Number.isInteger(input) && input > 0 && input <= 2_147_483_647
+  return typeof input === 'number' && Number.isInteger(input) && input > 0 && input <= largestId
     ? { ok: true, value: input }
     : refusal(`Choose ${what}.`)
 }

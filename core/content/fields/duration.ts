@@ -41,6 +41,7 @@ export const duration: FieldType<'duration', DurationSettings, number> = {
     ]
     return parts.join(' ')
   },
+  parseLimit: (input) => readNumber(input, 0, longest),
   filter: 'number',
   sort: 'number',
   orders: () => ['shortest first', 'longest first'],

@@ -66,7 +66,13 @@ export const money: FieldType<'money', MoneySettings, Money> = {
   write: (value) => `${wholeAmount(value).toFixed(decimalsOf(value.currency))} ${value.currency}`,
   format: (value, _, { locale }) =>
     new Intl.NumberFormat(locale, { style: 'currency', currency: value.currency, trailingZeroDisplay: 'stripIfInteger' } as Intl.NumberFormatOptions).format(wholeAmount(value)),
+  parseLimit(input) {
+    const { currency } = (typeof input === 'object' && input !== null ? input : {}) as Partial<Money>
+    return typeof currency === 'string' && codes.has(currency) ? money.parse(input, { currencies: [currency], negative: true }) : refusal('This takes an amount of money.')
+  },
   filter: 'number',
+  keys: ({ currency }) => [currency],
+  comparedWithin: ({ currency }) => currency,
   sort: 'number',
   sortKey: wholeAmount,
 }

@@ -45,6 +45,7 @@ export const numberField: FieldType<'number', NumberSettings, number> = {
     const digits = new Intl.NumberFormat(locale, { maximumFractionDigits: decimals }).format(value)
     return unit === '' ? digits : `${digits}\u00a0${unit}`
   },
+  parseLimit: (input) => readNumber(input, -largest, largest),
   filter: 'number',
   sort: 'number',
   sortKey: (value) => value,

@@ -31,6 +31,7 @@ export const rating: FieldType<'rating', RatingSettings, number> = {
   read: (text, settings, { locale }) => rating.parse(numberFromText(text.replace(/\s*(?:\/|of)\s*\d+\s*$/, ''), locale), settings),
   write: (value) => String(value),
   format: (value, { best }, { locale }) => `${new Intl.NumberFormat(locale).format(value)} of ${best}`,
+  parseLimit: (input) => readNumber(input, 0, 10),
   filter: 'number',
   sort: 'number',
   sortKey: (value) => value,

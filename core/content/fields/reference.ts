@@ -1,4 +1,5 @@
-import { boolean, number, object } from 'yup'
+import { boolean, object } from 'yup'
+import { idSchema } from '../../schemas'
 import { idsFromText, readIds } from './checks'
 import type { FieldType } from './define'
 
@@ -16,7 +17,7 @@ export const reference: FieldType<'reference', ReferenceSettings, readonly numbe
   title: 'Reference',
   about: 'Entries of a collection: the tools of a lesson, the bed of a crop.',
   settings: object({
-    collection: number().integer().positive('Choose a collection.').required('Choose a collection.'),
+    collection: idSchema('Choose a collection.').required('Choose a collection.'),
     many: boolean().required(),
   })
     .noUnknown()

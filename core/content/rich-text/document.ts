@@ -1,5 +1,6 @@
 import { isSafeAddress } from '../fields/address'
-import { isStorable } from '../fields/checks'
+import { unstorable } from '../../schemas'
+import { isStorable } from '../../storable'
 import { faulty } from '../../parsing'
 import type { Parsed } from '../../parsing'
 
@@ -139,7 +140,7 @@ function inlineNode(node: Readonly<Record<string, unknown>>, budget: Budget): In
   if (node.type !== 'text') throw new NotRichText(`“${String(node.type).slice(0, 40)}” cannot stand in a line of text.`)
   const { text } = node
   if (typeof text !== 'string' || text === '') throw new NotRichText('A piece of the text is missing.')
-  if (!isStorable(text)) throw new NotRichText('The text holds a character that cannot be stored. Paste it as plain text.')
+  if (!isStorable(text)) throw new NotRichText(unstorable)
   spend(budget, 'characters', text.length, `Keep the text within ${mostCharacters.toLocaleString('en')} characters.`)
   const marks = marksOf(node.marks)
   return marks.length === 0 ? { type: 'text', text } : { type: 'text', text, marks }

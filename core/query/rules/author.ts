@@ -1,4 +1,5 @@
-import { array, boolean, number, object, string } from 'yup'
+import { array, boolean, object, string } from 'yup'
+import { idSchema } from '../../schemas'
 import { orList } from '../../words'
 import { broken, defineRule, unfinished } from './define'
 import type { RuleBase } from './define'
@@ -17,7 +18,7 @@ export const author = defineRule<'author', AuthorRule>({
     rule: string<'author'>().oneOf(['author']).required(),
     off: boolean(),
     is: string<AuthorRule['is']>().oneOf(['any', 'none'], 'Ask for any or none of the authors.').required(),
-    authors: array(number().integer().positive().required()).max(200, 'Choose at most 200 authors.').required(),
+    authors: array(idSchema().required()).max(200, 'Choose at most 200 authors.').required(),
   })
     .noUnknown()
     .required(),

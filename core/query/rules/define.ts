@@ -28,7 +28,7 @@ export interface RuleKind<Name extends string = string, Rule = never> {
   readonly phrase: (rule: Rule, words: Words) => string
   /** Why the rule can't be asked, or null when it can. */
   readonly trouble: (rule: Rule, words: Words) => RuleTrouble | null
-  /** What the rule asks; called only when there is no trouble with it. */
+  /** What the rule asks; called only when there is no trouble with it, nor with any rule in it. */
   readonly predicate: (rule: Rule, context: PlanContext) => Predicate
   /** Whether what it asks changes by the clock alone. */
   readonly moves?: (rule: Rule) => boolean

@@ -1,5 +1,6 @@
-import { array, boolean, lazy, mixed, number, object, string } from 'yup'
+import { array, boolean, lazy, mixed, object, string } from 'yup'
 import type { Schema } from 'yup'
+import { idOrLaterSchema } from '../../schemas'
 import { exactText, hasValue, longestAsked } from '../../content/field'
 import { fieldTypes } from '../../content/fields'
 import type { ChoiceSettings } from '../../content/fields/choice'
@@ -13,7 +14,7 @@ import type { KnownField, Words } from '../../words'
 import { columnOf, keysOf } from '../columns'
 import type { PlanContext } from '../plan-context'
 import { nothing } from '../predicate'
-import type { Predicate, TextMatch } from '../predicate'
+import type { FieldColumn, Predicate, TextMatch } from '../predicate'
 import { windowFault, windowPhrase, windowSchema } from '../window'
 import { broken, defineRule, unfinished } from './define'
 import type { RuleBase, RuleTrouble } from './define'
@@ -57,7 +58,7 @@ const askedSchemas: Record<Operator, Schema<unknown>> = {
   none: listSchema,
   between: object({ is, from: mixed().nullable().defined(), to: mixed().nullable().defined() }).noUnknown().required(),
   within: object({ is, window: windowSchema }).noUnknown().required(),
-  running: object({ is, until: number().integer().min(0).required() }).noUnknown().required(),
+  running: object({ is, until: idOrLaterSchema().required() }).noUnknown().required(),
   equal: textSchema,
   begins: textSchema,
   contains: textSchema,
@@ -83,7 +84,7 @@ export function freshAsked(operator: Operator): Asked {
 export const field = defineRule<'field', FieldRule>({
   name: 'field',
   title: 'Field',
-  schema: object({ rule: string<'field'>().oneOf(['field']).required(), off: boolean(), field: number().integer().min(0).required(), asked: askedSchema })
+  schema: object({ rule: string<'field'>().oneOf(['field']).required(), off: boolean(), field: idOrLaterSchema().required(), asked: askedSchema })
     .noUnknown()
     .required() as never,
   fresh: () => ({ rule: 'field', field: 0, asked: { is: 'present' } }),
@@ -116,9 +117,11 @@ function askedTrouble(asked: Asked, known: KnownField, words: Words): RuleTroubl
     case 'between': {
       const limits = [asked.from, asked.to].map((value) => limitOf(value, known))
       if (limits.includes(undefined)) return broken(`“${known.name}” is of another type now. Give the limits anew.`)
-      const [from, to] = limits as (number | null)[]
+      const [from = null, to = null] = limits
       if (from === null && to === null) return unfinished('Give a least, a most, or both.')
-      return from != null && to != null && from > to ? broken('The least is more than the most. Swap them.') : null
+      if (from === null || to === null) return null
+      if (from.within !== to.within) return broken(`The least is in ${String(from.within)}, the most in ${String(to.within)}. Give both in one.`)
+      return from.number > to.number ? broken('The least is more than the most. Swap them.') : null
     }
     case 'within': {
       const fault = windowFault(asked.window)
@@ -157,19 +160,21 @@ function strayValue(values: readonly string[], known: KnownField): RuleTrouble |
   return gone.length === values.length ? broken('What this rule chooses is no longer one of the choices. Choose anew.') : null
 }
 
-/** A limit as the number it is compared by; null for none, undefined for what is no value of the field. */
-function limitOf(value: unknown, known: KnownField): number | null | undefined {
-  if (value === null) return null
-  const type = fieldTypes.get(known.type)
-  const parsed = type.parse(value, unlimited(known))
-  const key = parsed.ok ? type.sortKey?.(parsed.value, known.settings) : undefined
-  return typeof key === 'number' ? key : undefined
+/** A limit as it is compared. */
+interface Limit {
+  readonly number: number
+  /** The key that values must share to be compared with it; null where all can be. */
+  readonly within: string | null
 }
 
-/** A rule may ask beyond what the field takes by now; its values need only have the form. */
-function unlimited(known: KnownField): unknown {
-  const settings = known.settings as Record<string, unknown>
-  return 'least' in settings ? { ...settings, least: null, most: null } : settings
+/** A limit of a range; null for none, undefined for what is no value of the field. */
+function limitOf(value: unknown, known: KnownField): Limit | null | undefined {
+  if (value === null) return null
+  const type = fieldTypes.get(known.type)
+  const parsed = type.parseLimit?.(value) ?? type.parse(value, known.settings)
+  const number = parsed.ok ? type.sortKey?.(parsed.value, known.settings) : undefined
+  if (!parsed.ok || typeof number !== 'number') return undefined
+  return { number, within: type.comparedWithin?.(parsed.value) ?? null }
 }
 
 function askedPredicate(asked: Asked, known: KnownField, context: PlanContext): Predicate {
@@ -182,7 +187,7 @@ function askedPredicate(asked: Asked, known: KnownField, context: PlanContext): 
     case 'none':
       return { test: 'not', of: { test: 'anyKey', keys: asked.values.flatMap((one) => keysOf(known, one, context)) } }
     case 'between':
-      return { test: 'between', value, from: limitOf(asked.from, known) ?? null, to: limitOf(asked.to, known) ?? null, before: null }
+      return rangePredicate(value, limitOf(asked.from, known) ?? null, limitOf(asked.to, known) ?? null, (within) => keysOf(known, within, context))
     case 'within': {
       const range = rangeOf(known, asked.window, context)
       return { test: 'between', value, from: seconds(range.from), to: null, before: seconds(range.before) }
@@ -212,6 +217,12 @@ function askedPredicate(asked: Asked, known: KnownField, context: PlanContext): 
     case 'absent':
       return { test: 'not', of: { test: 'anyKey', keys: keysOf(known, hasValue, context) } }
   }
+}
+
+function rangePredicate(value: FieldColumn, from: Limit | null, to: Limit | null, keys: (within: string) => readonly number[]): Predicate {
+  const range: Predicate = { test: 'between', value, from: from?.number ?? null, to: to?.number ?? null, before: null }
+  const within = from?.within ?? to?.within ?? null
+  return within === null ? range : { test: 'all', of: [range, { test: 'anyKey', keys: keys(within) }] }
 }
 
 function isDay(known: KnownField): boolean {

@@ -42,7 +42,7 @@ export function groupOf(rules: Rules): RuleKind<'group', GroupRule> {
     fresh: () => ({ rule: 'group', join: 'any', rules: [] }),
     phrase: (rule, words) => `(${joinedPhrase(rules.kinds(), rule.join, rule.rules, words) ?? 'a group without rules'})`,
     trouble: (rule, words) => (asking(rules.kinds(), rule.rules, words).length === 0 ? unfinished('Add a rule to this group.') : null),
-    predicate: (rule, context) => joined(rules.kinds(), rule.join, rule.rules, context),
+    predicate: (rule, context) => joinedSound(rules.kinds(), rule.join, rule.rules, context),
     moves: (rule) => rule.rules.some((one) => one.off !== true && rules.kinds().get(one.rule).moves?.(one) === true),
   }
 }
@@ -62,19 +62,32 @@ export function joinedPhrase(kinds: Registry<AnyRuleKind>, join: Join, given: re
   return (join === 'all' ? andList : orList)(phrases, words.locale)
 }
 
-/** What one rule asks. A broken one asks nothing, or lets nothing pass, as the site chooses. */
-export function predicateOf(kinds: Registry<AnyRuleKind>, rule: Rule, context: PlanContext): Predicate {
-  const kind = kinds.get(rule.rule)
-  if (kind.trouble(rule, context.words)?.kind === 'broken') return context.broken === 'nothing' ? nothing : everything
-  return kind.predicate(rule, context)
+/**
+ * The rules that take part in the question: switched on, finished and sound; groups without the
+ * others, and only where some are left. What takes no part turns nothing over, wherever it stands.
+ */
+export function takingPart(kinds: Registry<AnyRuleKind>, given: readonly Rule[], words: Words): readonly Rule[] {
+  return given.flatMap((rule): readonly Rule[] => {
+    if (rule.off === true || kinds.get(rule.rule).trouble(rule, words) !== null) return []
+    if (rule.rule !== 'group') return [rule]
+    const within = takingPart(kinds, rule.rules, words)
+    return within.length === 0 ? [] : [{ ...rule, rules: within }]
+  })
 }
 
-/** What rules joined ask. Rules that ask nothing are left out; broken ones too, unless the site wants nothing shown. */
+/** Whether one of the rules, or one in their groups, makes no sense any more. What is switched off does not count. */
+export function hasBroken(kinds: Registry<AnyRuleKind>, given: readonly Rule[], words: Words): boolean {
+  return given.some((rule) => rule.off !== true && (kinds.get(rule.rule).trouble(rule, words)?.kind === 'broken' || (rule.rule === 'group' && hasBroken(kinds, rule.rules, words))))
+}
+
+/** What rules joined ask; everything passes where none takes part. Where one is broken, nothing does, if the site wants it so. */
 export function joined(kinds: Registry<AnyRuleKind>, join: Join, given: readonly Rule[], context: PlanContext): Predicate {
-  const asked = asking(kinds, given, context.words)
-  const sound = asked.filter((one) => kinds.get(one.rule).trouble(one, context.words) === null)
-  if (context.broken === 'nothing' && sound.length < asked.length) return nothing
+  if (context.broken === 'nothing' && hasBroken(kinds, given, context.words)) return nothing
+  const sound = takingPart(kinds, given, context.words)
+  return sound.length === 0 ? everything : joinedSound(kinds, join, sound, context)
+}
+
+function joinedSound(kinds: Registry<AnyRuleKind>, join: Join, sound: readonly Rule[], context: PlanContext): Predicate {
   const of = sound.map((one) => kinds.get(one.rule).predicate(one, context))
-  if (of.length === 0) return everything
   return join === 'none' ? { test: 'not', of: { test: 'any', of } } : { test: join, of }
 }

@@ -1,16 +1,17 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { rules as someRules } from '~~/tests/support/rule-arbitraries'
-import { fieldNamed, fieldsOfTrial, trialWords } from '~~/tests/support/trial-fields'
+import { indexedEntries } from '~~/tests/support/arbitraries'
+import { fieldNamed, fieldsOfTrial, internedKey, trialWords } from '~~/tests/support/trial-fields'
 import { fieldTypes } from '../../content/fields'
 import type { IndexedEntry } from '../../content/entry'
 import { indexedValues } from '../../content/field'
 import { newListing } from '../../listing/definition'
 import { parseWith } from '../../parsing'
-import { predicateOfRule, rulePhrase, troubleOf } from '../asking'
+import { predicateOfRule, predicateOfRules, rulePhrase, troubleOf } from '../asking'
 import { movementOf } from '../moving'
 import { plainContext } from '../plan-context'
-import { passes } from '../predicate'
+import { nothing, passes } from '../predicate'
 import { ruleSchema, rules } from './index'
 import type { Rule } from './index'
 import { operators } from './field'
@@ -76,6 +77,59 @@ describe('a rule on a field', () => {
     [{ rule: 'terms', facet: 10, is: 'any', terms: [11, 99] }, null, undefined],
   ])('says what is wrong: %j', (rule, kind, message) => {
     expect([trouble(rule)?.kind ?? null, trouble(rule)?.message]).toEqual([kind, message])
+  })
+})
+
+describe('rules that take no part', () => {
+  const context = { ...plainContext(Date.UTC(2026, 2, 1), trialWords), collections: [1], keyOf: internedKey }
+  const sound: Rule = { rule: 'flag', flag: 'picture', is: true }
+  const gone: Rule = { rule: 'field', field: 999, asked: { is: 'present' } }
+  const group = (join: 'all' | 'any' | 'none', ...within: readonly Rule[]): Rule => ({ rule: 'group', join, rules: within })
+
+  it.each([
+    ['any', [sound, group('any', gone)], [sound]],
+    ['none', [sound, group('any', gone)], [sound]],
+    ['none', [group('all', gone)], []],
+    ['all', [group('none', group('none', gone))], []],
+    ['any', [group('all', gone, sound), group('any', { rule: 'terms', facet: 10, is: 'any', terms: [] })], [group('all', sound)]],
+  ] as const)('turn nothing over, wherever they stand: %s of %j', (join, given, left) => {
+    expect(predicateOfRules(join, given, context)).toEqual(predicateOfRules(join, left, context))
+    expect(predicateOfRules(join, given, { ...context, broken: 'nothing' })).toEqual(nothing)
+  })
+
+  // Referee: the same rules with those that make no sense taken out beforehand.
+  it('leave every question as it is without them', () => {
+    const without = (given: readonly Rule[]): readonly Rule[] =>
+      given.flatMap((rule): readonly Rule[] => {
+        if (rule.off === true || troubleOf(rule, trialWords) !== null) return []
+        if (rule.rule !== 'group') return [rule]
+        const within = without(rule.rules)
+        return within.length === 0 ? [] : [{ ...rule, rules: within }]
+      })
+    fc.assert(
+      fc.property(fc.array(someRules, { maxLength: 5 }), fc.constantFrom('all' as const, 'any' as const, 'none' as const), indexedEntries, (given, join, entries) => {
+        const [asked, left] = [predicateOfRules(join, given, context), predicateOfRules(join, without(given), context)]
+        expect(entries.map((entry) => passes(asked, entry))).toEqual(entries.map((entry) => passes(left, entry)))
+      }),
+    )
+  })
+})
+
+describe('limits', () => {
+  it.each<[string, unknown, unknown]>([['count', 1.25, 4.5], ['count', -1e9, 1e9], ['grade', 0, 5], ['grade', 2.5, 4.5], ['length', 0, 1.5], ['price', { amount: -5, currency: 'EUR' }, { amount: 90, currency: 'EUR' }], ['price', { amount: 5, currency: 'USD' }, null]])('may be finer than what %s takes, or beyond it: %j to %j', (key, from, to) => {
+    expect(trouble(ask(key, { is: 'between', from, to }))).toBeNull()
+  })
+
+  it('are of one currency, and compare with amounts in that one', () => {
+    expect(trouble(ask('price', { is: 'between', from: { amount: 1, currency: 'EUR' }, to: { amount: 9, currency: 'GBP' } }))?.message).toBe('The least is in EUR, the most in GBP. Give both in one.')
+    const context = { ...plainContext(0, trialWords), collections: [1], keyOf: internedKey }
+    const price = fieldNamed('price').id
+    const indexedPrice = (amount: number, currency: string) => {
+      const { sort, keys } = indexedValues(fieldsOfTrial(1), { [price]: { amount, currency } }, 'en-GB')
+      return { ...blankIndexed, values: sort, keys: keys.map((one) => internedKey(one.fieldId, one.value)) }
+    }
+    const asked = predicateOfRule(ask('price', { is: 'between', from: { amount: 100, currency: 'EUR' }, to: null }), context)
+    expect([passes(asked, indexedPrice(150, 'EUR')), passes(asked, indexedPrice(150, 'GBP')), passes(asked, indexedPrice(50, 'EUR'))]).toEqual([true, false, false])
   })
 })
 

@@ -1,4 +1,5 @@
-import { array, boolean, number, object, string } from 'yup'
+import { array, boolean, object, string } from 'yup'
+import { idOrLaterSchema, idSchema } from '../../schemas'
 import { andList, orList } from '../../words'
 import { broken, defineRule, unfinished } from './define'
 import type { RuleBase } from './define'
@@ -17,9 +18,9 @@ export const terms = defineRule<'terms', TermsRule>({
   schema: object({
     rule: string<'terms'>().oneOf(['terms']).required(),
     off: boolean(),
-    facet: number().integer().min(0).required(),
+    facet: idOrLaterSchema().required(),
     is: string<TermsRule['is']>().oneOf(['any', 'all', 'none'], 'Ask for any, all or none of the terms.').required(),
-    terms: array(number().integer().positive().required()).max(200, 'Choose at most 200 terms.').required(),
+    terms: array(idSchema().required()).max(200, 'Choose at most 200 terms.').required(),
   })
     .noUnknown()
     .required(),

@@ -1,5 +1,5 @@
 import { loadCatalogue } from '../../content/catalogue'
-import { benchEndpoint } from '../../http/endpoint'
+import { questionEndpoint } from '../../http/endpoint'
 
 /** The site and the names of everything that listings refer to. */
-export default benchEndpoint('writer', ({ db }) => loadCatalogue(db))
+export default questionEndpoint('writer', ({ db }) => loadCatalogue(db))

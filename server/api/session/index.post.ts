@@ -1,6 +1,7 @@
 import { object, string } from 'yup'
 import { parseWith } from '../../../core/parsing'
-import { openEndpoint, readJson } from '../../http/endpoint'
+import { readOpenJson } from '../../http/body'
+import { openEndpoint } from '../../http/endpoint'
 import { accepted } from '../../http/problem'
 import { accountOf, openSession } from '../../people/session'
 import { checkSignIn } from '../../people/sign-in'
@@ -12,7 +13,7 @@ const schema = object({
 
 /** Signs in. */
 export default openEndpoint(async ({ event, db }) => {
-  const input = accepted(parseWith(schema, await readJson(event)))
+  const input = accepted(parseWith(schema, await readOpenJson(event)))
   const accountId = await checkSignIn(db, input, Date.now())
   await openSession(event, db, accountId)
   return (await accountOf(event, db)) ?? null

@@ -1,5 +1,5 @@
-import { benchEndpoint } from '../../../http/endpoint'
+import { questionEndpoint } from '../../../http/endpoint'
 import { authorRows } from '../../../people/authors'
 
 /** The authors there are. */
-export default benchEndpoint('writer', ({ db }) => authorRows(db))
+export default questionEndpoint('writer', ({ db }) => authorRows(db))

@@ -1,4 +1,5 @@
-import { benchEndpoint, readJson } from '../../../http/endpoint'
+import { readJson } from '../../../http/body'
+import { benchEndpoint } from '../../../http/endpoint'
 import { addAuthor } from '../../../people/authors'
 
 /** Adds an author. */

@@ -1,5 +1,5 @@
 import { collectionRows } from '../../../content/collections'
-import { benchEndpoint } from '../../../http/endpoint'
+import { questionEndpoint } from '../../../http/endpoint'
 
 /** The collections with how many entries each holds. */
-export default benchEndpoint('writer', ({ db }) => collectionRows(db))
+export default questionEndpoint('writer', ({ db }) => collectionRows(db))

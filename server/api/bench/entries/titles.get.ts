@@ -1,11 +1,11 @@
 import { object, string } from 'yup'
-import { benchEndpoint } from '../../../http/endpoint'
+import { questionEndpoint } from '../../../http/endpoint'
 import { queryParameters } from '../../../http/parameters'
 
 const query = object({ ids: string().matches(/^\d{1,9}(?:,\d{1,9}){0,199}$/, 'Name the entries by their numbers.').required() })
 
 /** The titles of these entries, for naming those that are referred to. */
-export default benchEndpoint('writer', ({ event, db }) =>
+export default questionEndpoint('writer', ({ event, db }) =>
   db
     .selectFrom('entries')
     .select(['id', 'title'])

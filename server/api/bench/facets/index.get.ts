@@ -1,5 +1,5 @@
 import { facetRows } from '../../../content/facets'
-import { benchEndpoint } from '../../../http/endpoint'
+import { questionEndpoint } from '../../../http/endpoint'
 
 /** The facets there are. */
-export default benchEndpoint('writer', ({ db }) => facetRows(db))
+export default questionEndpoint('writer', ({ db }) => facetRows(db))

@@ -1,4 +1,5 @@
-import { benchEndpoint, readJson } from '../../../http/endpoint'
+import { readJson } from '../../../http/body'
+import { benchEndpoint } from '../../../http/endpoint'
 import { invite } from '../../../people/accounts'
 
 /** Invites somebody; the answer holds the token of their link, once. */

@@ -1,4 +1,5 @@
-import { benchEndpoint, readJson } from '../../../http/endpoint'
+import { readJson } from '../../../http/body'
+import { questionEndpoint } from '../../../http/endpoint'
 import { askedInput } from '../../../listings/asked-input'
 import { knownSite } from '../../../listings/context'
 import { explainedInput } from '../../../listings/explained-input'
@@ -6,7 +7,7 @@ import { whyAnswer } from '../../../listings/why'
 import { refused } from '../../../http/problem'
 
 /** Why a listing shows an entry, or does not. */
-export default benchEndpoint('writer', async ({ event, db }) => {
+export default questionEndpoint('writer', async ({ event, db }) => {
   const body = await readJson(event)
   const { listing, above } = explainedInput(body)
   const entry: unknown = typeof body === 'object' && body !== null ? Reflect.get(body, 'entry') : undefined

@@ -1,6 +1,7 @@
 import { object, string } from 'yup'
 import { largestMedia } from '../../../../core/content/media'
-import { benchEndpoint, readBytes } from '../../../http/endpoint'
+import { readBytes } from '../../../http/body'
+import { benchEndpoint } from '../../../http/endpoint'
 import { queryParameters } from '../../../http/parameters'
 import { addMedia } from '../../../media/media'
 

@@ -1,5 +1,5 @@
-import { benchEndpoint } from '../../../http/endpoint'
+import { questionEndpoint } from '../../../http/endpoint'
 import { pageRows } from '../../../pages/pages'
 
 /** Every page of the site. */
-export default benchEndpoint('writer', ({ db }) => pageRows(db))
+export default questionEndpoint('writer', ({ db }) => pageRows(db))

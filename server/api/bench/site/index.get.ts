@@ -1,5 +1,5 @@
-import { benchEndpoint } from '../../../http/endpoint'
+import { questionEndpoint } from '../../../http/endpoint'
 import { siteSettings } from '../../../site/site-settings'
 
 /** What is set for the whole site. */
-export default benchEndpoint('owner', ({ db }) => siteSettings(db))
+export default questionEndpoint('owner', ({ db }) => siteSettings(db))

@@ -1,4 +1,5 @@
-import { benchEndpoint, readJson } from '../../../http/endpoint'
+import { readJson } from '../../../http/body'
+import { benchEndpoint } from '../../../http/endpoint'
 import { saveSiteSettings } from '../../../site/site-settings'
 
 /** Changes what is set for the whole site. */

@@ -1,4 +1,5 @@
-import { benchEndpoint, readJson } from '../../../../http/endpoint'
+import { readJson } from '../../../../http/body'
+import { benchEndpoint } from '../../../../http/endpoint'
 import { uuidParameter } from '../../../../http/parameters'
 import { setRole } from '../../../../people/accounts'
 

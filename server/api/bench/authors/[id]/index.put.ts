@@ -1,4 +1,5 @@
-import { benchEndpoint, readJson } from '../../../../http/endpoint'
+import { readJson } from '../../../../http/body'
+import { benchEndpoint } from '../../../../http/endpoint'
 import { numberParameter } from '../../../../http/parameters'
 import { saveAuthor } from '../../../../people/authors'
 

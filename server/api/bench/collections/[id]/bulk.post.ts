@@ -1,5 +1,6 @@
 import { changeInBulk } from '../../../../content/bulk'
-import { benchEndpoint, readJson } from '../../../../http/endpoint'
+import { readJson } from '../../../../http/body'
+import { benchEndpoint } from '../../../../http/endpoint'
 import { numberParameter } from '../../../../http/parameters'
 
 /** Changes many entries at once. */

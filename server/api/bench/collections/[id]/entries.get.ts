@@ -1,9 +1,9 @@
 import { entryTable, entryTableQuery } from '../../../../content/entry-table'
-import { benchEndpoint } from '../../../../http/endpoint'
+import { questionEndpoint } from '../../../../http/endpoint'
 import { numberParameter, queryParameters } from '../../../../http/parameters'
 
 /** A page of a collection's entries. */
-export default benchEndpoint('writer', ({ event, db }) =>
+export default questionEndpoint('writer', ({ event, db }) =>
   entryTable(
     db,
     numberParameter(event, 'id', 'The collection'),

@@ -1,5 +1,6 @@
 import { addEntry } from '../../../../content/entries'
-import { benchEndpoint, readJson } from '../../../../http/endpoint'
+import { readJson } from '../../../../http/body'
+import { benchEndpoint } from '../../../../http/endpoint'
 import { numberParameter } from '../../../../http/parameters'
 
 /** Adds an entry to a collection. */

@@ -1,5 +1,6 @@
 import { saveCollection } from '../../../../content/collections'
-import { benchEndpoint, readJson } from '../../../../http/endpoint'
+import { readJson } from '../../../../http/body'
+import { benchEndpoint } from '../../../../http/endpoint'
 import { numberParameter } from '../../../../http/parameters'
 
 /** Changes a collection. */

@@ -1,6 +1,6 @@
 import { loadEntry } from '../../../../content/entries'
-import { benchEndpoint } from '../../../../http/endpoint'
+import { questionEndpoint } from '../../../../http/endpoint'
 import { numberParameter } from '../../../../http/parameters'
 
 /** An entry as its form edits it. */
-export default benchEndpoint('writer', ({ event, db }) => loadEntry(db, numberParameter(event, 'id', 'The entry')))
+export default questionEndpoint('writer', ({ event, db }) => loadEntry(db, numberParameter(event, 'id', 'The entry')))

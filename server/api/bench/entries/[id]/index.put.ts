@@ -1,11 +1,13 @@
-import { mixed, number, object } from 'yup'
+import { mixed, object } from 'yup'
+import { versionSchema } from '../../../../../core/schemas'
 import { parseWith } from '../../../../../core/parsing'
 import { saveEntry } from '../../../../content/entries'
-import { benchEndpoint, readJson } from '../../../../http/endpoint'
+import { readJson } from '../../../../http/body'
+import { benchEndpoint } from '../../../../http/endpoint'
 import { numberParameter } from '../../../../http/parameters'
 import { accepted } from '../../../../http/problem'
 
-const schema = object({ version: number().integer().min(1).required(), entry: mixed().required() }).required()
+const schema = object({ version: versionSchema().required(), entry: mixed().required() }).required()
 
 /** Saves an entry over the version its writer had seen. */
 export default benchEndpoint('writer', async ({ event, db, account }) => {

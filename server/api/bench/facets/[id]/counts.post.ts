@@ -1,4 +1,5 @@
-import { benchEndpoint, readJson } from '../../../../http/endpoint'
+import { readJson } from '../../../../http/body'
+import { questionEndpoint } from '../../../../http/endpoint'
 import { numberParameter } from '../../../../http/parameters'
 import { askingAnew } from '../../../../listings/ask'
 import { askedInput } from '../../../../listings/asked-input'
@@ -7,7 +8,7 @@ import { termCounts } from '../../../../listings/term-counts'
 import { liveAsker } from '../../../../live/feed'
 
 /** How many of the entries that pass a listing, which may not be saved yet, have each term of the facet. */
-export default benchEndpoint('writer', async ({ event, db }) => {
+export default questionEndpoint('writer', async ({ event, db }) => {
   const body = await readJson(event)
   const { listing, above } = explainedInput(body)
   const now = Date.now()

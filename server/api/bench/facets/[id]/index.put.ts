@@ -1,5 +1,6 @@
 import { saveFacet } from '../../../../content/facets'
-import { benchEndpoint, readJson } from '../../../../http/endpoint'
+import { readJson } from '../../../../http/body'
+import { benchEndpoint } from '../../../../http/endpoint'
 import { numberParameter } from '../../../../http/parameters'
 
 /** Changes a facet. */

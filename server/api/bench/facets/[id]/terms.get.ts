@@ -1,6 +1,6 @@
 import { termRows } from '../../../../content/terms'
-import { benchEndpoint } from '../../../../http/endpoint'
+import { questionEndpoint } from '../../../../http/endpoint'
 import { numberParameter } from '../../../../http/parameters'
 
 /** The terms of a facet. */
-export default benchEndpoint('writer', ({ event, db }) => termRows(db, numberParameter(event, 'id', 'The facet')))
+export default questionEndpoint('writer', ({ event, db }) => termRows(db, numberParameter(event, 'id', 'The facet')))

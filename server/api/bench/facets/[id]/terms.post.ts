@@ -1,11 +1,13 @@
-import { mixed, number, object } from 'yup'
+import { mixed, object } from 'yup'
+import { idOrNoneSchema } from '../../../../../core/schemas'
 import { parseWith } from '../../../../../core/parsing'
 import { addTerm } from '../../../../content/terms'
-import { benchEndpoint, readJson } from '../../../../http/endpoint'
+import { readJson } from '../../../../http/body'
+import { benchEndpoint } from '../../../../http/endpoint'
 import { numberParameter } from '../../../../http/parameters'
 import { accepted } from '../../../../http/problem'
 
-const schema = object({ parentId: number().integer().positive().nullable().defined(), term: mixed().required() }).noUnknown().required()
+const schema = object({ parentId: idOrNoneSchema(), term: mixed().required() }).noUnknown().required()
 
 /** Adds a term to a facet. */
 export default benchEndpoint('designer', async ({ event, db }) => {

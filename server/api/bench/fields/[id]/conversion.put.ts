@@ -1,6 +1,7 @@
 import { convertField } from '../../../../content/field-conversion'
 import { keepFieldIndexes } from '../../../../content/keep-field-indexes'
-import { benchEndpoint, readJson } from '../../../../http/endpoint'
+import { readJson } from '../../../../http/body'
+import { benchEndpoint } from '../../../../http/endpoint'
 import { numberParameter } from '../../../../http/parameters'
 
 /** Gives a field another type and converts its values. */

@@ -1,6 +1,7 @@
 import { saveField } from '../../../../content/field-writing'
 import { keepFieldIndexes } from '../../../../content/keep-field-indexes'
-import { benchEndpoint, readJson } from '../../../../http/endpoint'
+import { readJson } from '../../../../http/body'
+import { benchEndpoint } from '../../../../http/endpoint'
 import { numberParameter } from '../../../../http/parameters'
 
 /** Changes a field, but not its type. */

@@ -1,6 +1,6 @@
-import { benchEndpoint } from '../../../../http/endpoint'
+import { questionEndpoint } from '../../../../http/endpoint'
 import { numberParameter } from '../../../../http/parameters'
 import { mediaUses } from '../../../../media/media'
 
 /** Where a file is used. */
-export default benchEndpoint('writer', ({ event, db }) => mediaUses(db, numberParameter(event, 'id', 'The file')))
+export default questionEndpoint('writer', ({ event, db }) => mediaUses(db, numberParameter(event, 'id', 'The file')))

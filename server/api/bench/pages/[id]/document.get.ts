@@ -1,5 +1,5 @@
 import { setResponseHeader } from 'h3'
-import { benchEndpoint } from '../../../../http/endpoint'
+import { questionEndpoint } from '../../../../http/endpoint'
 import { numberParameter } from '../../../../http/parameters'
 import { askingAnew } from '../../../../listings/ask'
 import { askedForPage } from '../../../../pages/entry-pages'
@@ -7,7 +7,7 @@ import { editedPage } from '../../../../pages/pages'
 import { draftDocument } from '../../../../pages/public-document'
 
 /** The draft as a whole document, for the bench's frame. */
-export default benchEndpoint('writer', async ({ event, db }) => {
+export default questionEndpoint('writer', async ({ event, db }) => {
   const edited = await editedPage(db, numberParameter(event, 'id', 'The page'))
   const listings = new Map(edited.listings.map((one) => [one.id, one.definition]))
   setResponseHeader(event, 'content-type', 'text/html; charset=utf-8')

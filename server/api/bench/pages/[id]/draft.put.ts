@@ -1,4 +1,5 @@
-import { benchEndpoint, readJson } from '../../../../http/endpoint'
+import { readJson } from '../../../../http/body'
+import { benchEndpoint } from '../../../../http/endpoint'
 import { numberParameter } from '../../../../http/parameters'
 import { draftInput } from '../../../../pages/draft-input'
 import { saveDraft } from '../../../../pages/pages'

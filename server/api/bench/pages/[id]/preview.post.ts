@@ -1,4 +1,5 @@
-import { benchEndpoint, readJson } from '../../../../http/endpoint'
+import { readJson } from '../../../../http/body'
+import { questionEndpoint } from '../../../../http/endpoint'
 import { numberParameter } from '../../../../http/parameters'
 import { askedInput } from '../../../../listings/asked-input'
 import { draftInput } from '../../../../pages/draft-input'
@@ -7,7 +8,7 @@ import { pagePath, parseDraft } from '../../../../pages/pages'
 import { previewOf } from '../../../../pages/preview'
 
 /** What a draft that is not saved yet would show: the placements of the listings sent along, or all. */
-export default benchEndpoint('writer', async ({ event, db }) => {
+export default questionEndpoint('writer', async ({ event, db }) => {
   const path = await pagePath(db, numberParameter(event, 'id', 'The page'))
   const body = await readJson(event)
   const input = draftInput(body)

@@ -1,5 +1,6 @@
 import { saveTerm } from '../../../../content/terms'
-import { benchEndpoint, readJson } from '../../../../http/endpoint'
+import { readJson } from '../../../../http/body'
+import { benchEndpoint } from '../../../../http/endpoint'
 import { numberParameter } from '../../../../http/parameters'
 
 /** Changes what is said about a term. */

@@ -1,11 +1,13 @@
-import { number, object } from 'yup'
+import { object } from 'yup'
+import { idSchema } from '../../../../../core/schemas'
 import { parseWith } from '../../../../../core/parsing'
 import { mergeTerm } from '../../../../content/terms'
-import { benchEndpoint, readJson } from '../../../../http/endpoint'
+import { readJson } from '../../../../http/body'
+import { benchEndpoint } from '../../../../http/endpoint'
 import { numberParameter } from '../../../../http/parameters'
 import { accepted } from '../../../../http/problem'
 
-const schema = object({ into: number().integer().positive().required('Choose the term to merge into.') }).noUnknown().required()
+const schema = object({ into: idSchema().required('Choose the term to merge into.') }).noUnknown().required()
 
 /** Makes one term of two. */
 export default benchEndpoint('designer', async ({ event, db, account }) => {

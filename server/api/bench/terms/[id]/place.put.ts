@@ -1,5 +1,6 @@
 import { moveTerm } from '../../../../content/terms'
-import { benchEndpoint, readJson } from '../../../../http/endpoint'
+import { readJson } from '../../../../http/body'
+import { benchEndpoint } from '../../../../http/endpoint'
 import { numberParameter } from '../../../../http/parameters'
 
 /** Puts a term in another place of its facet. */

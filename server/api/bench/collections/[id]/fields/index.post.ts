@@ -1,6 +1,7 @@
 import { addField } from '../../../../../content/field-writing'
 import { keepFieldIndexes } from '../../../../../content/keep-field-indexes'
-import { benchEndpoint, readJson } from '../../../../../http/endpoint'
+import { readJson } from '../../../../../http/body'
+import { benchEndpoint } from '../../../../../http/endpoint'
 import { numberParameter } from '../../../../../http/parameters'
 
 /** Adds a field to a collection. */

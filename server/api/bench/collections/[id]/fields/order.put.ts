@@ -1,11 +1,13 @@
-import { array, number, object } from 'yup'
+import { array, object } from 'yup'
+import { idSchema } from '../../../../../../core/schemas'
 import { parseWith } from '../../../../../../core/parsing'
 import { orderFields } from '../../../../../content/field-writing'
-import { benchEndpoint, readJson } from '../../../../../http/endpoint'
+import { readJson } from '../../../../../http/body'
+import { benchEndpoint } from '../../../../../http/endpoint'
 import { numberParameter } from '../../../../../http/parameters'
 import { accepted } from '../../../../../http/problem'
 
-const schema = object({ ids: array(number().integer().positive().required()).required() }).noUnknown().required()
+const schema = object({ ids: array(idSchema().required()).required() }).noUnknown().required()
 
 /** Puts the fields of a collection in an order. */
 export default benchEndpoint('designer', async ({ event, db }) => {
