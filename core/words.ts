@@ -13,6 +13,8 @@ export interface Words {
   readonly zone: string
   collection(id: number): { readonly singular: string; readonly plural: string } | undefined
   term(id: number): string | undefined
+  /** The term that one of this number is by now: another, where it was merged. */
+  termNow(id: number): number
   author(id: number): string | undefined
   facet(id: number): string | undefined
   field(id: number): KnownField | undefined

@@ -81,16 +81,18 @@ export function useDraftSaving() {
     const document = bench.document
     state.value = 'saving'
     try {
+      const written = changedListings(saved, document)
       const answer = await request<EditedPage>('PUT', `/api/bench/pages/${bench.pageId}/draft`, {
         version,
         page: document.page,
-        listings: changedListings(saved, document).map((id) => ({
+        listings: written.map((id) => ({
           id,
           version: listingVersions.get(id) ?? 0,
           definition: document.listings[id],
         })),
       })
-      takeOver(answer)
+      takeOverVersions(answer, written)
+      savedAt.value = answer.savedAt
       saved = document
       bench.differsFromLive = answer.changed
       if (bench.document === document) {
@@ -136,13 +138,20 @@ export function useDraftSaving() {
   async function publish(): Promise<boolean> {
     await save()
     if (state.value !== 'saved') return false
-    takeOverVersions(await bench.publish(version))
-    return true
+    try {
+      takeOverVersions(await bench.publish(version, Object.fromEntries(listingVersions)), [...listingVersions.keys()])
+      return true
+    } catch (error) {
+      if (!(error instanceof RequestProblem) || error.details.status !== 409) throw error
+      failed(error)
+      return false
+    }
   }
 
-  function takeOverVersions(answer: EditedPage): void {
+  /** Takes over the versions of what was just written. Of other listings only what was seen counts: somebody may work on them elsewhere. */
+  function takeOverVersions(answer: EditedPage, written: readonly string[]): void {
     version = answer.version
-    listingVersions = new Map(answer.listings.map((one) => [one.id, one.version]))
+    for (const { id, version: newest } of answer.listings) if (written.includes(id) || !listingVersions.has(id)) listingVersions.set(id, newest)
   }
 
   useEventListener('online', () => void save())

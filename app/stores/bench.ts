@@ -218,8 +218,9 @@ export const useBench = defineStore('bench', () => {
     return { asOf: asOf.value, sample: sample.value }
   }
 
-  async function publish(version: number): Promise<EditedPage> {
-    const done = await request<EditedPage>('POST', `/api/bench/pages/${pageId.value}/publish`, { version })
+  /** Publishes what was seen, by its versions. */
+  async function publish(version: number, listings: Readonly<Record<string, number>>): Promise<EditedPage> {
+    const done = await request<EditedPage>('POST', `/api/bench/pages/${pageId.value}/publish`, { version, listings })
     publishedAt.value = done.publishedAt
     differsFromLive.value = done.changed
     return done

@@ -24,6 +24,8 @@ export interface CardEntry {
   readonly likes: number
   /** The entry's own terms, without their ancestors. */
   readonly terms: readonly { readonly id: number; readonly facetId: number; readonly name: string; readonly address: string }[]
+  /** Ids of its terms with all their ancestors. */
+  readonly within: readonly number[]
   /** Fields of the entry's collection, by id. */
   readonly fields: ReadonlyMap<number, Field>
   readonly values: FieldValues
@@ -37,6 +39,8 @@ export interface CardContext {
   readonly now: number
   /** A field by its id, of whichever collection. */
   readonly field: (id: number) => Field | undefined
+  /** The term that one of this number is by now. */
+  readonly termNow: (id: number) => number
   /** What stands for a missing picture on the whole site. */
   readonly placeholder: Placeholder
   /** `sizes` of the card's picture. */

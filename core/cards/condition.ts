@@ -33,7 +33,7 @@ export const conditionSchema = lazy((value: unknown) => {
 }) as unknown as Schema<Condition | undefined>
 
 /** Whether an entry meets a condition. */
-export function meets(entry: CardEntry, condition: Condition, context: Pick<CardContext, 'field'>): boolean {
+export function meets(entry: CardEntry, condition: Condition, context: Pick<CardContext, 'field' | 'termNow'>): boolean {
   switch (condition.if) {
     case 'picture':
       return entry.picture !== null
@@ -44,7 +44,7 @@ export function meets(entry: CardEntry, condition: Condition, context: Pick<Card
     case 'summary':
       return entry.summary !== ''
     case 'term':
-      return entry.terms.some((term) => term.id === condition.term)
+      return entry.within.includes(context.termNow(condition.term))
     case 'field':
       return valueOf(entry, condition.field, context) !== null
     case 'no-field':

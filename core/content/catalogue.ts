@@ -34,6 +34,8 @@ export interface Catalogue {
   readonly collections: readonly CollectionSummary[]
   readonly facets: readonly Facet[]
   readonly terms: readonly Term[]
+  /** Terms that became others: what names the first means the second. */
+  readonly merged?: readonly { readonly id: number; readonly into: number }[]
   readonly authors: readonly Author[]
 }
 
@@ -41,12 +43,16 @@ export interface Catalogue {
 export function wordsOf(catalogue: Catalogue): Words {
   const collections = new Map(catalogue.collections.map((one) => [one.id, one]))
   const known = catalogue.collections.flatMap((one) => one.fields.map((field): KnownField => ({ ...field, collectionId: one.id })))
+  const became = new Map(catalogue.merged?.map((one) => [one.id, one.into]))
+  const termNow = (id: number) => became.get(id) ?? id
+  const termNames = namesOf(catalogue.terms)
   const fields = new Map(known.map((field) => [field.id, field]))
   return {
     locale: catalogue.locale,
     zone: catalogue.zone,
     collection: (id) => collections.get(id),
-    term: namesOf(catalogue.terms),
+    term: (id) => termNames(termNow(id)),
+    termNow,
     author: namesOf(catalogue.authors),
     facet: namesOf(catalogue.facets),
     field: (id) => fields.get(id),

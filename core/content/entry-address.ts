@@ -1,7 +1,7 @@
 import { DateTime } from 'luxon'
 
 /** First parts of addresses that are not public pages. */
-const reserved = new Set(['bench', 'api', 'media', 'live'])
+export const reservedStarts: ReadonlySet<string> = new Set(['bench', 'api', 'media', 'live'])
 const literal = /^[\p{Ll}\p{Lo}\p{N}\p{M}]+(?:-[\p{Ll}\p{Lo}\p{N}\p{M}]+)*$/u
 const blanks = new Set(['{year}', '{month}', '{slug}'])
 
@@ -11,7 +11,7 @@ export function patternFault(pattern: string): string | null {
   if (start !== '' || parts.length === 0) return 'Begin the address with “/”.'
   if (parts.at(-1) !== '{slug}' || parts.filter((part) => part === '{slug}').length !== 1) return 'End the address with “{slug}”, which stands for the entry’s own part.'
   const [first = ''] = parts
-  if (!literal.test(first) || reserved.has(first)) return reserved.has(first) ? `“/${first}” is taken. Begin with another word.` : 'Begin with a word in small letters: “/field-notes/{slug}”.'
+  if (!literal.test(first) || reservedStarts.has(first)) return reservedStarts.has(first) ? `“/${first}” is taken. Begin with another word.` : 'Begin with a word in small letters: “/field-notes/{slug}”.'
   const stray = parts.find((part) => !literal.test(part) && !blanks.has(part))
   return stray === undefined ? null : `“${stray}” cannot stand in an address. Use small letters, digits and hyphens, {year}, {month} and {slug}.`
 }

@@ -26,6 +26,23 @@ export interface FieldInput {
 /** A field of a collection. Values are kept under its id, so that names and keys may change. */
 export interface Field extends FieldInput {
   readonly id: number
+  /** The number that its values are kept under, where it is not its own: its type was changed. */
+  readonly storedAs?: number
+}
+
+/** The number that a field's values are kept and indexed under. */
+export function storageOf(field: Pick<Field, 'id' | 'storedAs'>): number {
+  return field.storedAs ?? field.id
+}
+
+/** Values by field, of what is stored of an entry. */
+export function valuesOf(fields: readonly Field[], stored: FieldValues): FieldValues {
+  return Object.fromEntries(fields.flatMap((field) => (stored[storageOf(field)] === undefined ? [] : [[field.id, stored[storageOf(field)]]])))
+}
+
+/** Values as they are stored. */
+export function storedValues(fields: readonly Field[], values: FieldValues): FieldValues {
+  return Object.fromEntries(fields.flatMap((field) => (values[field.id] === undefined ? [] : [[storageOf(field), values[field.id]]])))
 }
 
 /** The values of an entry by the id of their field; fields left empty are left out. */
@@ -152,7 +169,7 @@ function textValues(fieldId: number, texts: readonly string[], locale: string): 
   }
 }
 
-/** What the index holds of an entry's values. `locale` decides which letters count as the same. */
+/** What the index holds of an entry's values, under the numbers of their storage. `locale` decides which letters count as the same. */
 export function indexedValues(fields: readonly Field[], values: FieldValues, locale: string): IndexedValues {
   const sort: Record<string, number | string> = {}
   const keys: { fieldId: number; value: string }[] = []
@@ -161,10 +178,10 @@ export function indexedValues(fields: readonly Field[], values: FieldValues, loc
     if (value === undefined) continue
     const type = fieldTypes.get(field.type)
     if ((field.sortable || (field.filterable && isRange(type.filter))) && type.sortKey !== null)
-      sort[field.id] = type.sortKey(value, field.settings)
+      sort[storageOf(field)] = type.sortKey(value, field.settings)
     if (!field.filterable) continue
-    keys.push(...[hasValue, ...(type.keys?.(value) ?? [])].map((key) => ({ fieldId: field.id, value: String(key) })))
-    if (type.texts) Object.assign(sort, textValues(field.id, type.texts(value), locale))
+    keys.push(...[hasValue, ...(type.keys?.(value) ?? [])].map((key) => ({ fieldId: storageOf(field), value: String(key) })))
+    if (type.texts) Object.assign(sort, textValues(storageOf(field), type.texts(value), locale))
   }
   return { sort, keys }
 }

@@ -51,3 +51,22 @@ export function withDescendants(id: number, terms: readonly Term[]): readonly nu
   const below = terms.filter((term) => term.parentId === id).flatMap((term) => withDescendants(term.id, terms))
   return [id, ...below]
 }
+
+/** A term that left, where it lay, what lay under it, and where that went instead. */
+export interface LeftTerm {
+  readonly id: number
+  readonly parentId: number | null
+  readonly children: readonly number[]
+  readonly childrenWentTo: number | null
+}
+
+/**
+ * Where a term that comes back lies, and which of the others lie under it again: those that are still
+ * where they went when it left. Nothing comes to lie within itself, whatever moved meanwhile.
+ */
+export function returnedTerm(terms: readonly Term[], { id, parentId, children, childrenWentTo }: LeftTerm): { readonly parentId: number | null; readonly children: readonly number[] } {
+  const byId = new Map(terms.map((term) => [term.id, term]))
+  const back = children.filter((child) => child !== id && byId.get(child)?.parentId === childrenWentTo && byId.has(child))
+  const isWithin = parentId !== null && withAncestors(parentId, byId).some((one) => back.includes(one))
+  return { parentId: parentId === null || !byId.has(parentId) || isWithin ? null : parentId, children: back }
+}

@@ -1,3 +1,4 @@
+import { storageOf } from '../content/field'
 import type { KnownField } from '../words'
 import type { PlanContext } from './plan-context'
 import type { FieldColumn } from './predicate'
@@ -12,10 +13,10 @@ function alike(known: KnownField, { words, collections }: Place): readonly Known
 
 /** A field as one column over all collections of the listing. */
 export function columnOf(known: KnownField, context: Place): FieldColumn {
-  return { fields: alike(known, context).map((field) => ({ collection: field.collectionId, field: field.id })) }
+  return { fields: alike(known, context).map((field) => ({ collection: field.collectionId, field: storageOf(field) })) }
 }
 
 /** The keys that a value of a field has in the index, over all collections of the listing. */
 export function keysOf(known: KnownField, value: string, context: PlanContext): readonly number[] {
-  return alike(known, context).flatMap((field) => context.keyOf(field.id, value) ?? [])
+  return alike(known, context).flatMap((field) => context.keyOf(storageOf(field), value) ?? [])
 }

@@ -7,7 +7,9 @@ import { entryTable } from '../../server/content/entry-table'
 import type { EntryTableQuery } from '../../server/content/entry-table'
 import { convertField, tryConversion } from '../../server/content/field-conversion'
 import { reconcileFieldIndexes } from '../../server/content/field-indexes'
-import { refreshFieldIndex } from '../../server/content/field-index'
+import { collectionIndexing } from '../../server/content/index-work'
+import { beginWork } from '../../server/work/begin'
+import { finishWork } from '../../server/work/finish'
 import { addField } from '../../server/content/field-writing'
 import { databaseUrl, openDatabase } from '../../server/db/client'
 import { migrate } from '../../server/db/migrate'
@@ -34,7 +36,7 @@ async function filled(count: number) {
       case when n % 20 = 0 then 'draft' else 'published' end, now() - n * interval '7 minutes', (100000 / (1 + n % 977))::integer,
       jsonb_build_object(${String(field.id)}::text, (n * 31) % 5000)
     from generate_series(1, ${count}) n`.execute(db)
-  await db.transaction().execute((trx) => refreshFieldIndex(trx, id))
+  await finishWork(db, await db.transaction().execute((trx) => beginWork(trx, collectionIndexing, { collection: id })))
   return { id, field, count, fieldInput: number }
 }
 

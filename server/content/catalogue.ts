@@ -5,7 +5,7 @@ import { fieldsBy } from './fields'
 
 /** Everything that listings refer to by id, with its names. */
 export async function loadCatalogue(db: Db): Promise<Catalogue> {
-  const [site, collections, links, facets, terms, authors, fields] = await Promise.all([
+  const [site, collections, links, facets, terms, authors, fields, merged] = await Promise.all([
     loadSite(db),
     db
       .selectFrom('collections')
@@ -20,11 +20,13 @@ export async function loadCatalogue(db: Db): Promise<Catalogue> {
       .innerJoin('facets', 'facets.id', 'terms.facet_id')
       .select(['terms.id', 'facet_id as facetId', 'parent_id as parentId', 'terms.name', 'terms.slug'])
       .where('facets.deleted_at', 'is', null)
+      .where('terms.leaving', '=', false)
       .orderBy('terms.position')
       .orderBy('terms.id')
       .execute(),
     db.selectFrom('authors').select(['id', 'name']).where('deleted_at', 'is', null).orderBy('name').execute(),
     fieldsBy(db, null),
+    db.selectFrom('merged_terms').select(['id', 'into_id as into']).execute(),
   ])
   const shown = new Set(facets.map((facet) => facet.id))
   return {
@@ -39,6 +41,7 @@ export async function loadCatalogue(db: Db): Promise<Catalogue> {
     })),
     facets,
     terms,
+    merged,
     authors,
   }
 }

@@ -3,9 +3,13 @@ import type { CollectionInput } from '../../core/content/collection'
 import type { CollectionRow } from '../../core/content/answers'
 import { slugOf } from '../../core/content/slug'
 import type { Db, Trx } from '../db/client'
+import { transact } from '../db/transact'
 import { accepted, missing, refused } from '../http/problem'
 import { recordChange } from '../live/record-change'
-import { indexCollection } from './entry-index'
+import { lockCollection } from './form-locks'
+import { beginWork } from '../work/begin'
+import { finishWork } from '../work/finish'
+import { collectionIndexing } from './index-work'
 
 /** The collections there are, with how many entries each holds. */
 export async function collectionRows(db: Db): Promise<readonly CollectionRow[]> {
@@ -23,7 +27,7 @@ export async function collectionRows(db: Db): Promise<readonly CollectionRow[]> 
 /** Makes a collection; its slug comes from its name. Throws 422 for what is wrong in it. */
 export async function addCollection(db: Db, input: unknown): Promise<{ readonly id: number; readonly slug: string }> {
   const collection = accepted(parseCollectionInput(input))
-  return db.transaction().execute(async (trx) => {
+  return transact(db, async (trx) => {
     await checkCollection(trx, collection, null)
     const added = await trx
       .insertInto('collections')
@@ -39,42 +43,43 @@ export async function addCollection(db: Db, input: unknown): Promise<{ readonly 
 /** Changes a collection. Entries keep their terms of a facet that is taken off; they count again when it is back. */
 export async function saveCollection(db: Db, id: number, input: unknown): Promise<void> {
   const collection = accepted(parseCollectionInput(input))
-  await db.transaction().execute(async (trx) => {
+  const work = await transact(db, async (trx) => {
     await lockCollection(trx, id)
     await checkCollection(trx, collection, id)
     await moveEntryPage(trx, id, collection.address)
     await trx.updateTable('collections').set(columnsOf(collection)).where('id', '=', id).execute()
+    const before = await linkedFacets(trx, id)
     await writeFacets(trx, id, collection.facets)
     await recordChange(trx, { kind: 'site', subjectId: null })
+    const isOther = before.length !== collection.facets.length || before.some((facet) => !collection.facets.includes(facet))
+    return isOther ? beginWork(trx, collectionIndexing, { collection: id }) : null
   })
+  if (work !== null) await finishWork(db, work)
 }
 
 /** Takes a collection with its entries off the site, or puts it back. */
 export async function setCollectionDeleted(db: Db, id: number, deleted: boolean): Promise<void> {
-  await db.transaction().execute(async (trx) => {
-    const row = await trx.selectFrom('collections').select(['address', 'slug', 'deleted_at']).where('id', '=', id).forUpdate().executeTakeFirst()
+  const work = await transact(db, async (trx) => {
+    const row = await trx.selectFrom('collections').select(['address', 'slug', 'deleted_at']).where('id', '=', id).forNoKeyUpdate().executeTakeFirst()
     if (!row) throw missing('The collection')
+    if ((row.deleted_at !== null) === deleted) return null
     if (!deleted) await refuseTakenAddress(trx, row.address, id)
     await trx
       .updateTable('collections')
       .set({ deleted_at: deleted ? new Date() : null, ...(deleted ? {} : { slug: await freeSlug(trx, row.slug, id) }) })
       .where('id', '=', id)
       .execute()
-    await indexCollection(trx, id)
     await recordChange(trx, { kind: 'site', subjectId: null })
+    return beginWork(trx, collectionIndexing, { collection: id })
   })
+  if (work !== null) await finishWork(db, work)
 }
 
-/** Holds a collection against other writers of its form. Throws 404. */
-export async function lockCollection(trx: Trx, id: number): Promise<void> {
-  const row = await trx.selectFrom('collections').select('id').where('id', '=', id).where('deleted_at', 'is', null).forUpdate().executeTakeFirst()
-  if (!row) throw missing('The collection')
-}
-
-/** The page of a collection's entries stands at its address, and goes with it. */
+/** The page of a collection's entries stands at its address, and goes with it; the addresses that entries had lead on. */
 async function moveEntryPage(trx: Trx, id: number, address: string): Promise<void> {
   const { address: before } = await trx.selectFrom('collections').select('address').where('id', '=', id).executeTakeFirstOrThrow()
   if (before === address) return
+  await trx.insertInto('old_patterns').values({ collection_id: id, pattern: before }).onConflict((on) => on.columns(['collection_id', 'pattern']).doUpdateSet({ moved_at: new Date() })).execute()
   const taken = await trx.selectFrom('pages').select('id').where('path', '=', address).executeTakeFirst()
   if (taken === undefined) await trx.updateTable('pages').set({ path: address }).where('path', '=', before).execute()
 }
@@ -101,8 +106,18 @@ async function refuseTakenAddress(trx: Trx, address: string, id: number | null):
   if (other) throw refused([{ path: 'address', message: `Entries of “${other.name}” have this address. Choose another.` }])
 }
 
+async function linkedFacets(trx: Trx, collectionId: number): Promise<readonly number[]> {
+  const rows = await trx.selectFrom('collection_facets').select('facet_id').where('collection_id', '=', collectionId).where('facet_id', 'in', presentFacets(trx)).execute()
+  return rows.map((row) => row.facet_id)
+}
+
+function presentFacets(trx: Trx) {
+  return trx.selectFrom('facets').select('id').where('deleted_at', 'is', null)
+}
+
+/** Facets that were deleted stay with the collection, and are there again when they are put back. */
 async function writeFacets(trx: Trx, collectionId: number, facets: readonly number[]): Promise<void> {
-  await trx.deleteFrom('collection_facets').where('collection_id', '=', collectionId).execute()
+  await trx.deleteFrom('collection_facets').where('collection_id', '=', collectionId).where('facet_id', 'in', presentFacets(trx)).execute()
   if (facets.length === 0) return
   await trx
     .insertInto('collection_facets')

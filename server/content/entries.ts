@@ -1,14 +1,19 @@
 import { entryInputOf, parseEntryInput } from '../../core/content/entry-input'
 import type { EntryInput } from '../../core/content/entry-input'
+import { valuesOf } from '../../core/content/field'
+import type { Field } from '../../core/content/field'
 import type { EditedEntry } from '../../core/content/answers'
 import { slugOf } from '../../core/content/slug'
 import type { Db, Trx } from '../db/client'
+import { transact } from '../db/transact'
 import { accepted, missing, overtaken } from '../http/problem'
 import { keepVersions, versionOf } from './entry-history'
 import type { EntryAction } from './entry-history'
 import { announceEntries, checkReferences, checkSlugFree, collectionTerms, columnsOf, keepOldAddress, writeParts } from './entry-writing'
 import { indexEntries } from './entry-index'
 import { fieldsOf } from './fields'
+import { holdCollection } from './form-locks'
+import { currentTerms } from './merged-terms'
 
 /** Who writes. */
 export interface Writer {
@@ -53,19 +58,20 @@ export async function loadEntry(db: Db, id: number): Promise<EditedEntry> {
     pictureId: row.picture_id,
     pinned: row.pinned,
     termIds: terms.map((term) => term.term_id),
-    values: Object.fromEntries(fields.flatMap(({ id: fieldId }) => (row.field_values[fieldId] === undefined ? [] : [[fieldId, row.field_values[fieldId]]]))),
+    values: valuesOf(fields, row.field_values),
   }
 }
 
 /** Adds an entry to a collection. Throws 404 for no such collection, 422 for input that is wrong. */
 export async function addEntry(db: Db, collectionId: number, input: unknown, writer: Writer): Promise<EditedEntry> {
-  const id = await db.transaction().execute((trx) => insertEntry(trx, collectionId, input, writer, 'added'))
+  const id = await transact(db, (trx) => insertEntry(trx, collectionId, input, writer, 'added'))
   return loadEntry(db, id)
 }
 
 async function insertEntry(trx: Trx, collectionId: number, input: unknown, writer: Writer, action: EntryAction): Promise<number> {
+  await holdCollection(trx, collectionId)
   const fields = await fieldsOf(trx, collectionId)
-  const entry = accepted(parseEntryInput(input, fields))
+  const entry = await entryOf(trx, input, fields)
   await checkReferences(trx, collectionId, fields, entry, null)
   const added = await trx
     .insertInto('entries')
@@ -83,13 +89,13 @@ async function insertEntry(trx: Trx, collectionId: number, input: unknown, write
  * somebody saved in between, 422 for input that is wrong, 404 when it is not there.
  */
 export async function saveEntry(db: Db, id: number, seenVersion: number, input: unknown, writer: Writer): Promise<EditedEntry> {
-  await db.transaction().execute((trx) => updateEntry(trx, id, seenVersion, () => Promise.resolve(input), writer, 'saved'))
+  await transact(db, (trx) => updateEntry(trx, id, seenVersion, () => Promise.resolve(input), writer, 'saved'))
   return loadEntry(db, id)
 }
 
 /** Brings an entry back to an earlier version of it, as a new version. What no longer fits its fields is left out. */
 export async function restoreVersion(db: Db, id: number, seenVersion: number, version: number, writer: Writer): Promise<EditedEntry> {
-  await db.transaction().execute((trx) =>
+  await transact(db, (trx) =>
     updateEntry(trx, id, seenVersion, async (collectionId) => fitting(trx, collectionId, await versionOf(trx, id, version)), writer, 'restored'),
   )
   return loadEntry(db, id)
@@ -103,10 +109,10 @@ async function updateEntry(
   writer: Writer,
   action: EntryAction,
 ): Promise<void> {
+  const collectionId = await holdCollectionOf(trx, id)
   const before = await lockEntry(trx, id)
-  const collectionId = before.collection_id
   const fields = await fieldsOf(trx, collectionId)
-  const entry = accepted(parseEntryInput(await input(collectionId), fields))
+  const entry = await entryOf(trx, await input(collectionId), fields)
   if (before.version !== seenVersion) throw await overtakenEntry(trx, id)
   await checkReferences(trx, collectionId, fields, entry, id)
   await keepVersions(trx, [id], 'found', null)
@@ -121,10 +127,24 @@ async function updateEntry(
   await announceEntries(trx, collectionId)
 }
 
+/** An entry as it comes in; terms that became others by now are those. */
+async function entryOf(trx: Trx, input: unknown, fields: readonly Field[]): Promise<EntryInput> {
+  const entry = accepted(parseEntryInput(input, fields))
+  return { ...entry, termIds: await currentTerms(trx, entry.termIds) }
+}
+
+/** Holds the form of the collection that an entry belongs to, before the entry itself. Throws 404. */
+async function holdCollectionOf(trx: Trx, id: number): Promise<number> {
+  const row = await trx.selectFrom('entries').select('collection_id').where('id', '=', id).executeTakeFirst()
+  if (!row) throw missing('The entry')
+  await holdCollection(trx, row.collection_id)
+  return row.collection_id
+}
+
 /** Adds a draft like an entry, under an address of its own. */
 export async function duplicateEntry(db: Db, id: number, writer: Writer): Promise<EditedEntry> {
   const original = await loadEntry(db, id)
-  const added = await db.transaction().execute(async (trx) => {
+  const added = await transact(db, async (trx) => {
     const slug = await freeCopySlug(trx, original)
     const copy: EntryInput = { ...entryInputOf(original), title: `${original.title.slice(0, 190)} (copy)`, slug, status: 'draft', pinned: false }
     return insertEntry(trx, original.collectionId, await fitting(trx, original.collectionId, copy), writer, 'copied')
@@ -150,15 +170,16 @@ async function fitting(trx: Trx, collectionId: number, entry: EntryInput): Promi
       return field !== undefined && parseEntryInput({ ...entry, status: 'draft', values: { [fieldId]: value } }, [field]).ok
     }),
   )
+  const termIds = await currentTerms(trx, entry.termIds)
   const [terms, author, picture] = await Promise.all([
-    collectionTerms(trx, collectionId).where('t.id', 'in', [0, ...entry.termIds]).execute(),
+    collectionTerms(trx, collectionId).where('t.id', 'in', [0, ...termIds]).execute(),
     trx.selectFrom('authors').select('id').where('id', '=', entry.authorId ?? 0).where('deleted_at', 'is', null).executeTakeFirst(),
     trx.selectFrom('media').select('id').where('id', '=', entry.pictureId ?? 0).where('deleted_at', 'is', null).executeTakeFirst(),
   ])
   return {
     ...entry,
     values,
-    termIds: entry.termIds.filter((id) => terms.some((term) => term.id === id)),
+    termIds: termIds.filter((id) => terms.some((term) => term.id === id)),
     authorId: author?.id ?? null,
     pictureId: picture?.id ?? null,
   }
@@ -166,9 +187,11 @@ async function fitting(trx: Trx, collectionId: number, entry: EntryInput): Promi
 
 /** Takes an entry out, or puts it back. Deleting can be undone. */
 export async function setEntryDeleted(db: Db, id: number, deleted: boolean): Promise<void> {
-  await db.transaction().execute(async (trx) => {
-    const row = await trx.selectFrom('entries').select(['collection_id', 'slug']).where('id', '=', id).forUpdate().executeTakeFirst()
+  await transact(db, async (trx) => {
+    await holdCollectionOf(trx, id)
+    const row = await trx.selectFrom('entries').select(['collection_id', 'slug', 'deleted_at']).where('id', '=', id).forUpdate().executeTakeFirst()
     if (!row) throw missing('The entry')
+    if ((row.deleted_at !== null) === deleted) return
     if (!deleted) await checkSlugFree(trx, row.collection_id, row.slug, id)
     await trx.updateTable('entries').set({ deleted_at: deleted ? new Date() : null }).where('id', '=', id).execute()
     await indexEntries(trx, [id])

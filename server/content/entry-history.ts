@@ -1,8 +1,10 @@
 import { sql } from 'kysely'
+import { valuesOf } from '../../core/content/field'
 import type { EntryVersion } from '../../core/content/answers'
 import type { EntryInput } from '../../core/content/entry-input'
 import { blankEntry } from '../../core/content/entry-input'
 import type { Db, Trx } from '../db/client'
+import { fieldsOf } from './fields'
 import { missing } from '../http/problem'
 
 /** What was done to an entry, as its history tells it. */
@@ -48,14 +50,15 @@ export async function versionsOf(db: Db, entryId: number): Promise<readonly Entr
   }))
 }
 
-/** An entry as it stood in a version. Throws 404. */
+/** An entry as it stood in a version, with what its fields can still hold. Throws 404. */
 export async function versionOf(db: Db, entryId: number, version: number): Promise<EntryInput> {
   const row = await db
-    .selectFrom('entry_versions')
-    .select('content')
-    .where('entry_id', '=', entryId)
-    .where('version', '=', version)
+    .selectFrom('entry_versions as v')
+    .innerJoin('entries as e', 'e.id', 'v.entry_id')
+    .select(['v.content', 'e.collection_id'])
+    .where('v.entry_id', '=', entryId)
+    .where('v.version', '=', version)
     .executeTakeFirst()
   if (!row) throw missing('The version')
-  return { ...blankEntry, ...row.content }
+  return { ...blankEntry, ...row.content, values: valuesOf(await fieldsOf(db, row.collection_id), row.content.values) }
 }

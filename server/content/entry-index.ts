@@ -3,16 +3,10 @@ import type { RawBuilder } from 'kysely'
 import { entryMarks } from '../../core/content/entry'
 import type { EntryMark } from '../../core/content/entry'
 import type { Trx } from '../db/client'
-import { entryBatches } from './entry-batches'
-
-/** Brings the index rows of a whole collection up to date, as when it is deleted or put back. */
-export async function indexCollection(trx: Trx, collectionId: number): Promise<void> {
-  for await (const ids of entryBatches(trx, collectionId)) await indexEntries(trx, ids)
-}
 
 /**
  * Brings the index rows of these entries up to date: one row for each published one, none for the
- * others. Keys are the entry's terms with their ancestors, its author, those of its fields, and its
+ * others. Keys are the entry's terms, of the facets its collection has, with their ancestors, its author, those of its fields, and its
  * marks.
  */
 export async function indexEntries(trx: Trx, ids: readonly number[]): Promise<void> {
@@ -27,7 +21,12 @@ export async function indexEntries(trx: Trx, ids: readonly number[]): Promise<vo
       )`.execute(trx)
   await sql`
     with recursive lineage (entry_id, term_id) as (
-      select entry_id, term_id from entry_terms where entry_id = any(${chosen})
+      select et.entry_id, et.term_id from entry_terms et
+      join entries e on e.id = et.entry_id
+      join terms t on t.id = et.term_id and not t.leaving
+      join facets f on f.id = t.facet_id and f.deleted_at is null
+      join collection_facets cf on cf.facet_id = f.id and cf.collection_id = e.collection_id
+      where et.entry_id = any(${chosen})
       union
       select lineage.entry_id, terms.parent_id
       from lineage join terms on terms.id = lineage.term_id

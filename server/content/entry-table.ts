@@ -3,6 +3,7 @@ import type { OrderByItemBuilder, RawBuilder } from 'kysely'
 import { number, object, string } from 'yup'
 import type { InferType } from 'yup'
 import { entryStates, stateOf } from '../../core/content/entry'
+import { storageOf, valuesOf } from '../../core/content/field'
 import type { Field } from '../../core/content/field'
 import { fieldTypes } from '../../core/content/fields'
 import type { Db } from '../db/client'
@@ -73,7 +74,7 @@ async function orderOf(db: Db, fields: readonly Field[], sort: string): Promise<
   const field = fields.find((one) => String(one.id) === byField.exec(sort)?.[1] && one.sortable)
   const kind = field === undefined ? null : fieldTypes.get(field.type).sort
   if (field === undefined || kind === null) throw refused([{ path: 'sort', message: 'This field is gone, or may not be sorted by.' }])
-  return sql.raw(sortExpression(field.id, kind, collation))
+  return sql.raw(sortExpression(storageOf(field), kind, collation))
 }
 
 function orderColumns(collation: string): Record<(typeof sortable)[number], RawBuilder<unknown>> {
@@ -115,6 +116,11 @@ async function rowsOf(db: Db, fields: readonly Field[], ids: readonly number[], 
     db
       .selectFrom('entry_terms as et')
       .innerJoin('terms as t', 't.id', 'et.term_id')
+      .innerJoin('facets as f', 'f.id', 't.facet_id')
+      .innerJoin('entries as e', 'e.id', 'et.entry_id')
+      .innerJoin('collection_facets as cf', (join) => join.onRef('cf.facet_id', '=', 't.facet_id').onRef('cf.collection_id', '=', 'e.collection_id'))
+      .where('f.deleted_at', 'is', null)
+      .where('t.leaving', '=', false)
       .select(['et.entry_id', 't.name'])
       .where('et.entry_id', 'in', [...ids])
       .orderBy('et.position')
@@ -137,7 +143,7 @@ async function rowsOf(db: Db, fields: readonly Field[], ids: readonly number[], 
         updatedAt: row.updated_at.getTime(),
         views: row.view_count,
         pinned: row.pinned,
-        values: Object.fromEntries(fields.flatMap((field) => (row.field_values[field.id] === undefined ? [] : [[field.id, row.field_values[field.id]]]))),
+        values: valuesOf(fields, row.field_values),
         picture: row.hash !== null && row.width !== null ? { hash: row.hash, width: row.width } : null,
       },
     ]

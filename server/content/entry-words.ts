@@ -2,9 +2,11 @@ import { sql } from 'kysely'
 import { textOfDocument } from '../../core/content/rich-text/text'
 import { fieldTypes } from '../../core/content/fields'
 import { wordCount } from '../../core/formats/reading-time'
+import { storageOf } from '../../core/content/field'
 import type { Field } from '../../core/content/field'
 import { searchWords } from '../../core/text/search-words'
 import type { Db, Trx } from '../db/client'
+import { transact } from '../db/transact'
 import { loadSite } from '../site/site'
 import { fieldsBy } from './fields'
 
@@ -34,9 +36,9 @@ export async function indexWords(trx: Trx, ids: readonly number[]): Promise<void
   }
 }
 
-function fieldTexts(fields: readonly Field[], values: Readonly<Record<string, unknown>>, place: { readonly locale: string; readonly zone: string }): readonly string[] {
+function fieldTexts(fields: readonly Field[], stored: Readonly<Record<string, unknown>>, place: { readonly locale: string; readonly zone: string }): readonly string[] {
   return fields.flatMap((field) => {
-    const value = values[field.id]
+    const value = stored[storageOf(field)]
     return value === undefined || !textual.has(field.type) ? [] : fieldTypes.get(field.type).write(value, field.settings, place)
   })
 }
@@ -52,6 +54,6 @@ export async function indexMissingWords(db: Db): Promise<void> {
       .limit(batch)
       .execute()
     if (rows.length === 0) return
-    await db.transaction().execute((trx) => indexWords(trx, rows.map((row) => row.id)))
+    await transact(db, (trx) => indexWords(trx, rows.map((row) => row.id)))
   }
 }

@@ -1,8 +1,10 @@
 import { sql } from 'kysely'
 import { entryAddressOf } from '../../core/content/entry-address'
 import type { EntryInput } from '../../core/content/entry-input'
-import { referencesOf } from '../../core/content/field'
+import { referencesOf, storageOf, storedValues } from '../../core/content/field'
 import type { Field } from '../../core/content/field'
+import { convertValue } from '../../core/content/fields'
+import { same } from '../../core/listing/definition'
 import type { Fault } from '../../core/parsing'
 import type { Db, Trx } from '../db/client'
 import { missing, refused } from '../http/problem'
@@ -10,6 +12,7 @@ import { recordChange } from '../live/record-change'
 import { loadSite } from '../site/site'
 import { indexWords } from './entry-words'
 import { refreshFieldIndex } from './field-index'
+import { fieldsBecoming } from './fields'
 
 /** The columns an editor's entry fills; its terms and values are written apart. */
 export function columnsOf(entry: EntryInput) {
@@ -36,16 +39,39 @@ export async function writeParts(trx: Trx, collectionId: number, fields: readonl
       .insertInto('entry_terms')
       .values(entry.termIds.map((termId, position) => ({ entry_id: id, term_id: termId, position })))
       .execute()
-  const own = fields.map((field) => String(field.id))
-  // Values of fields that were deleted stay, so that putting a field back brings them back.
-  await sql`
-    update entries set field_values = (field_values - ${sql.val(own)}::text[]) || ${JSON.stringify(entry.values)}::jsonb
-    where id = ${id}`.execute(trx)
+  await writeValues(trx, collectionId, fields, id, entry)
   await trx.deleteFrom('entry_media').where('entry_id', '=', id).execute()
   const used = mediaOf(fields, entry)
   if (used.length > 0) await trx.insertInto('entry_media').values(used.map((mediaId) => ({ entry_id: id, media_id: mediaId }))).execute()
   await refreshFieldIndex(trx, collectionId, [id])
   await indexWords(trx, [id])
+}
+
+/**
+ * Writes the values of an entry: also in the form that a field is on its way to, and no longer as an
+ * earlier form of it has them, where they are others now. Those of deleted fields stay for their return.
+ */
+async function writeValues(trx: Trx, collectionId: number, fields: readonly Field[], id: number, { values }: EntryInput): Promise<void> {
+  const [becoming, kept, place, before] = await Promise.all([
+    fieldsBecoming(trx, collectionId),
+    trx.selectFrom('fields').select(['id', 'stored_as', 'replaced_id']).where('collection_id', '=', collectionId).where('replaced_id', 'is not', null).where('becoming', '=', false).execute(),
+    loadSite(trx),
+    trx.selectFrom('entries').select('field_values').where('id', '=', id).executeTakeFirstOrThrow(),
+  ])
+  const beside = becoming.flatMap(({ of, field }) => {
+    const from = fields.find((one) => one.id === of)
+    const converted = from === undefined || values[of] === undefined ? null : convertValue(values[of], from, field, place)
+    return converted?.ok === true ? [[storageOf(field), converted.value] as const] : []
+  })
+  const earlier = kept.flatMap((row) => {
+    const now = fields.find((one) => one.id === row.replaced_id)
+    return now === undefined || same(before.field_values[storageOf(now)], values[now.id]) ? [] : [row.stored_as ?? row.id]
+  })
+  const replaced = [...fields.map(storageOf), ...becoming.map((one) => storageOf(one.field)), ...earlier].map(String)
+  const written = { ...storedValues(fields, values), ...Object.fromEntries(beside) }
+  await sql`
+    update entries set field_values = (field_values - ${sql.val(replaced)}::text[]) || ${JSON.stringify(written)}::jsonb
+    where id = ${id}`.execute(trx)
 }
 
 function mediaOf(fields: readonly Field[], entry: EntryInput): readonly number[] {
@@ -86,6 +112,7 @@ export function collectionTerms(db: Db, collectionId: number) {
     .innerJoin('facets as f', 'f.id', 't.facet_id')
     .select('t.id')
     .where('cf.collection_id', '=', collectionId)
+    .where('t.leaving', '=', false)
     .where('f.deleted_at', 'is', null)
 }
 
@@ -153,16 +180,20 @@ export async function keepOldAddress(
   now: EntryInput,
 ): Promise<void> {
   if (before.published_at === null || before.published_at.getTime() > Date.now()) return
-  const [{ address }, { zone }] = await Promise.all([
+  const [{ address }, { zone }, earlier] = await Promise.all([
     trx.selectFrom('collections').select('address').where('id', '=', collectionId).executeTakeFirstOrThrow(),
     loadSite(trx),
+    trx.selectFrom('old_patterns').select('pattern').where('collection_id', '=', collectionId).execute(),
   ])
-  const old = entryAddressOf(address, { slug: before.slug, publishedAt: before.published_at.getTime() }, zone)
-  const current = entryAddressOf(address, { slug: now.slug, publishedAt: now.publishedAt ?? before.published_at.getTime() }, zone)
-  if (old === current) return
-  await trx
-    .insertInto('old_addresses')
-    .values({ path: decodeURIComponent(old), entry_id: id, term_id: null })
-    .onConflict((on) => on.column('path').doUpdateSet({ entry_id: id, term_id: null, moved_at: new Date() }))
-    .execute()
+  const was = { slug: before.slug, publishedAt: before.published_at.getTime() }
+  const is = { slug: now.slug, publishedAt: now.publishedAt ?? was.publishedAt }
+  for (const pattern of [address, ...earlier.map((row) => row.pattern)]) {
+    const old = entryAddressOf(pattern, was, zone)
+    if (old === entryAddressOf(pattern, is, zone)) continue
+    await trx
+      .insertInto('old_addresses')
+      .values({ path: decodeURIComponent(old), entry_id: id, term_id: null })
+      .onConflict((on) => on.column('path').doUpdateSet({ entry_id: id, term_id: null, moved_at: new Date() }))
+      .execute()
+  }
 }

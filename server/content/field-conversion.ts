@@ -1,17 +1,19 @@
 import { sql } from 'kysely'
 import type { FieldConversion } from '../../core/content/answers'
-import { formatValue, parseFieldInput } from '../../core/content/field'
-import type { Field, FieldInput } from '../../core/content/field'
+import { formatValue, parseFieldInput, storageOf } from '../../core/content/field'
+import type { Field } from '../../core/content/field'
 import { convertValue } from '../../core/content/fields'
 import type { FieldPlace } from '../../core/content/fields/define'
-import type { Db, Trx } from '../db/client'
+import type { Db } from '../db/client'
+import { transact } from '../db/transact'
 import { accepted, missing } from '../http/problem'
-import { recordChange } from '../live/record-change'
 import { loadSite } from '../site/site'
-import { lockCollection } from './collections'
-import { refreshFieldIndex } from './field-index'
-import { checkField, columnsOf, lockField } from './field-writing'
-import { fieldOf, fieldsOf } from './fields'
+import { beginWork } from '../work/begin'
+import { finishWork } from '../work/finish'
+import { fieldConverting } from './conversion-work'
+import { checkField, lockField, refuseBecoming } from './field-writing'
+import { fieldOf, fieldsOf, formColumnsOf } from './fields'
+import { collectionIndexing } from './index-work'
 
 const batch = 1000
 /** So many refused values are listed; the others are counted. */
@@ -25,7 +27,7 @@ export async function tryConversion(db: Db, id: number, input: unknown): Promise
   const field = fieldOf(row)
   const place = await loadSite(db)
   const outcome = { total: 0, converted: 0, refusedCount: 0, refused: [] as FieldConversion['refused'][number][] }
-  for await (const rows of valuesOf(db, row.collection_id, id)) {
+  for await (const rows of valuesOf(db, row.collection_id, storageOf(field))) {
     for (const { entryId, title, value } of rows) {
       outcome.total += 1
       const converted = convertValue(value, field, wanted, place)
@@ -46,29 +48,19 @@ export async function tryConversion(db: Db, id: number, input: unknown): Promise
  */
 export async function convertField(db: Db, id: number, input: unknown): Promise<Field> {
   const wanted = accepted(parseFieldInput(input))
-  return db.transaction().execute(async (trx) => {
+  const { collection, work } = await transact(db, async (trx) => {
     const before = await lockField(trx, id)
-    await lockCollection(trx, before.collection_id)
+    await refuseBecoming(trx, id)
     await checkField(trx, await fieldsOf(trx, before.collection_id), wanted, id)
-    const field = fieldOf(before)
-    const kept = await trx
+    const shadow = await trx
       .insertInto('fields')
-      .values({
-        collection_id: before.collection_id,
-        position: before.position,
-        ...columnsOf(field),
-        deleted_at: new Date(),
-        replaced_id: id,
-      })
+      .values({ collection_id: before.collection_id, position: before.position, ...formColumnsOf(wanted), deleted_at: new Date(), replaced_id: id, becoming: true })
       .returning('id')
       .executeTakeFirstOrThrow()
-    const place = await loadSite(trx)
-    await rewriteValues(trx, before.collection_id, id, (value) => {
-      const converted = convertValue(value, field, wanted, place)
-      return { [kept.id]: value, ...(converted.ok ? { [id]: converted.value } : {}) }
-    })
-    return finish(trx, before.collection_id, id, wanted)
+    const detail = { collection: before.collection_id, field: id, shadow: shadow.id, isReturning: false }
+    return { collection: before.collection_id, work: await beginWork(trx, fieldConverting, detail) }
   })
+  return finishConversion(db, id, collection, work)
 }
 
 /**
@@ -76,38 +68,32 @@ export async function convertField(db: Db, id: number, input: unknown): Promise<
  * written since are converted where they can be. Throws 404 when there was no such change.
  */
 export async function undoConversion(db: Db, id: number): Promise<Field> {
-  return db.transaction().execute(async (trx) => {
+  const { collection, work } = await transact(db, async (trx) => {
     const now = await lockField(trx, id)
-    await lockCollection(trx, now.collection_id)
-    const old = await trx.selectFrom('fields').selectAll().where('replaced_id', '=', id).orderBy('id', 'desc').forUpdate().executeTakeFirst()
+    await refuseBecoming(trx, id)
+    const old = await trx.selectFrom('fields').select('id').where('replaced_id', '=', id).orderBy('id', 'desc').executeTakeFirst()
     if (!old) throw missing('An earlier type of this field')
-    const [current, former, place] = [fieldOf(now), fieldOf(old), await loadSite(trx)]
-    await rewriteValues(trx, now.collection_id, id, (value, all) => {
-      if (all[old.id] !== undefined) return {}
-      const converted = convertValue(value, current, former, place)
-      return converted.ok ? { [id]: converted.value } : {}
-    })
-    await rewriteValues(trx, now.collection_id, old.id, (value) => ({ [id]: value }))
-    await trx.deleteFrom('fields').where('id', '=', old.id).execute()
-    return finish(trx, now.collection_id, id, { ...former, name: current.name, key: current.key })
+    await trx.updateTable('fields').set({ becoming: true }).where('id', '=', old.id).execute()
+    const detail = { collection: now.collection_id, field: id, shadow: old.id, isReturning: true }
+    return { collection: now.collection_id, work: await beginWork(trx, fieldConverting, detail) }
   })
+  return finishConversion(db, id, collection, work)
 }
 
-async function finish(trx: Trx, collectionId: number, id: number, field: FieldInput): Promise<Field> {
-  const row = await trx.updateTable('fields').set(columnsOf(field)).where('id', '=', id).returningAll().executeTakeFirstOrThrow()
-  await refreshFieldIndex(trx, collectionId)
-  await recordChange(trx, { kind: 'site', subjectId: null })
-  return fieldOf(row)
+async function finishConversion(db: Db, id: number, collection: number, work: string): Promise<Field> {
+  await finishWork(db, work)
+  const indexing = await db.selectFrom('long_work').select('id').where('kind', '=', collectionIndexing.kind).where(sql<boolean>`detail ->> 'collection' = ${String(collection)}`).execute()
+  for (const { id: rest } of indexing) await finishWork(db, rest)
+  return fieldOf(await db.selectFrom('fields').selectAll().where('id', '=', id).executeTakeFirstOrThrow())
 }
 
 interface StoredValue {
   readonly entryId: number
   readonly title: string
   readonly value: unknown
-  readonly all: Readonly<Record<string, unknown>>
 }
 
-/** The values of a field in batches, deleted entries' too: those may be put back. */
+/** The values kept under a number in batches, deleted entries' too: those may be put back. */
 async function* valuesOf(db: Db, collectionId: number, fieldId: number): AsyncGenerator<readonly StoredValue[]> {
   for (let after = 0; ; ) {
     const rows = await db
@@ -122,23 +108,7 @@ async function* valuesOf(db: Db, collectionId: number, fieldId: number): AsyncGe
     const last = rows.at(-1)
     if (last === undefined) return
     after = last.id
-    yield rows.map((row) => ({ entryId: row.id, title: row.title, value: row.field_values[fieldId], all: row.field_values }))
-  }
-}
-
-/** Puts what `change` gives in the place of each value of a field. Who has an entry open is told when saving. */
-async function rewriteValues(
-  trx: Trx,
-  collectionId: number,
-  fieldId: number,
-  change: (value: unknown, all: Readonly<Record<string, unknown>>) => Readonly<Record<string, unknown>>,
-): Promise<void> {
-  for await (const rows of valuesOf(trx, collectionId, fieldId)) {
-    const given = JSON.stringify(rows.map(({ entryId, value, all }) => ({ id: entryId, put: change(value, all) })))
-    await sql`
-      update entries set field_values = (field_values - ${String(fieldId)}::text) || given.put, version = version + 1
-      from jsonb_to_recordset(${given}::jsonb) given (id integer, put jsonb)
-      where entries.id = given.id`.execute(trx)
+    yield rows.map((row) => ({ entryId: row.id, title: row.title, value: row.field_values[fieldId] }))
   }
 }
 

@@ -1,26 +1,20 @@
 import { sql } from 'kysely'
-import { indexedValues } from '../../core/content/field'
-import type { Field } from '../../core/content/field'
+import { indexedValues, valuesOf } from '../../core/content/field'
 import type { Trx } from '../db/client'
-import { entryBatches } from './entry-batches'
 import { indexEntries } from './entry-index'
 import { loadSite } from '../site/site'
-import { fieldsOf } from './fields'
+import { fieldsBecoming, fieldsOf } from './fields'
 
 /**
- * Computes anew what entries are ordered and narrowed by, from their values: after a change to the
- * fields of a collection, or of these entries alone. Brings the entry index up to date with it.
+ * Computes anew what these entries of a collection are ordered and narrowed by, from their values,
+ * and brings the entry index up to date with it.
  */
-export async function refreshFieldIndex(trx: Trx, collectionId: number, only: readonly number[] | null = null): Promise<void> {
-  const [fields, { locale }] = await Promise.all([fieldsOf(trx, collectionId), loadSite(trx)])
-  if (only !== null) return refreshBatch(trx, fields, only, locale)
-  for await (const ids of entryBatches(trx, collectionId)) await refreshBatch(trx, fields, ids, locale)
-}
-
-async function refreshBatch(trx: Trx, fields: readonly Field[], ids: readonly number[], locale: string): Promise<void> {
+export async function refreshFieldIndex(trx: Trx, collectionId: number, ids: readonly number[]): Promise<void> {
   if (ids.length === 0) return
+  const [own, becoming, { locale }] = await Promise.all([fieldsOf(trx, collectionId), fieldsBecoming(trx, collectionId), loadSite(trx)])
+  const fields = [...own, ...becoming.map((one) => one.field)]
   const rows = await trx.selectFrom('entries').select(['id', 'field_values']).where('id', 'in', [...ids]).execute()
-  const indexed = rows.map((row) => ({ id: row.id, ...indexedValues(fields, row.field_values, locale) }))
+  const indexed = rows.map((row) => ({ id: row.id, ...indexedValues(fields, valuesOf(fields, row.field_values), locale) }))
   const keyOf = await internKeys(trx, indexed.flatMap((one) => one.keys))
   const refreshed = indexed.map((one) => ({ id: one.id, sort: one.sort, keys: one.keys.map(keyOf) }))
   await sql`

@@ -78,8 +78,8 @@ async function wantedIndexes(db: Db): Promise<ReadonlyMap<string, Wanted>> {
     loadSite(db),
     db
       .selectFrom('fields')
-      .select(['id', 'collection_id', 'type', 'sortable', 'filterable'])
-      .where('deleted_at', 'is', null)
+      .select(['id', 'stored_as', 'collection_id', 'type', 'sortable', 'filterable'])
+      .where(({ eb, or }) => or([eb('deleted_at', 'is', null), eb('becoming', '=', true)]))
       .where(({ eb, or }) => or([eb('sortable', '=', true), eb('filterable', '=', true)]))
       .execute(),
   ])
@@ -91,11 +91,12 @@ async function wantedIndexes(db: Db): Promise<ReadonlyMap<string, Wanted>> {
     for (const [name, place] of Object.entries(places)) {
       if (name === 'table' && !field.sortable) continue
       // The kind of sort stands in the name, so that a field whose type changed gets another index.
-      const index = `field_${field.id}_${name}_${sort}`
+      const stored = field.stored_as ?? field.id
+      const index = `field_${stored}_${name}_${sort}`
       wanted.set(index, {
-        index: `create index concurrently "${index}" on ${place.table} (${sortExpression(field.id, sort, collation)}, ${place.id})
+        index: `create index concurrently "${index}" on ${place.table} (${sortExpression(stored, sort, collation)}, ${place.id})
           where collection_id = ${field.collection_id} and ${place.where}`,
-        statistics: name === 'listing' && sort === 'number' ? `create statistics if not exists "${index}_spread" on (${numberExpression(field.id)}) from entry_index` : null,
+        statistics: name === 'listing' && sort === 'number' ? `create statistics if not exists "${index}_spread" on (${numberExpression(stored)}) from entry_index` : null,
       })
     }
   }

@@ -2,23 +2,26 @@ import { sql } from 'kysely'
 import { mostFields, parseFieldInput } from '../../core/content/field'
 import type { Field, FieldInput } from '../../core/content/field'
 import type { Db, Trx } from '../db/client'
+import { transact } from '../db/transact'
 import { accepted, missing, refused } from '../http/problem'
 import { recordChange } from '../live/record-change'
-import { lockCollection } from './collections'
-import { refreshFieldIndex } from './field-index'
-import { fieldOf, fieldsOf } from './fields'
+import { beginWork } from '../work/begin'
+import { finishWork } from '../work/finish'
+import { lockCollection } from './form-locks'
+import { collectionIndexing } from './index-work'
+import { fieldOf, fieldsOf, formColumnsOf } from './fields'
 
 /** Adds a field at the end of a collection's form. Throws 422 for what is wrong in it. */
 export async function addField(db: Db, collectionId: number, input: unknown): Promise<Field> {
   const field = accepted(parseFieldInput(input))
-  return db.transaction().execute(async (trx) => {
+  return transact(db, async (trx) => {
     await lockCollection(trx, collectionId)
     const fields = await fieldsOf(trx, collectionId)
     if (fields.length >= mostFields) throw refused([{ path: '', message: `A collection has at most ${mostFields} fields.` }])
     await checkField(trx, fields, field, null)
     const row = await trx
       .insertInto('fields')
-      .values({ collection_id: collectionId, position: fields.length, replaced_id: null, ...columnsOf(field) })
+      .values({ collection_id: collectionId, position: fields.length, replaced_id: null, ...formColumnsOf(field) })
       .returningAll()
       .executeTakeFirstOrThrow()
     await recordChange(trx, { kind: 'site', subjectId: null })
@@ -29,24 +32,25 @@ export async function addField(db: Db, collectionId: number, input: unknown): Pr
 /** Changes a field but not its type, which has a way of its own. Values are kept. */
 export async function saveField(db: Db, id: number, input: unknown): Promise<Field> {
   const field = accepted(parseFieldInput(input))
-  return db.transaction().execute(async (trx) => {
+  const { saved, work } = await transact(db, async (trx) => {
     const before = await lockField(trx, id)
     if (before.type !== field.type)
       throw refused([{ path: 'type', message: 'Changing the type converts what is stored. Look at what that does first.' }])
-    await lockCollection(trx, before.collection_id)
+    await refuseBecoming(trx, id)
     const fields = await fieldsOf(trx, before.collection_id)
     await checkField(trx, fields, field, id)
-    const row = await trx.updateTable('fields').set(columnsOf(field)).where('id', '=', id).returningAll().executeTakeFirstOrThrow()
+    const row = await trx.updateTable('fields').set(formColumnsOf(field)).where('id', '=', id).returningAll().executeTakeFirstOrThrow()
     const reindexes = before.filterable !== field.filterable || before.sortable !== field.sortable || field.type === 'choice'
-    if (reindexes) await refreshFieldIndex(trx, before.collection_id)
     await recordChange(trx, { kind: 'site', subjectId: null })
-    return fieldOf(row)
+    return { saved: fieldOf(row), work: reindexes ? await beginWork(trx, collectionIndexing, { collection: before.collection_id }) : null }
   })
+  if (work !== null) await finishWork(db, work)
+  return saved
 }
 
 /** Puts the fields of a collection in an order. Throws 422 when `ids` are not exactly its fields. */
 export async function orderFields(db: Db, collectionId: number, ids: readonly number[]): Promise<void> {
-  await db.transaction().execute(async (trx) => {
+  await transact(db, async (trx) => {
     await lockCollection(trx, collectionId)
     const known = (await fieldsOf(trx, collectionId)).map((field) => field.id)
     if (known.length !== ids.length || known.some((id) => !ids.includes(id)))
@@ -60,32 +64,35 @@ export async function orderFields(db: Db, collectionId: number, ids: readonly nu
 
 /** Takes a field out of its collection, or puts it back; the values stay stored. */
 export async function setFieldDeleted(db: Db, id: number, deleted: boolean): Promise<void> {
-  await db.transaction().execute(async (trx) => {
-    const row = await trx.selectFrom('fields').selectAll().where('id', '=', id).forUpdate().executeTakeFirst()
-    if (!row) throw missing('The field')
-    await lockCollection(trx, row.collection_id)
+  const work = await transact(db, async (trx) => {
+    const found = await trx.selectFrom('fields').select('collection_id').where('id', '=', id).where('replaced_id', 'is', null).executeTakeFirst()
+    if (!found) throw missing('The field')
+    await lockCollection(trx, found.collection_id)
+    const row = await trx.selectFrom('fields').selectAll().where('id', '=', id).executeTakeFirstOrThrow()
+    if ((row.deleted_at !== null) === deleted) return null
+    await refuseBecoming(trx, id)
     if (!deleted) await checkField(trx, await fieldsOf(trx, row.collection_id), fieldOf(row), id)
     await trx.updateTable('fields').set({ deleted_at: deleted ? new Date() : null }).where('id', '=', id).execute()
-    await refreshFieldIndex(trx, row.collection_id)
     await recordChange(trx, { kind: 'site', subjectId: null })
+    return beginWork(trx, collectionIndexing, { collection: row.collection_id })
   })
+  if (work !== null) await finishWork(db, work)
 }
 
-/** The field with its collection, held against other writers. Throws 404. */
+/** The field, with the form of its collection held against everybody who writes by it. Throws 404. */
 export async function lockField(trx: Trx, id: number) {
-  const row = await trx.selectFrom('fields').selectAll().where('id', '=', id).where('deleted_at', 'is', null).forUpdate().executeTakeFirst()
+  const found = await trx.selectFrom('fields').select('collection_id').where('id', '=', id).where('deleted_at', 'is', null).executeTakeFirst()
+  if (!found) throw missing('The field')
+  await lockCollection(trx, found.collection_id)
+  const row = await trx.selectFrom('fields').selectAll().where('id', '=', id).where('deleted_at', 'is', null).executeTakeFirst()
   if (!row) throw missing('The field')
   return row
 }
 
-/** A field as its row has it. */
-export function columnsOf(field: FieldInput) {
-  const { key, name, type, required, help, filterable, sortable } = field
-  return {
-    key, name, type, required, help, filterable, sortable,
-    settings: JSON.stringify(field.settings),
-    fallback: JSON.stringify(field.fallback),
-  }
+/** Throws 422 while a field is on its way to another type. */
+export async function refuseBecoming(trx: Trx, id: number): Promise<void> {
+  const other = await trx.selectFrom('fields').select('id').where('replaced_id', '=', id).where('becoming', '=', true).executeTakeFirst()
+  if (other) throw refused([{ path: '', message: 'The type of this field is just being changed. Wait until that is done.' }])
 }
 
 /** Throws 422 where a field does not fit beside the others of its collection. */

@@ -1,21 +1,25 @@
-import { sql } from 'kysely'
 import type { Db } from '../db/client'
+import { transact } from '../db/transact'
+import { beginWork } from '../work/begin'
+import { finishWork } from '../work/finish'
 import { indexMissingWords } from './entry-words'
-import { refreshFieldIndex } from './field-index'
+import { collectionIndexing } from './index-work'
 
 /** How entries are indexed by now. It rises when that changes. */
 const indexForm = 2
 
 /**
  * Indexes anew what an older Bushel indexed, collection by collection: what fields are asked for, and
- * the words that entries are found by. What is cut off is done at the next start.
+ * the words that entries are found by. What is cut off goes on where it was.
  */
 export async function indexOldAnew(db: Db): Promise<void> {
-  const old = await db.selectFrom('collections').select('id').where('index_form', '<', indexForm).execute()
-  for (const { id } of old)
-    await db.transaction().execute(async (trx) => {
-      await refreshFieldIndex(trx, id)
-      await sql`update collections set index_form = ${indexForm} where id = ${id}`.execute(trx)
+  const old = await db.selectFrom('collections').select('id').where('index_form', '<', indexForm).orderBy('id').execute()
+  for (const { id } of old) {
+    const work = await transact(db, async (trx) => {
+      const claimed = await trx.updateTable('collections').set({ index_form: indexForm }).where('id', '=', id).where('index_form', '<', indexForm).returning('id').executeTakeFirst()
+      return claimed === undefined ? null : beginWork(trx, collectionIndexing, { collection: id })
     })
+    if (work !== null) await finishWork(db, work)
+  }
   await indexMissingWords(db)
 }

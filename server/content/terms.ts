@@ -2,22 +2,26 @@ import { sql } from 'kysely'
 import type { TermRow } from '../../core/content/answers'
 import { parseTermInput, parseTermPlace } from '../../core/content/term-input'
 import type { TermInput } from '../../core/content/term-input'
-import { movedTerm, withDescendants } from '../../core/content/terms'
+import { movedTerm, returnedTerm, withDescendants } from '../../core/content/terms'
 import type { Term } from '../../core/content/terms'
 import type { Db, Trx } from '../db/client'
+import { transact } from '../db/transact'
 import type { KeptTerm } from '../db/schema'
 import { accepted, missing, refused } from '../http/problem'
 import { recordChange } from '../live/record-change'
-import { indexEntries } from './entry-index'
+import { beginWork } from '../work/begin'
+import { finishWork } from '../work/finish'
 import type { Writer } from './entries'
 import { lockFacet } from './facets'
+import { termIndexing } from './index-work'
+import { termLeaving, termReturning } from './term-work'
 
 /** The terms of a facet in reading order of siblings, with how many entries each counts. */
 export async function termRows(db: Db, facetId: number): Promise<readonly TermRow[]> {
   const { rows } = await sql<TermRow>`
     with recursive lineage (term_id, counts_for) as (
-      select id, id from terms where facet_id = ${facetId}
-      union all
+      select id, id from terms where facet_id = ${facetId} and not leaving
+      union
       select lineage.term_id, terms.parent_id from lineage join terms on terms.id = lineage.counts_for where terms.parent_id is not null
     ), counted (id, entries) as (
       select counts_for, count(distinct e.id)::integer from lineage
@@ -28,14 +32,14 @@ export async function termRows(db: Db, facetId: number): Promise<readonly TermRo
     select t.id, t.parent_id as "parentId", t.name, t.slug, t.description, t.picture_id as "pictureId", t.icon, t.colour,
       coalesce(counted.entries, 0) as entries
     from terms t left join counted on counted.id = t.id
-    where t.facet_id = ${facetId} order by t.position, t.id`.execute(db)
+    where t.facet_id = ${facetId} and not t.leaving order by t.position, t.id`.execute(db)
   return rows
 }
 
 /** Adds a term at the end of those under its parent. Throws 422 for what is wrong in it. */
 export async function addTerm(db: Db, facetId: number, parentId: number | null, input: unknown): Promise<{ readonly id: number }> {
   const term = accepted(parseTermInput(input))
-  return db.transaction().execute(async (trx) => {
+  return transact(db, async (trx) => {
     await lockFacet(trx, facetId)
     const terms = await termsOf(trx, facetId)
     if (parentId !== null && !terms.some((one) => one.id === parentId)) throw missing('The term it goes under')
@@ -53,7 +57,7 @@ export async function addTerm(db: Db, facetId: number, parentId: number | null, 
 /** Changes what is said about a term. The address it had leads to the new one from then on. */
 export async function saveTerm(db: Db, id: number, input: unknown): Promise<void> {
   const term = accepted(parseTermInput(input))
-  await db.transaction().execute(async (trx) => {
+  await transact(db, async (trx) => {
     const before = await lockTerm(trx, id)
     await checkTerm(trx, await termsOf(trx, before.facet_id), term, id)
     if (before.slug !== term.slug) await keepOldTermAddress(trx, `/${before.facetSlug}/${before.slug}`, id)
@@ -65,7 +69,7 @@ export async function saveTerm(db: Db, id: number, input: unknown): Promise<void
 /** Puts a term, with all that is nested under it, in another place. Entries count for its new ancestors at once. */
 export async function moveTerm(db: Db, id: number, input: unknown): Promise<void> {
   const { parentId, at } = accepted(parseTermPlace(input))
-  await db.transaction().execute(async (trx) => {
+  const work = await transact(db, async (trx) => {
     const { facet_id: facetId } = await lockTerm(trx, id)
     const terms = await termsOf(trx, facetId)
     if (parentId !== null && !terms.some((one) => one.id === parentId)) throw missing('The term it goes under')
@@ -75,9 +79,10 @@ export async function moveTerm(db: Db, id: number, input: unknown): Promise<void
     await sql`
       update terms set parent_id = given.parent_id, position = given.position
       from jsonb_to_recordset(${given}::jsonb) given (id integer, parent_id integer, position integer) where terms.id = given.id`.execute(trx)
-    await reindex(trx, withDescendants(id, terms))
     await recordChange(trx, { kind: 'site', subjectId: null })
+    return beginWork(trx, termIndexing, { terms: withDescendants(id, terms) })
   })
+  await finishWork(db, work)
 }
 
 /** Makes one term of two: entries, nested terms and the address of the first go to the second. Can be undone. */
@@ -91,72 +96,72 @@ export async function deleteTerm(db: Db, id: number, writer: Writer): Promise<{ 
 }
 
 async function removeTerm(db: Db, id: number, intoId: number | null, writer: Writer): Promise<{ readonly change: string }> {
-  return db.transaction().execute(async (trx) => {
+  const { change, work } = await transact(db, async (trx) => {
     const { facet_id: facetId, facetSlug, slug } = await lockTerm(trx, id)
     const terms = await termsOf(trx, facetId)
     if (intoId !== null && (!terms.some((one) => one.id === intoId) || withDescendants(id, terms).includes(intoId)))
       throw refused([{ path: 'into', message: 'Choose another term of this facet, not one nested under it.' }])
     const kept = await keep(trx, id, intoId)
     await trx.updateTable('terms').set({ parent_id: intoId ?? kept.term.parent_id }).where('parent_id', '=', id).execute()
-    const touched = await entriesWith(trx, withDescendants(id, terms))
-    if (intoId !== null) {
-      await sql`
-        insert into entry_terms (entry_id, term_id, position)
-        select entry_id, ${intoId}, position from entry_terms where term_id = ${id} on conflict do nothing`.execute(trx)
-      await sql`update old_addresses set term_id = ${intoId} where term_id = ${id}`.execute(trx)
-      await keepOldTermAddress(trx, `/${facetSlug}/${slug}`, intoId)
-    }
-    await trx.deleteFrom('terms').where('id', '=', id).execute()
-    await indexEntries(trx, touched)
-    const { id: change } = await trx
+    // From here on it is not to be seen; its address is free.
+    await sql`update terms set leaving = true, slug = slug || '~' || id where id = ${id}`.execute(trx)
+    if (intoId === null) await trx.deleteFrom('merged_terms').where('into_id', '=', id).execute()
+    else await becomeOther(trx, id, intoId, `/${facetSlug}/${slug}`)
+    const { id: made } = await trx
       .insertInto('term_changes')
       .values({ facet_id: facetId, kept: JSON.stringify(kept), made_by: writer.id })
       .returning('id')
       .executeTakeFirstOrThrow()
     await recordChange(trx, { kind: 'site', subjectId: null })
-    return { change }
+    return { change: made, work: await beginWork(trx, termLeaving, { change: made, term: id, into: intoId, children: kept.children }) }
   })
+  await finishWork(db, work)
+  return { change }
+}
+
+/** Rules that name a term, and addresses that led to it, follow to the one it becomes. */
+async function becomeOther(trx: Trx, id: number, intoId: number, path: string): Promise<void> {
+  await trx.updateTable('merged_terms').set({ into_id: intoId }).where('into_id', '=', id).execute()
+  await trx.insertInto('merged_terms').values({ id, into_id: intoId }).execute()
+  await trx.updateTable('old_addresses').set({ term_id: intoId }).where('term_id', '=', id).execute()
+  await keepOldTermAddress(trx, path, intoId)
 }
 
 /** Brings back a term that was deleted or merged, where it was, on the entries that had it. */
 export async function undoTermChange(db: Db, change: string): Promise<void> {
-  await db.transaction().execute(async (trx) => {
+  // What is still on its way out goes first.
+  const leaving = await db.selectFrom('long_work').select('id').where('kind', '=', termLeaving.kind).where(sql<boolean>`detail ->> 'change' = ${change}`).executeTakeFirst()
+  if (leaving) await finishWork(db, leaving.id)
+  const work = await transact(db, async (trx) => {
     const row = await trx.selectFrom('term_changes').select(['facet_id', 'kept', 'undone_at']).where('id', '=', change).forUpdate().executeTakeFirst()
     if (!row) throw missing('The change')
-    if (row.undone_at !== null) return
+    if (row.undone_at !== null) return null
     await lockFacet(trx, row.facet_id)
-    const { term, children, entries, into } = row.kept
+    const { term, into, merged = [] } = row.kept
     const terms = await termsOf(trx, row.facet_id)
     if (terms.some((one) => one.slug === term.slug))
       throw refused([{ path: '', message: `Another term has the address “${term.slug}” by now. Give it another, then undo.` }])
-    const parent = terms.some((one) => one.id === term.parent_id) ? term.parent_id : null
-    await trx.insertInto('terms').values({ ...term, parent_id: parent, facet_id: row.facet_id }).execute()
+    const { parentId, children } = returnedTerm(terms, { id: term.id, parentId: term.parent_id, children: row.kept.children, childrenWentTo: into?.id ?? term.parent_id })
+    const picture = await trx.selectFrom('media').select('id').where('id', '=', term.picture_id ?? 0).executeTakeFirst()
+    await trx.insertInto('terms').values({ ...term, picture_id: picture?.id ?? null, parent_id: parentId, facet_id: row.facet_id }).execute()
     await trx.updateTable('terms').set({ parent_id: term.id }).where('id', 'in', [0, ...children]).execute()
-    if (into !== null)
-      await sql`delete from entry_terms where term_id = ${into.id} and entry_id = any(${sql.val([...into.entries])}::integer[])`.execute(trx)
-    await sql`
-      insert into entry_terms (entry_id, term_id, position)
-      select given.entry_id, ${term.id}, given.position
-      from jsonb_to_recordset(${JSON.stringify(entries)}::jsonb) given (entry_id integer, position integer)
-      join entries e on e.id = given.entry_id on conflict do nothing`.execute(trx)
+    await trx.deleteFrom('merged_terms').where('id', '=', term.id).execute()
+    await trx.updateTable('merged_terms').set({ into_id: term.id }).where('id', 'in', [0, ...merged]).execute()
     await sql`delete from old_addresses where path = (select '/' || slug || '/' || ${term.slug} from facets where id = ${row.facet_id})`.execute(trx)
     await trx.updateTable('term_changes').set({ undone_at: new Date() }).where('id', '=', change).execute()
-    await reindex(trx, [term.id, ...children])
-    await indexEntries(trx, entries.map((one) => one.entry_id))
     await recordChange(trx, { kind: 'site', subjectId: null })
+    return beginWork(trx, termReturning, { change, term: term.id, into: into?.id ?? null, children })
   })
+  if (work !== null) await finishWork(db, work)
 }
 
 async function keep(trx: Trx, id: number, intoId: number | null): Promise<KeptTerm> {
-  const [term, children, entries, both] = await Promise.all([
+  const [term, children, merged] = await Promise.all([
     trx.selectFrom('terms').select(['id', 'parent_id', 'slug', 'name', 'position', 'description', 'picture_id', 'icon', 'colour']).where('id', '=', id).executeTakeFirstOrThrow(),
-    trx.selectFrom('terms').select('id').where('parent_id', '=', id).execute(),
-    trx.selectFrom('entry_terms').select(['entry_id', 'position']).where('term_id', '=', id).execute(),
-    trx.selectFrom('entry_terms').select('entry_id').where('term_id', '=', intoId ?? 0).execute(),
+    trx.selectFrom('terms').select('id').where('parent_id', '=', id).where('leaving', '=', false).execute(),
+    trx.selectFrom('merged_terms').select('id').where('into_id', '=', id).execute(),
   ])
-  const had = new Set(both.map((row) => row.entry_id))
-  const got = entries.map((row) => row.entry_id).filter((entryId) => !had.has(entryId))
-  return { term, children: children.map((row) => row.id), entries, into: intoId === null ? null : { id: intoId, entries: got } }
+  return { term, children: children.map((row) => row.id), merged: merged.map((row) => row.id), into: intoId === null ? null : { id: intoId } }
 }
 
 async function termsOf(trx: Trx, facetId: number): Promise<readonly Term[]> {
@@ -164,6 +169,7 @@ async function termsOf(trx: Trx, facetId: number): Promise<readonly Term[]> {
     .selectFrom('terms')
     .select(['id', 'facet_id as facetId', 'parent_id as parentId', 'name', 'slug'])
     .where('facet_id', '=', facetId)
+    .where('leaving', '=', false)
     .orderBy('position')
     .orderBy('id')
     .execute()
@@ -175,6 +181,7 @@ async function lockTerm(trx: Trx, id: number) {
     .innerJoin('facets as f', 'f.id', 't.facet_id')
     .select(['t.facet_id', 't.slug', 'f.slug as facetSlug'])
     .where('t.id', '=', id)
+    .where('t.leaving', '=', false)
     .where('f.deleted_at', 'is', null)
     .executeTakeFirst()
   if (!row) throw missing('The term')
@@ -200,13 +207,4 @@ async function keepOldTermAddress(trx: Trx, path: string, termId: number): Promi
     .values({ path, entry_id: null, term_id: termId })
     .onConflict((on) => on.column('path').doUpdateSet({ entry_id: null, term_id: termId, moved_at: new Date() }))
     .execute()
-}
-
-async function entriesWith(trx: Trx, termIds: readonly number[]): Promise<readonly number[]> {
-  const rows = await trx.selectFrom('entry_terms').select('entry_id').distinct().where('term_id', 'in', [0, ...termIds]).execute()
-  return rows.map((row) => row.entry_id)
-}
-
-async function reindex(trx: Trx, termIds: readonly number[]): Promise<void> {
-  await indexEntries(trx, await entriesWith(trx, termIds))
 }

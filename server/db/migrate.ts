@@ -7,6 +7,7 @@ import * as pictureFormats from './migrations/0004-picture-formats'
 import * as questions from './migrations/0005-questions'
 import * as placeholder from './migrations/0006-placeholder'
 import * as answers from './migrations/0007-answers'
+import * as longWork from './migrations/0008-long-work'
 import type { Database } from './schema'
 
 /** Every migration by name, in the order of the names. */
@@ -18,6 +19,7 @@ const migrations = {
   '0005-questions': questions,
   '0006-placeholder': placeholder,
   '0007-answers': answers,
+  '0008-long-work': longWork,
 }
 
 /** Brings the database up to date. Safe to call from several processes at once. Throws what failed. */

@@ -30,11 +30,11 @@ export interface KeptTerm {
     readonly colour: string
   }
   readonly children: readonly number[]
-  readonly entries: readonly { readonly entry_id: number; readonly position: number }[]
-  /** The term it was merged into, and the entries that got that one by it. */
-  readonly into: { readonly id: number; readonly entries: readonly number[] } | null
+  /** The term it was merged into. */
+  readonly into: { readonly id: number } | null
+  /** Terms that had been merged into it before. */
+  readonly merged?: readonly number[]
 }
-
 
 /** The database, table by table. Ids of collections, authors, facets, terms, media and entries share one series. */
 export interface Database {
@@ -79,6 +79,10 @@ export interface Database {
     deleted_at: InstantOrNull
     /** The field that took this one's place when its type was changed. */
     replaced_id: number | null
+    /** Values are kept under this number; null for the field's own. */
+    stored_as: ColumnType<number | null, number | null | undefined, number | null>
+    /** What the field named by `replaced_id` is on its way to be: written beside it, not yet read. */
+    becoming: Generated<boolean>
   }
   /** Values that “is one of” may ask for, each an integer of the one series. */
   field_keys: { id: Generated<number>; field_id: number; value: string }
@@ -105,6 +109,22 @@ export interface Database {
     picture_id: ColumnType<number | null, number | null | undefined, number | null>
     icon: Generated<string>
     colour: Generated<string>
+    /** Its entries are on their way to another term, or to none: it is not to be seen any more. */
+    leaving: Generated<boolean>
+  }
+  /** Terms that became others: rules that name them mean those. */
+  merged_terms: { id: number; into_id: number }
+  /** The entries of a term that left, and whether each got the other term by it. */
+  term_change_entries: { change_id: string; entry_id: number; position: number; got: boolean }
+  /** Patterns that addresses of entries had: they lead on. */
+  old_patterns: { collection_id: number; pattern: string; moved_at: InstantByDefault }
+  long_work: {
+    id: Generated<string>
+    kind: string
+    detail: JSONColumnType<object>
+    state: JSONColumnType<object>
+    begun_at: InstantByDefault
+    touched_at: InstantByDefault
   }
   media: {
     id: Generated<number>
@@ -178,6 +198,10 @@ export interface Database {
     made_at: InstantByDefault
     made_by: string | null
     undone_at: InstantOrNull
+    /** Whether all of it was made. */
+    done: Generated<boolean>
+    /** How many entries were brought back by undoing it. */
+    undone: Generated<number>
   }
   term_changes: {
     id: Generated<string>

@@ -1,5 +1,7 @@
 import type { CardEntry } from '../../core/cards/card-entry'
 import { entryAddressOf, termAddress } from '../../core/content/entry-address'
+import { valuesOf } from '../../core/content/field'
+import { readAddress } from '../../core/content/fields/address'
 import { textOfDocument } from '../../core/content/rich-text/text'
 import type { Pick } from '../../core/listing/from'
 import type { Picture } from '../../core/pictures/picture'
@@ -34,7 +36,7 @@ export async function cardEntries(db: Db, ids: readonly number[], { zone, picks 
         summary: pick?.summary || row.summary,
         text: texts.get(id) ?? '',
         wordCount: row.word_count ?? 0,
-        address: pick?.address ?? entryAddressOf(row.address, { slug: row.slug, publishedAt }, zone),
+        address: addressGiven(pick) ?? entryAddressOf(row.address, { slug: row.slug, publishedAt }, zone),
         publishedAt,
         author: row.author === null ? null : { name: row.author, portrait: portraits.get(row.portrait_id ?? 0) ?? null },
         picture: given.get(pick?.picture ?? 0) ?? pictureOf(row),
@@ -43,11 +45,18 @@ export async function cardEntries(db: Db, ids: readonly number[], { zone, picks 
         comments: row.comments ?? 0,
         likes: row.votes_for,
         terms: terms.filter((term) => term.entry_id === id).map((term) => ({ id: term.id, facetId: term.facet_id, name: term.name, address: termAddress(term.facet, term.slug) })),
+        within: row.keys ?? [],
         fields: fields.get(row.collection_id) ?? new Map(),
-        values: row.field_values,
+        values: valuesOf([...(fields.get(row.collection_id)?.values() ?? [])], row.field_values),
       },
     ]
   })
+}
+
+/** Where a pick leads, as links say it: “example.org/x” is an address elsewhere. */
+function addressGiven(pick: Pick | undefined): string | null {
+  const read = pick?.address === undefined ? null : readAddress(pick.address)
+  return read?.ok === true ? read.value : null
 }
 
 function entryRows(db: Db, ids: readonly number[]) {
@@ -59,7 +68,7 @@ function entryRows(db: Db, ids: readonly number[]) {
     .leftJoin('authors as a', 'a.id', 'e.author_id')
     .leftJoin('media as m', 'm.id', 'e.picture_id')
     .select([
-      'e.id', 'e.title', 'e.summary', 'e.slug', 'e.published_at', 'e.collection_id', 'e.field_values', 'e.pinned', 'e.votes_for', 'i.views', 'i.comments', 'w.word_count',
+      'e.id', 'e.title', 'e.summary', 'e.slug', 'e.published_at', 'e.collection_id', 'e.field_values', 'e.pinned', 'e.votes_for', 'i.views', 'i.comments', 'w.word_count', 'i.keys',
       'c.address', 'a.name as author', 'a.portrait_id',
       'm.hash', 'm.width', 'm.height', 'm.alternative', 'm.tint', 'm.focal_x', 'm.focal_y',
     ])
@@ -72,6 +81,9 @@ function termRows(db: Db, ids: readonly number[]) {
     .selectFrom('entry_terms as et')
     .innerJoin('terms as t', 't.id', 'et.term_id')
     .innerJoin('facets as f', 'f.id', 't.facet_id')
+    .innerJoin('entries as e', 'e.id', 'et.entry_id')
+    .innerJoin('collection_facets as cf', (join) => join.onRef('cf.facet_id', '=', 't.facet_id').onRef('cf.collection_id', '=', 'e.collection_id'))
+    .where('t.leaving', '=', false)
     .select(['et.entry_id', 't.id', 't.facet_id', 't.name', 't.slug', 'f.slug as facet'])
     .where('et.entry_id', 'in', [...ids])
     .where('f.deleted_at', 'is', null)

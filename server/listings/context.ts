@@ -79,7 +79,9 @@ async function relatedKeys(db: Db, entryId: number, collections: readonly number
       (select count(*) from entry_index i where i.collection_id = any(${sql.val([...collections])}::integer[]) and i.keys @> array[et.term_id])::integer as sharing,
       (select count(*) from entry_index i where i.collection_id = any(${sql.val([...collections])}::integer[]))::integer as total
     from entry_terms et
-    join terms t on t.id = et.term_id join facets f on f.id = t.facet_id and f.deleted_at is null
+    join entries e on e.id = et.entry_id
+    join terms t on t.id = et.term_id and not t.leaving join facets f on f.id = t.facet_id and f.deleted_at is null
+    join collection_facets cf on cf.facet_id = f.id and cf.collection_id = e.collection_id
     where et.entry_id = ${entryId} order by et.term_id`.execute(db)
   return rows.map(({ key, sharing, total }) => ({ key, weight: 1 + Math.round(1000 * Math.log((total + 1) / (sharing + 1))) }))
 }

@@ -1,5 +1,6 @@
 import { sql } from 'kysely'
 import type { Db } from '../db/client'
+import { transact } from '../db/transact'
 
 /** The key under which the entries of a collection themselves are counted. */
 export const everyEntry = 0
@@ -32,7 +33,7 @@ export async function keyCounts(db: Db, collections: readonly number[], keys: re
 
 /** Adds up what writers appended to the counts of keys, when it is much. One server works, the others leave it to that one. */
 export async function addUpKeyCounts(db: Db, least = mostAppended): Promise<void> {
-  await db.transaction().execute(async (trx) => {
+  await transact(db, async (trx) => {
     const { rows } = await sql<{ held: boolean; many: boolean }>`
       select pg_try_advisory_xact_lock(hashtext('key counts')) as held,
         (select count(*) from (select 1 from key_count_changes limit ${least}) some_of) >= ${least} as many`.execute(trx)

@@ -1,6 +1,7 @@
 import { sql } from 'kysely'
 import type { PlanKey } from '../../core/query/plan'
 import type { Db, Trx } from '../db/client'
+import { transact } from '../db/transact'
 import { dayOf } from './order-columns'
 
 /** Windows that are known to be counted together, by database. */
@@ -18,7 +19,7 @@ export async function rollsReads(db: Db, order: readonly PlanKey[]): Promise<boo
   const windows = known.get(db) ?? new Set()
   known.set(db, windows)
   if (windows.has(`${since} ${until}`)) return true
-  await db.transaction().execute((trx) => countTogether(trx, since, until))
+  await transact(db, (trx) => countTogether(trx, since, until))
   windows.add(`${since} ${until}`)
   return true
 }

@@ -1,10 +1,12 @@
 import { sql } from 'kysely'
 import type { IndexedEntry } from '../../core/content/entry'
+import { valuesOf } from '../../core/content/field'
 import type { Listing } from '../../core/listing/definition'
 import { filterOf, planOf } from '../../core/query/plan'
 import { positionReader } from '../../core/query/position'
 import { pageOfPlace, whyOf } from '../../core/query/why'
 import type { WhyAnswer } from '../../core/query/why'
+import { fieldsOf } from '../content/fields'
 import type { Db } from '../db/client'
 import { collationFor } from '../db/collation'
 import { missing } from '../http/problem'
@@ -29,7 +31,7 @@ export async function whyAnswer(db: Db, known: KnownSite, listing: Listing, aske
     db.selectFrom('entry_terms').select('term_id').where('entry_id', '=', entryId).orderBy('position').execute(),
   ])
   if (indexed === null) return { title: entry.title, kept: entry.status, place: null, page: null, ties: 0, reasons: [], firstFailing: null, order: [] }
-  const explained = { indexed, termIds: terms.map((one) => one.term_id), authorId: entry.author_id, values: entry.field_values }
+  const explained = { indexed, termIds: terms.map((one) => one.term_id), authorId: entry.author_id, values: valuesOf(await fieldsOf(db, entry.collection_id), entry.field_values) }
   const why = whyOf(listing, context, explained)
   const plan = planOf(listing, context)
   if (why.firstFailing !== null) return { ...why, title: entry.title, kept: null, place: null, page: null, ties: 0 }

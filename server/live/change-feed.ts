@@ -12,25 +12,23 @@ const longestRetry = 10_000
 /** What is older than this has long been told, and is removed. */
 const keptFor = '1 day'
 
-interface Position {
-  readonly transactionId: string
-  readonly id: number
-}
-
 /**
  * Reads the change log from where it was and tells listeners what is new. A notice only wakes it.
- * Only changes of transactions older than every running one are read, so that one which commits
- * late is not skipped. Also tells when the clock alone publishes an entry.
+ * What is new is what the database shows now and did not show at the last look (PostgreSQL 9.27.10,
+ * snapshots): a transaction that commits late is not skipped, and one that runs long holds nothing
+ * up. Also tells when the clock alone publishes an entry.
  */
 export class ChangeFeed {
   private readonly listeners = new Set<Listener>()
-  private position: Position | null = null
+  /** What the database showed at the last look, as it writes snapshots. */
+  private snapshot: string | null = null
   private reading: Promise<void> = Promise.resolve()
   private client: pg.Client | null = null
   private retry = 250
   private clockTimer: NodeJS.Timeout | undefined
   private lookTimer: NodeJS.Timeout | undefined
   private stopped = false
+  private isLookWanted = false
   private clockSeen = Date.now()
 
   constructor(
@@ -59,7 +57,12 @@ export class ChangeFeed {
 
   /** Whether changes are heard of as they happen; false while the connection is cut off. */
   isListening(): boolean {
-    return this.client !== null && this.position !== null
+    return this.client !== null && this.snapshot !== null
+  }
+
+  /** Up to where changes were told: what is answered now is no older. Null before the first look. */
+  seen(): string | null {
+    return this.snapshot
   }
 
   /** Calls `listener` for every batch of changes; call the returned function to stop. */
@@ -98,42 +101,33 @@ export class ChangeFeed {
     this.retry = Math.min(longestRetry, this.retry * 2)
   }
 
-  /** Reads what is new; calls that come while one is reading are run after it. */
+  /** Reads what is new; of the calls that come while one is reading, one look is made after it. */
   private look(): void {
+    if (this.isLookWanted) return
+    this.isLookWanted = true
     this.reading = this.reading
+      .then(() => void (this.isLookWanted = false))
       .then(() => (this.stopped ? undefined : this.readNew()))
       .catch((error: unknown) => console.warn(`Reading the change log failed: ${String(error)}`))
   }
 
   private async readNew(): Promise<void> {
-    this.position ??= await this.newestPosition()
-    const { rows } = await sql<{ id: number; transaction_id: string; kind: Change['kind']; subject_id: number | null }>`
-      select id, transaction_id::text, kind, subject_id from changes
-      where (transaction_id, id) > (${this.position.transactionId}::xid8, ${this.position.id}::bigint)
-        and transaction_id < pg_snapshot_xmin(pg_current_snapshot())
-      order by changes.transaction_id, id limit 1000`.execute(this.db)
-    const last = rows.at(-1)
-    if (last) {
-      this.position = { transactionId: last.transaction_id, id: last.id }
-      this.tell(rows.map((row) => ({ kind: row.kind, subjectId: row.subject_id })))
-    }
+    const { rows: looked } = await sql<{ snapshot: string }>`select pg_current_snapshot()::text as snapshot`.execute(this.db)
+    const [before, now] = [this.snapshot, looked[0]?.snapshot ?? null]
+    if (now === null) return
+    if (before === null) await this.forgetOld()
+    else await this.tellBetween(before, now)
+    this.snapshot = now
     await this.setClock()
-    if (rows.length === 1000) this.look()
-    else if (await this.isHeldBack()) setTimeout(() => this.look(), 100)
   }
 
-  /** Whether committed changes wait for an older transaction that is still running. */
-  private async isHeldBack(): Promise<boolean> {
-    const { rows } = await sql`
-      select 1 from changes where transaction_id >= pg_snapshot_xmin(pg_current_snapshot()) limit 1`.execute(this.db)
-    return rows.length > 0
+  private async tellBetween(before: string, now: string): Promise<void> {
+    const changes = await changesBetween(this.db, before, now)
+    if (changes.length > 0) this.tell(changes)
   }
 
-  private async newestPosition(): Promise<Position> {
+  private async forgetOld(): Promise<void> {
     await sql`delete from changes where happened_at < now() - ${sql.lit(keptFor)}::interval`.execute(this.db)
-    const { rows } = await sql<{ transaction_id: string }>`
-      select pg_snapshot_xmin(pg_current_snapshot())::text as transaction_id`.execute(this.db)
-    return { transactionId: rows[0]?.transaction_id ?? '0', id: 0 }
   }
 
   /**
@@ -164,4 +158,15 @@ export class ChangeFeed {
   private tell(changes: readonly Change[]): void {
     for (const listener of [...this.listeners]) listener(changes)
   }
+}
+
+/** What changed between two snapshots, each thing once. */
+export async function changesBetween(db: Db, before: string, now: string): Promise<readonly Change[]> {
+  const { rows } = await sql<{ kind: Change['kind']; subject_id: number | null }>`
+    select kind, subject_id from changes
+    where transaction_id >= pg_snapshot_xmin(${before}::pg_snapshot)
+      and not pg_visible_in_snapshot(transaction_id, ${before}::pg_snapshot)
+      and pg_visible_in_snapshot(transaction_id, ${now}::pg_snapshot)
+    group by kind, subject_id order by min(id)`.execute(db)
+  return rows.map((row) => ({ kind: row.kind, subjectId: row.subject_id }))
 }

@@ -5,6 +5,7 @@ import type { InferType } from 'yup'
 import type { MediaRow, MediaUse } from '../../core/content/answers'
 import { mediaKinds, parseMediaInput } from '../../core/content/media'
 import type { Db, Trx } from '../db/client'
+import { transact } from '../db/transact'
 import { accepted, missing, refused } from '../http/problem'
 import { recordChange } from '../live/record-change'
 import { recognise } from './recognise'
@@ -70,7 +71,7 @@ export async function mediaByIds(db: Db, ids: readonly number[]): Promise<readon
  */
 export async function addMedia(db: Db, given: Buffer, fileName: string): Promise<MediaRow> {
   const recognised = await recognise(given)
-  const id = await db.transaction().execute((trx) => storeMedia(trx, recognised, fileName))
+  const id = await transact(db, (trx) => storeMedia(trx, recognised, fileName))
   const [row] = await mediaByIds(db, [id])
   if (!row) throw missing('The file')
   return row
@@ -93,7 +94,7 @@ export async function storeMedia(trx: Trx, { type, bytes, ...measures }: Recogni
 /** Changes what is said about a file. Throws 422 for what is wrong in it, 404 for no such file. */
 export async function saveMedia(db: Db, id: number, input: unknown): Promise<MediaRow> {
   const { fileName, alternative, credit, focalX, focalY } = accepted(parseMediaInput(input))
-  await db.transaction().execute(async (trx) => {
+  await transact(db, async (trx) => {
     const row = await trx
       .updateTable('media')
       .set({ file_name: fileName, alternative, credit, focal_x: focalX, focal_y: focalY })
@@ -124,7 +125,7 @@ export async function mediaUses(db: Db, id: number): Promise<readonly MediaUse[]
 
 /** Takes a file out, or puts it back. One that is used is refused with where it is used. */
 export async function setMediaDeleted(db: Db, id: number, deleted: boolean): Promise<void> {
-  await db.transaction().execute(async (trx) => {
+  await transact(db, async (trx) => {
     const row = await trx.selectFrom('media').select('file_name').where('id', '=', id).forUpdate().executeTakeFirst()
     if (!row) throw missing('The file')
     const uses = deleted ? await mediaUses(trx, id) : []

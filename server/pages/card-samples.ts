@@ -21,7 +21,7 @@ export async function cardSamples(db: Db, listing: Listing, asked: Asked): Promi
   if (entry === undefined) return []
   const samples = readyMadeCards.map(async (ready) => {
     const parts = withReadyMade(listing.card.parts, ready, fields)
-    const context = { locale: site.locale, zone: site.zone, placeholder: site.placeholder, now: asked.now, field: words.field, sizes: sampleWidth, atOnce: true }
+    const context = { locale: site.locale, zone: site.zone, placeholder: site.placeholder, now: asked.now, field: words.field, termNow: words.termNow, sizes: sampleWidth, atOnce: true }
     return { name: ready.name, html: await renderSample(cardView(entry, listing.card, parts, context), site) }
   })
   return Promise.all(samples)

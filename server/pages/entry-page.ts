@@ -1,5 +1,5 @@
 import { baseOf, entryAddressOf, slugIn, termAddress } from '../../core/content/entry-address'
-import { formatValue } from '../../core/content/field'
+import { formatValue, valuesOf } from '../../core/content/field'
 import type { Field } from '../../core/content/field'
 import { htmlOfDocument } from '../../core/content/rich-text/html'
 import type { RichText } from '../../core/content/rich-text/document'
@@ -26,9 +26,22 @@ export async function entryAt(db: Db, site: Site, path: string, now: number): Pr
     const entry = slug === null ? undefined : await visibleEntry(db, now).where('e.collection_id', '=', id).where('e.slug', '=', slug).executeTakeFirst()
     if (entry) return found(db, site, entry, path, now)
   }
+  const earlier = await movedPattern(db, path, now)
+  if (earlier) return found(db, site, earlier, null, now)
   const old = await db.selectFrom('old_addresses').select('entry_id').where('path', '=', path).where('entry_id', 'is not', null).executeTakeFirst()
   const moved = old === undefined ? undefined : await visibleEntry(db, now).where('e.id', '=', old.entry_id).executeTakeFirst()
   return moved ? found(db, site, moved, null, now) : null
+}
+
+/** The entry that had this address by an earlier pattern of its collection. */
+async function movedPattern(db: Db, path: string, now: number): Promise<VisibleEntry | undefined> {
+  const patterns = await db.selectFrom('old_patterns').select(['collection_id', 'pattern']).orderBy('moved_at', 'desc').execute()
+  for (const { collection_id: collection, pattern } of patterns) {
+    const slug = slugIn(pattern, path)
+    const entry = slug === null ? undefined : await visibleEntry(db, now).where('e.collection_id', '=', collection).where('e.slug', '=', slug).executeTakeFirst()
+    if (entry) return entry
+  }
+  return undefined
 }
 
 /** The page of an entry that visitors may see at `now`, wherever it stands; null for none. */
@@ -73,19 +86,23 @@ async function entryPageView(db: Db, site: Site, entry: VisibleEntry, now: numbe
       .innerJoin('terms as t', 't.id', 'et.term_id')
       .innerJoin('facets as f', 'f.id', 't.facet_id')
       .select(['t.name', 't.slug', 'f.slug as facet'])
+      .innerJoin('collection_facets as cf', 'cf.facet_id', 't.facet_id')
+      .where('cf.collection_id', '=', entry.collection_id)
+      .where('t.leaving', '=', false)
       .where('f.deleted_at', 'is', null)
       .where('et.entry_id', '=', entry.id)
       .orderBy('et.position')
       .execute(),
     fieldsOf(db, entry.collection_id),
   ])
-  const around = await entrySurroundings(db, site, fields, entry.field_values, new Date(now))
+  const values = valuesOf(fields, entry.field_values)
+  const around = await entrySurroundings(db, site, fields, values, new Date(now))
   const publishedAt = publishedOf(entry)
   return {
     kind: 'entry',
     title: entry.title,
     summary: entry.summary,
-    facts: factsOf(fields, entry.field_values, site),
+    facts: factsOf(fields, values, site),
     html: isEmptyDocument(entry.body) ? '' : htmlOfDocument(entry.body),
     date: { text: formatDate(publishedAt, site), instant: new Date(publishedAt).toISOString() },
     author: entry.author,

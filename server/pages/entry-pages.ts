@@ -3,6 +3,7 @@ import type { EntriesOfPage } from '../../core/pages/answers'
 import { newPage } from '../../core/pages/definition'
 import { visibleAt } from '../content/visible'
 import type { Db } from '../db/client'
+import { transact } from '../db/transact'
 import { missing } from '../http/problem'
 import type { Asked } from '../listings/context'
 import { loadSite } from '../site/site'
@@ -40,7 +41,7 @@ export function askedForPage(asked: Asked, entries: EntriesOfPage | null): Asked
 
 /** The page of a collection's entries: the one there is, or a new one with nothing on it yet. Throws 404. */
 export async function setUpEntryPage(db: Db, collectionId: number, writer: { readonly id: string }): Promise<{ readonly id: number }> {
-  return db.transaction().execute(async (trx) => {
+  return transact(db, async (trx) => {
     const collection = await trx.selectFrom('collections').select(['name', 'address']).where('id', '=', collectionId).where('deleted_at', 'is', null).forUpdate().executeTakeFirst()
     if (!collection) throw missing('The collection')
     const there = await trx.selectFrom('pages').select('id').where('path', '=', collection.address).executeTakeFirst()

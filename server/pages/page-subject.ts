@@ -27,6 +27,7 @@ async function termSubject(db: Db, path: string): Promise<PageSubject | null> {
     .select('t.id')
     .where('f.slug', '=', facet)
     .where('t.slug', '=', slug)
+    .where('t.leaving', '=', false)
     .where('f.deleted_at', 'is', null)
     .executeTakeFirst()
   return row ? { kind: 'term', id: row.id } : null

@@ -5,6 +5,7 @@ import type { StoredListing } from '../../core/listing/definition'
 import { parsePage, placementsOf } from '../../core/pages/definition'
 import type { Page } from '../../core/pages/definition'
 import type { Db, Trx } from '../db/client'
+import { transact } from '../db/transact'
 import { accepted, missing, overtaken, refused } from '../http/problem'
 import type { Problem } from '../http/problem'
 import { recordChange } from '../live/record-change'
@@ -136,7 +137,7 @@ export async function saveDraft(
   writer: { readonly id: string },
 ): Promise<EditedPage> {
   const { page, listings } = parseDraft(input)
-  await db.transaction().execute(async (trx) => {
+  await transact(db, async (trx) => {
     const row = await trx.selectFrom('pages').select('draft_version').where('id', '=', id).forUpdate().executeTakeFirst()
     if (!row) throw missing('The page')
     if (row.draft_version !== input.version) throw await overtakenPage(trx, id)
@@ -158,14 +159,23 @@ export async function saveDraft(
   return editedPage(db, id)
 }
 
-/** Makes the draft of a page and its listings what visitors see. Throws 409 when `version` is not the newest. */
+/** The versions that somebody had seen when they published: of the page, and of each listing on it. */
+export interface SeenVersions {
+  readonly version: number
+  readonly listings: Readonly<Record<string, number>>
+}
+
+/**
+ * Makes the draft of a page and its listings what visitors see. Throws 409 when one of them is
+ * another by now than was seen: a listing may stand on other pages, where somebody works on it.
+ */
 export async function publishPage(
   db: Db,
   id: number,
-  version: number,
+  seen: SeenVersions,
   writer: { readonly id: string },
 ): Promise<EditedPage> {
-  await db.transaction().execute(async (trx) => {
+  await transact(db, async (trx) => {
     const row = await trx
       .selectFrom('pages')
       .select(['draft', 'draft_version'])
@@ -173,8 +183,8 @@ export async function publishPage(
       .forUpdate()
       .executeTakeFirst()
     if (!row) throw missing('The page')
-    if (row.draft_version !== version) throw await overtakenPage(trx, id)
     const listings = await listingRows(trx, row.draft)
+    if (row.draft_version !== seen.version || listings.some((one) => seen.listings[one.id] !== one.draft_version)) throw await overtakenPage(trx, id)
     const now = new Date()
     await trx
       .updateTable('pages')
@@ -206,7 +216,7 @@ const nobody = '00000000-0000-0000-0000-000000000000'
 
 async function listingRows(db: Db | Trx, page: Page) {
   const ids = [...new Set(placementsOf(page).map((placement) => placement.listing))]
-  return db.selectFrom('listings').selectAll().where('id', 'in', [...ids, nobody]).execute()
+  return db.selectFrom('listings').selectAll().where('id', 'in', [...ids, nobody]).orderBy('id').execute()
 }
 
 /** Writes a listing over the version its writer had seen; false when that is not the newest. */

@@ -28,6 +28,7 @@ function terms(db: Db) {
     .selectFrom('terms as t')
     .innerJoin('facets as f', 'f.id', 't.facet_id')
     .select(['t.id', 't.facet_id', 't.name', 't.slug', 't.description', 'f.slug as facet'])
+    .where('t.leaving', '=', false)
     .where('f.deleted_at', 'is', null)
 }
 

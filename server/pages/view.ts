@@ -129,7 +129,7 @@ export async function placementView(db: Db, { site, words }: Pick<KnownSite, 'si
     text: readsText(listing.card),
   })
   const isFirst = frames.get(page.frame).areas[0]?.name === placing.area && page.areas[placing.area][0]?.id === placement.id
-  const cards = cardViews(area, listing, entries, { locale: site.locale, zone: site.zone, placeholder: site.placeholder, field: words.field, now }, isFirst)
+  const cards = cardViews(area, listing, entries, { locale: site.locale, zone: site.zone, placeholder: site.placeholder, field: words.field, termNow: words.termNow, now }, isFirst)
   const grouping = shapeOf(listing.shape).grouping?.(listing.shape) ?? null
   return {
     id: placement.id,

@@ -5,6 +5,7 @@ import { parseInvitationInput, parsePasswordChange, parseRole, passwordSchema } 
 import type { AccountRow, InvitationRow } from '../../core/people'
 import { parseWith } from '../../core/parsing'
 import type { Db, Trx } from '../db/client'
+import { transact } from '../db/transact'
 import { Problem, accepted, missing, refused } from '../http/problem'
 import { hashPassword, passwordMatches } from './passwords'
 
@@ -43,7 +44,7 @@ export async function invite(db: Db, input: unknown, inviter: { readonly id: str
   const { email, name, role } = accepted(parseInvitationInput(input))
   const address = email.toLowerCase()
   const token = randomBytes(24).toString('base64url')
-  await db.transaction().execute(async (trx) => {
+  await transact(db, async (trx) => {
     const known = await trx.selectFrom('accounts').select('id').where('email', '=', address).where('closed_at', 'is', null).executeTakeFirst()
     if (known) throw refused([{ path: 'email', message: 'This address has an account already.' }])
     await trx.deleteFrom('invitations').where('email', '=', address).where('used_at', 'is', null).execute()
@@ -85,7 +86,7 @@ const acceptanceSchema = object({ token: string().required().max(200), password:
 export async function acceptInvitation(db: Db, input: unknown, now: number): Promise<string> {
   const { token, password } = accepted(parseWith(acceptanceSchema, input))
   const hash = await hashPassword(password)
-  return db.transaction().execute(async (trx) => {
+  return transact(db, async (trx) => {
     const { id, name, email, role } = await openInvitation(trx, token, now)
     const used = await trx.updateTable('invitations').set({ used_at: new Date(now) }).where('id', '=', id).where('used_at', 'is', null).returning('id').executeTakeFirst()
     if (!used) throw new Problem(404, 'Not found', 'This invitation was used, or is too old. Ask for another.')
@@ -105,7 +106,7 @@ export async function changePassword(db: Db, accountId: string, sessionId: strin
   const account = await db.selectFrom('accounts').select('password_hash').where('id', '=', accountId).executeTakeFirstOrThrow()
   if (!(await passwordMatches(current, account.password_hash))) throw refused([{ path: 'current', message: 'This is not your present password.' }])
   const hash = await hashPassword(next)
-  await db.transaction().execute(async (trx) => {
+  await transact(db, async (trx) => {
     await trx.updateTable('accounts').set({ password_hash: hash }).where('id', '=', accountId).execute()
     await trx.deleteFrom('account_sessions').where('account_id', '=', accountId).where('id', '<>', sessionId).execute()
   })
@@ -114,7 +115,7 @@ export async function changePassword(db: Db, accountId: string, sessionId: strin
 /** Gives an account another role. There is always an owner left. */
 export async function setRole(db: Db, id: string, input: unknown): Promise<void> {
   const { role } = accepted(parseRole(input))
-  await db.transaction().execute(async (trx) => {
+  await transact(db, async (trx) => {
     await lockOwners(trx)
     const row = await trx.updateTable('accounts').set({ role }).where('id', '=', id).where('closed_at', 'is', null).returning('id').executeTakeFirst()
     if (!row) throw missing('The account')
@@ -124,7 +125,7 @@ export async function setRole(db: Db, id: string, input: unknown): Promise<void>
 
 /** Closes an account, ending its sessions, or opens it again. There is always an owner left. */
 export async function setAccountClosed(db: Db, id: string, closed: boolean): Promise<void> {
-  await db.transaction().execute(async (trx) => {
+  await transact(db, async (trx) => {
     await lockOwners(trx)
     const row = await trx.updateTable('accounts').set({ closed_at: closed ? new Date() : null }).where('id', '=', id).returning('id').executeTakeFirst()
     if (!row) throw missing('The account')

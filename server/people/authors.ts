@@ -4,6 +4,7 @@ import type { AuthorRow } from '../../core/people'
 import { slugOf } from '../../core/content/slug'
 import { indexEntries } from '../content/entry-index'
 import type { Db, Trx } from '../db/client'
+import { transact } from '../db/transact'
 import { accepted, missing, refused } from '../http/problem'
 import { recordChange } from '../live/record-change'
 
@@ -21,13 +22,14 @@ export async function authorRows(db: Db): Promise<readonly AuthorRow[]> {
 /** Adds an author. Throws 422 for what is wrong. */
 export async function addAuthor(db: Db, input: unknown): Promise<{ readonly id: number }> {
   const { name, about, portraitId } = accepted(parseAuthorInput(input))
-  return db.transaction().execute(async (trx) => {
+  return transact(db, async (trx) => {
     await checkPortrait(trx, portraitId)
     const added = await trx
       .insertInto('authors')
       .values({ slug: await freeSlug(trx, name), name, about, portrait_id: portraitId })
       .returning('id')
       .executeTakeFirstOrThrow()
+    await recordChange(trx, { kind: 'site', subjectId: null })
     return added
   })
 }
@@ -35,7 +37,7 @@ export async function addAuthor(db: Db, input: unknown): Promise<{ readonly id: 
 /** Changes what is said about an author. */
 export async function saveAuthor(db: Db, id: number, input: unknown): Promise<void> {
   const { name, about, portraitId } = accepted(parseAuthorInput(input))
-  await db.transaction().execute(async (trx) => {
+  await transact(db, async (trx) => {
     await checkPortrait(trx, portraitId)
     const row = await trx.updateTable('authors').set({ name, about, portrait_id: portraitId }).where('id', '=', id).where('deleted_at', 'is', null).returning('id').executeTakeFirst()
     if (!row) throw missing('The author')
@@ -45,9 +47,10 @@ export async function saveAuthor(db: Db, id: number, input: unknown): Promise<vo
 
 /** Takes an author away from the site and its entries, or puts them back on the entries that named them. */
 export async function setAuthorDeleted(db: Db, id: number, deleted: boolean): Promise<void> {
-  await db.transaction().execute(async (trx) => {
-    const row = await trx.selectFrom('authors').select('entry_ids').where('id', '=', id).forUpdate().executeTakeFirst()
+  await transact(db, async (trx) => {
+    const row = await trx.selectFrom('authors').select(['entry_ids', 'deleted_at']).where('id', '=', id).forNoKeyUpdate().executeTakeFirst()
     if (!row) throw missing('The author')
+    if ((row.deleted_at !== null) === deleted) return
     const named = deleted
       ? (await trx.selectFrom('entries').select('id').where('author_id', '=', id).execute()).map((entry) => entry.id)
       : row.entry_ids

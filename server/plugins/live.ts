@@ -1,17 +1,30 @@
 import { defineNitroPlugin } from 'nitropack/runtime'
 import { indexOldAnew } from '../content/index-anew'
 import { keepFieldIndexes } from '../content/keep-field-indexes'
+import { tidyLogs } from '../content/tidy-logs'
 import { database } from '../db/client'
 import { addUpKeyCounts } from '../listings/key-counts'
 import { changeFeed } from '../live/feed'
+import { finishLeftWork } from '../work/finish'
+
+/** What every server does by itself, at its start and then again and again, in milliseconds. */
+const chores = [
+  { name: 'Work that another server left is not finished', every: 20_000, atStart: true, run: () => finishLeftWork(database()) },
+  { name: 'Not everything is indexed anew', every: null, atStart: true, run: () => indexOldAnew(database()) },
+  { name: 'Counts were not added up', every: 60_000, atStart: false, run: () => addUpKeyCounts(database()) },
+  { name: 'Logs were not tidied', every: 3_600_000, atStart: true, run: () => tidyLogs(database()) },
+] as const
 
 export default defineNitroPlugin((nitro) => {
   void changeFeed().start()
   keepFieldIndexes(database())
-  void indexOldAnew(database()).catch((error: unknown) => console.warn(`Not everything is indexed anew: ${String(error)}`))
-  const addingUp = setInterval(() => void addUpKeyCounts(database()).catch((error: unknown) => console.warn(`Counts were not added up: ${String(error)}`)), 60_000)
+  const timers = chores.flatMap(({ name, every, atStart, run }) => {
+    const work = () => void run().catch((error: unknown) => console.warn(`${name}: ${String(error)}`))
+    if (atStart) work()
+    return every === null ? [] : [setInterval(work, every)]
+  })
   nitro.hooks.hook('close', async () => {
-    clearInterval(addingUp)
+    timers.forEach((timer) => clearInterval(timer))
     await changeFeed().stop()
     await database().destroy()
   })

@@ -81,6 +81,30 @@ describe('the change feed', () => {
     await vi.waitFor(() => expect(told.map((change) => change.subjectId).toSorted()).toEqual([10, 11]), soon)
   })
 
+  it('waits for no transaction that runs long, and looks no more often for it', async () => {
+    const feed = new ChangeFeed(test.db, test.url)
+    feeds.push(feed)
+    const told: Change[] = []
+    feed.subscribe((changes) => told.push(...changes))
+    await feed.start()
+    await feed.settled()
+    let finish: () => void = () => undefined
+    const held = new Promise<void>((resolve) => (finish = resolve))
+    const long = test.db.transaction().execute(async (trx) => {
+      await sql`select pg_current_xact_id()`.execute(trx)
+      await held
+    })
+    for (let subjectId = 30; subjectId < 40; subjectId += 1) await test.db.transaction().execute((trx) => recordChange(trx, { kind: 'page', subjectId }))
+    await vi.waitFor(() => expect(told.map((change) => change.subjectId)).toEqual(Array.from({ length: 10 }, (_, at) => 30 + at)), soon)
+    const looks = () => sql<{ calls: number }>`select xact_commit::integer as calls from pg_stat_database where datname = current_database()`.execute(test.db).then(({ rows }) => rows[0]?.calls ?? 0)
+    await feed.settled()
+    const before = await looks()
+    await new Promise((resolve) => setTimeout(resolve, 1500))
+    expect((await looks()) - before).toBeLessThan(12)
+    finish()
+    await long
+  })
+
   it('goes on after its connection was cut', async () => {
     const told = await listen()
     await sql`select pg_terminate_backend(pid) from pg_stat_activity

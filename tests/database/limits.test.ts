@@ -1,7 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { sql } from 'kysely'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { newListing, parseListing } from '~~/core/listing/definition'
 import { documentOfText } from '~~/core/content/rich-text/document'
 import { whileAwaited } from '~~/server/db/awaited'
 import { databaseFailure } from '~~/server/db/failures'

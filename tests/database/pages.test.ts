@@ -79,13 +79,32 @@ describe('the draft of a page', () => {
   })
 })
 
+/** The versions that somebody sees who opens a page now. */
+async function seenNow(id: number) {
+  const { version, listings } = await editedPage(test.db, id)
+  return { version, listings: Object.fromEntries(listings.map((one) => [one.id, one.version])) }
+}
+
 describe('publishing', () => {
+  it('does not send live what somebody else does to a shared listing on another page', async () => {
+    const first = draft(1)
+    const listing = first.listings[0]?.id ?? ''
+    await saveDraft(test.db, pageId, first, site.writer)
+    const seen = await seenNow(pageId)
+    await test.db.updateTable('listings').set({ draft: JSON.stringify({ version: 3, name: 'Half done', from: { collections: [site.collectionId] } }), draft_version: 2 }).where('id', '=', listing).execute()
+    await expect(publishPage(test.db, pageId, seen, site.writer)).rejects.toMatchObject({ status: 409 })
+    expect(await publishedPage(test.db, '/')).toBeNull()
+    // Whoever opens the page again sees it, and may publish it.
+    await publishPage(test.db, pageId, await seenNow(pageId), site.writer)
+    expect((await publishedPage(test.db, '/'))?.listings.get(listing)?.name).toBe('Half done')
+  })
+
   it('shows visitors the draft as it was, and not what is changed after', async () => {
     expect(await publishedPage(test.db, '/')).toBeNull()
     const first = draft(1)
     const listing = first.listings[0]?.id ?? ''
     await saveDraft(test.db, pageId, first, site.writer)
-    expect((await publishPage(test.db, pageId, 2, site.writer)).changed).toBe(false)
+    expect((await publishPage(test.db, pageId, await seenNow(pageId), site.writer)).changed).toBe(false)
     const later = { ...draft(2, 1, listing, 'Renamed'), page: first.page }
     expect((await saveDraft(test.db, pageId, later, site.writer)).changed).toBe(true)
     const live = await publishedPage(test.db, '/')
@@ -94,10 +113,10 @@ describe('publishing', () => {
 
   it('keeps every published version, and needs the newest draft', async () => {
     await saveDraft(test.db, pageId, draft(1), site.writer)
-    await publishPage(test.db, pageId, 2, site.writer)
+    await publishPage(test.db, pageId, await seenNow(pageId), site.writer)
     const versions = await test.db.selectFrom('page_versions').select('page').where('page_id', '=', pageId).execute()
     expect(versions).toHaveLength(1)
-    await expect(publishPage(test.db, pageId, 1, site.writer)).rejects.toMatchObject({ status: 409 })
+    await expect(publishPage(test.db, pageId, { ...(await seenNow(pageId)), version: 1 }, site.writer)).rejects.toMatchObject({ status: 409 })
   })
 })
 
@@ -110,7 +129,7 @@ describe('the page of each entry of a collection', () => {
     const { entries } = await editedPage(test.db, id)
     expect(entries?.sample?.id).toBe(entry.id)
     expect(askedForPage({ now: 0, page: null, visit: '' }, entries).page).toEqual({ kind: 'entry', id: entry.id })
-    await publishPage(test.db, id, 1, site.writer)
+    await publishPage(test.db, id, await seenNow(id), site.writer)
     expect(await navigation(test.db)).toEqual([])
     expect((await pageRows(test.db)).map((row) => row.address)).toContain(entries?.sample?.address)
   })

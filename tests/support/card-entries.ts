@@ -20,6 +20,7 @@ export function cardEntry(change: Partial<CardEntry> = {}): CardEntry {
     comments: 0,
     likes: 0,
     terms: [],
+    within: change.terms?.map((term) => term.id) ?? [],
     fields: new Map(),
     values: {},
     ...change,
@@ -27,7 +28,7 @@ export function cardEntry(change: Partial<CardEntry> = {}): CardEntry {
 }
 
 /** Where cards stand in tests: British English, London, noon on 1 March 2026. */
-export const cardContext: CardContext = { locale: 'en-GB', zone: 'Europe/London', now: Date.UTC(2026, 2, 1, 12), field: () => undefined, placeholder: 'sprig', sizes: '300px', atOnce: false }
+export const cardContext: CardContext = { locale: 'en-GB', zone: 'Europe/London', now: Date.UTC(2026, 2, 1, 12), field: () => undefined, termNow: (id) => id, placeholder: 'sprig', sizes: '300px', atOnce: false }
 
 /** A field of a type, as its defaults have it. */
 export function fieldOfType(id: number, type: FieldTypeName, settings: object = {}): Field {

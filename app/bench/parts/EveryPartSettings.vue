@@ -39,6 +39,6 @@ function choose(name: Condition['if'] | 'always') {
     <TextSetting :label="words.suffix" :value="setting.suffix ?? ''" fallback="" :most="40" @change="emit('change', { ...setting, suffix: $event })" />
   </div>
   <SelectSetting :label="words.only" :value="only?.if ?? 'always'" fallback="always" :choices="conditions" @change="choose" />
-  <v-autocomplete v-if="only?.if === 'term'" :label="words.term" :items="terms" :model-value="only.term" auto-select-first @update:model-value="emit('change', { ...setting, only: { if: 'term', term: $event } })" />
+  <v-autocomplete v-if="only?.if === 'term'" :label="words.term" :items="terms" :model-value="catalogue.words.termNow(only.term)" auto-select-first @update:model-value="emit('change', { ...setting, only: { if: 'term', term: $event } })" />
   <SelectSetting v-else-if="only?.if === 'field' || only?.if === 'no-field'" :label="words.field" :value="only.field" :choices="choices()" @change="emit('change', { ...setting, only: { if: only.if === 'field' ? 'field' : 'no-field', field: $event } })" />
 </template>

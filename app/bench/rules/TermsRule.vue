@@ -47,7 +47,7 @@ const items = computed(() =>
   <ChoiceSetting :label="words.ask" :value="rule.is" :choices="choices" bare @change="emit('change', { ...rule, is: $event })" />
   <v-autocomplete
     :items="items"
-    :model-value="[...rule.terms]"
+    :model-value="[...new Set(rule.terms.map(catalogue.words.termNow))]"
     :label="words.terms"
     multiple
     chips

@@ -37,8 +37,9 @@ export const terms = defineRule<'terms', TermsRule>({
     if (gone === 0 || (rule.is === 'any' && gone < rule.terms.length)) return null
     return broken(gone === 1 ? 'A term of this rule was deleted. Choose another, or remove it here.' : `${gone} terms of this rule were deleted. Choose others, or remove them here.`)
   },
-  predicate(rule) {
-    if (rule.is === 'none') return { test: 'not', of: { test: 'anyKey', keys: rule.terms } }
-    return { test: rule.is === 'all' ? 'allKeys' : 'anyKey', keys: rule.terms }
+  predicate(rule, { words }) {
+    const keys = [...new Set(rule.terms.map((term) => words.termNow(term)))]
+    if (rule.is === 'none') return { test: 'not', of: { test: 'anyKey', keys } }
+    return { test: rule.is === 'all' ? 'allKeys' : 'anyKey', keys }
   },
 })

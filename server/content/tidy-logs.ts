@@ -1,0 +1,30 @@
+import { sql } from 'kysely'
+import type { Db } from '../db/client'
+
+/** How long what was done can be undone, and how long versions of an entry are kept besides its newest. */
+const undoableFor = '90 days'
+const versionsFor = '2 years'
+const newestKept = 50
+/** What was told to every server long ago. */
+const changesFor = '1 day'
+const atOnce = 5000
+
+/** Removes what logs have kept long enough, a little at a time. */
+export async function tidyLogs(db: Db): Promise<void> {
+  const old = (table: string, column: string, age: string) => sql`
+    delete from ${sql.table(table)} where ctid = any(array(select ctid from ${sql.table(table)} where ${sql.ref(column)} < now() - ${sql.lit(age)}::interval limit ${sql.lit(atOnce)}))`
+  const removals = [
+    old('changes', 'happened_at', changesFor),
+    old('bulk_changes', 'made_at', undoableFor),
+    old('term_changes', 'made_at', undoableFor),
+    old('account_sessions', 'expires_at', '1 day'),
+    sql`
+      delete from entry_versions where ctid = any(array(
+        select v.ctid from entry_versions v join entries e on e.id = v.entry_id
+        where v.saved_at < now() - ${sql.lit(versionsFor)}::interval and v.version < e.version - ${sql.lit(newestKept)} limit ${sql.lit(atOnce)}))`,
+  ]
+  for (const removal of removals) {
+    let removed = atOnce
+    while (removed >= atOnce) removed = Number((await removal.execute(db)).numAffectedRows ?? 0)
+  }
+}
