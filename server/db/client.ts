@@ -30,6 +30,8 @@ class ClientWithKeptPlans extends pg.Client {
   constructor(settings: pg.ClientConfig) {
     super(settings)
     this.settings = settings
+    // One that is cut off while it is lent out tells whoever asked; without a listener it would end the process.
+    this.on('error', () => undefined)
   }
 
   /** Gives statements that are to be kept a name, which makes them so. */

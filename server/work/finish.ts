@@ -22,16 +22,17 @@ async function stepOf(trx: Trx, id: string): Promise<boolean> {
   return state !== null
 }
 
-/** Finishes what was left by servers that ended. */
+/** Finishes what was left by servers that ended, and what that makes necessary in turn. */
 export async function finishLeftWork(db: Db, untouchedFor = leftAfter): Promise<void> {
-  const left = await db
-    .selectFrom('long_work')
-    .select('id')
-    .where('touched_at', '<=', new Date(Date.now() - untouchedFor))
-    .orderBy('begun_at')
-    .execute()
-  for (const { id } of left) {
+  const failed = new Set<string>()
+  for (;;) {
+    const left = await db.selectFrom('long_work').select('id').where('touched_at', '<=', new Date(Date.now() - untouchedFor)).orderBy('begun_at').execute()
+    const next = left.find((row) => !failed.has(row.id))
+    if (next === undefined) return
     // What can't be finished must not keep the rest from it.
-    await finishWork(db, id).catch((error: unknown) => console.warn(`Work was left undone (${id}): ${String(error)}`))
+    await finishWork(db, next.id).catch((error: unknown) => {
+      failed.add(next.id)
+      console.warn(`Work was left undone (${next.id}): ${String(error)}`)
+    })
   }
 }

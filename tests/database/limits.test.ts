@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { sql } from 'kysely'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { parseListing } from '~~/core/listing/definition'
 import { documentOfText } from '~~/core/content/rich-text/document'
 import { whileAwaited } from '~~/server/db/awaited'
 import { databaseFailure } from '~~/server/db/failures'

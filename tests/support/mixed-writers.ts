@@ -1,0 +1,193 @@
+import fc from 'fast-check'
+import { sql } from 'kysely'
+import { blankEntry } from '~~/core/content/entry-input'
+import { storageOf } from '~~/core/content/field'
+import type { Field } from '~~/core/content/field'
+import { fieldTypes } from '~~/core/content/fields'
+import { changeInBulk, undoBulkChange } from '~~/server/content/bulk'
+import { addEntry, loadEntry, saveEntry, setEntryDeleted } from '~~/server/content/entries'
+import { indexEntries } from '~~/server/content/entry-index'
+import { convertField, undoConversion } from '~~/server/content/field-conversion'
+import { fieldsOf } from '~~/server/content/fields'
+import { addField } from '~~/server/content/field-writing'
+import { deleteTerm, mergeTerm, moveTerm, undoTermChange } from '~~/server/content/terms'
+import { addTerm } from '~~/server/content/terms'
+import type { Db } from '~~/server/db/client'
+import { databaseFailure } from '~~/server/db/failures'
+import { Problem } from '~~/server/http/problem'
+import { addUpKeyCounts } from '~~/server/listings/key-counts'
+import { finishLeftWork } from '~~/server/work/finish'
+import { fieldInput } from './fields'
+
+/** What mixed writers were told, to be held against what is there afterwards. */
+export interface Told {
+  /** Writes that were acknowledged, by what they did. */
+  readonly done: Record<string, number>
+  /** Errors that nobody should be told of. */
+  readonly faults: string[]
+  /** By entry: the number in its title that was acknowledged last, and the one tried last. */
+  readonly titles: Map<number, { acknowledged: number; tried: number }>
+  /** Entries that are written about no more once they are to be deleted. */
+  readonly deleted: Map<number, 'acknowledged' | 'tried'>
+  /** The longest a save took, in milliseconds. */
+  longestSave: number
+}
+
+interface Site {
+  readonly collectionId: number
+  readonly facetId: number
+  readonly writer: { readonly id: string }
+}
+
+/** Writers of every kind at once on one collection, for some time; `isRough` cuts connections in between. */
+export async function writeMixed(db: Db, site: Site, { seconds, seed, isRough }: { readonly seconds: number; readonly seed: number; readonly isRough: boolean }): Promise<Told> {
+  const told: Told = { done: {}, faults: [], titles: new Map(), deleted: new Map(), longestSave: 0 }
+  const until = Date.now() + seconds * 1000
+  const field = await addField(db, site.collectionId, { ...fieldInput('number', 'depth'), filterable: true, sortable: true } as never)
+  for (let at = 0; at < 60; at += 1) await addOne(db, site, field, told, at)
+  const writer = (name: string, act: (at: number) => Promise<unknown>) => runWriter(name, act, until, told)
+  const ids = () => [...told.titles.keys()].filter((id) => !told.deleted.has(id))
+  const pick = chooser(seed)
+  await Promise.all([
+    ...[0, 1, 2].map((lane) => writer('save', async () => saveOne(db, site, told, pick(ids().filter((id) => id % 3 === lane))))),
+    writer('add', (at) => addOne(db, site, field, told, 1000 + at)),
+    writer('delete', async () => deleteOne(db, told, pick(ids()))),
+    writer('bulk', async (at) => {
+      const { id } = await changeInBulk(db, site.collectionId, { ids: ids(), action: { do: at % 2 === 0 ? 'draft' : 'publish' } }, site.writer)
+      if (at % 3 === 0) await undoBulkChange(db, id, site.writer)
+    }),
+    writer('tag', async () => {
+      const terms = await termIds(db, site)
+      await changeInBulk(db, site.collectionId, { ids: ids(), action: { do: 'add-terms', termIds: [pick(terms)] } }, site.writer)
+    }),
+    writer('convert', async (at) => (at % 2 === 0 ? convertField(db, field.id, { ...fieldInput('short-text', 'depth'), filterable: true, sortable: true }) : undoConversion(db, field.id))),
+    writer('terms', async (at) => changeTerms(db, site, at, pick)),
+    // As every server does by itself.
+    writer('resume', () => finishLeftWork(db, 500)),
+    ...(isRough ? [writer('cut', () => cutConnections(db))] : []),
+  ])
+  await settle(db)
+  return told
+}
+
+function chooser(seed: number): <T>(from: readonly T[]) => T {
+  const values = fc.sample(fc.nat(1_000_000), { numRuns: 5000, seed })
+  let at = 0
+  return (from) => {
+    at = (at + 1) % values.length
+    const chosen = from[(values[at] ?? 0) % Math.max(1, from.length)]
+    if (chosen === undefined) throw new Problem(404, 'Nothing', 'There is nothing to choose from.')
+    return chosen
+  }
+}
+
+async function runWriter(name: string, act: (at: number) => Promise<unknown>, until: number, told: Told): Promise<void> {
+  for (let at = 0; Date.now() < until; at += 1) {
+    try {
+      await act(at)
+      told.done[name] = (told.done[name] ?? 0) + 1
+    } catch (error) {
+      const isTold = error instanceof Problem && error.status < 500
+      if (!isTold && databaseFailure(error) !== 'lost' && databaseFailure(error) !== 'heavy') told.faults.push(`${name}: ${String(error)}`)
+    }
+    await new Promise((resolve) => setTimeout(resolve, name === 'cut' || name === 'resume' ? 700 : 3))
+  }
+}
+
+async function addOne(db: Db, site: Site, field: Field, told: Told, at: number): Promise<void> {
+  const values = await valueFor(db, site, field, at)
+  const { id } = await addEntry(db, site.collectionId, { ...blankEntry, title: '0', slug: `mixed-${at}-${told.titles.size}`, status: 'published', publishedAt: Date.UTC(2026, 0, 1), values }, site.writer)
+  told.titles.set(id, { acknowledged: 0, tried: 0 })
+}
+
+/** A value that the field takes in the form that a writer sees; another form refuses it, which is told. */
+async function valueFor(db: Db, site: Site, field: Field, at: number): Promise<Record<string, unknown>> {
+  const now = (await fieldsOf(db, site.collectionId)).find((one) => one.id === field.id)
+  return { [field.id]: now?.type === 'number' ? at : String(at) }
+}
+
+async function saveOne(db: Db, site: Site, told: Told, id: number): Promise<void> {
+  const title = told.titles.get(id)
+  if (title === undefined) return
+  const entry = await loadEntry(db, id)
+  const tried = title.tried + 1
+  told.titles.set(id, { ...title, tried })
+  const { id: _, collectionId, version, updatedAt, updatedBy, ...input } = entry
+  void [_, collectionId, updatedAt, updatedBy]
+  const begun = Date.now()
+  await saveEntry(db, id, version, { ...input, title: String(tried) }, site.writer)
+  told.longestSave = Math.max(told.longestSave, Date.now() - begun)
+  told.titles.set(id, { acknowledged: tried, tried: told.titles.get(id)?.tried ?? tried })
+}
+
+async function deleteOne(db: Db, told: Told, id: number): Promise<void> {
+  if (told.titles.size - told.deleted.size < 30) return
+  told.deleted.set(id, 'tried')
+  await setEntryDeleted(db, id, true)
+  told.deleted.set(id, 'acknowledged')
+}
+
+async function termIds(db: Db, { facetId }: Site): Promise<readonly number[]> {
+  return (await db.selectFrom('terms').select('id').where('facet_id', '=', facetId).where('leaving', '=', false).execute()).map((row) => row.id)
+}
+
+async function changeTerms(db: Db, site: Site, at: number, pick: <T>(from: readonly T[]) => T): Promise<void> {
+  const terms = await termIds(db, site)
+  if (terms.length < 8) await addTerm(db, site.facetId, at % 2 === 0 ? null : pick(terms), { name: `Term ${at}`, slug: `term-${at}`, description: '', pictureId: null, icon: '', colour: '' })
+  const [one, other] = [pick(terms), pick(terms)]
+  if (at % 4 === 0) return moveTerm(db, one, { parentId: other === one ? null : other, at: 0 })
+  const { change } = at % 4 === 1 ? await deleteTerm(db, one, site.writer) : await mergeTerm(db, one, other, site.writer)
+  if (at % 3 !== 0) await undoTermChange(db, change)
+}
+
+/** Ends what some connections are at, as when a server is killed. */
+async function cutConnections(db: Db): Promise<void> {
+  await sql`select pg_terminate_backend(pid) from pg_stat_activity
+    where datname = current_database() and pid <> pg_backend_pid() and state <> 'idle' order by random() limit 2`.execute(db)
+}
+
+async function settle(db: Db): Promise<void> {
+  await finishLeftWork(db, 0)
+  await addUpKeyCounts(db, 0)
+}
+
+/** What is not as it was told, or only half written; empty when all is well. */
+export async function wrongAfter(db: Db, site: Site, told: Told): Promise<readonly string[]> {
+  const rows = await db.selectFrom('entries').select(['id', 'title', 'deleted_at', 'field_values']).where('collection_id', '=', site.collectionId).execute()
+  const byId = new Map(rows.map((row) => [row.id, row]))
+  const lost = [...told.titles].flatMap(([id, { acknowledged, tried }]) => {
+    const number = Number(byId.get(id)?.title ?? NaN)
+    return number >= acknowledged && number <= tried ? [] : [`entry ${id} has ${number}, of ${acknowledged} acknowledged and ${tried} tried`]
+  })
+  const back = [...told.deleted].filter(([id, state]) => state === 'acknowledged' && byId.get(id)?.deleted_at === null).map(([id]) => `entry ${id} was deleted and is back`)
+  const fields = await fieldsOf(db, site.collectionId)
+  const strange = rows.flatMap((row) =>
+    fields.flatMap((field) => {
+      const value = row.field_values[storageOf(field)]
+      return value === undefined || fieldTypes.get(field.type).parse(value, field.settings).ok ? [] : [`entry ${row.id} has ${JSON.stringify(value)} in a field of the type ${field.type}`]
+    }),
+  )
+  return [...lost, ...back, ...strange, ...(await halfWritten(db, rows.map((row) => row.id)))]
+}
+
+async function halfWritten(db: Db, ids: readonly number[]): Promise<readonly string[]> {
+  const count = async (what: string, query: ReturnType<typeof sql<{ count: number }>>) => ((await query.execute(db)).rows[0]?.count === 0 ? [] : [what])
+  const left = [
+    ...(await count('work is left', sql<{ count: number }>`select count(*)::integer as count from long_work`)),
+    ...(await count('a term is still leaving', sql<{ count: number }>`select count(*)::integer as count from terms where leaving`)),
+    ...(await count('a field is still becoming another', sql<{ count: number }>`select count(*)::integer as count from fields where becoming`)),
+    ...(await count('a bulk change is half made', sql<{ count: number }>`select count(*)::integer as count from bulk_changes where not done`)),
+    ...(await count('terms lie in a circle', sql<{ count: number }>`
+      with recursive up (id, at, depth) as (select id, parent_id, 0 from terms union all select up.id, terms.parent_id, depth + 1 from up join terms on terms.id = up.at where depth < 200)
+      select count(*)::integer as count from up where depth >= 199`)),
+    ...(await count('counts of keys are off', sql<{ count: number }>`
+      select count(*)::integer as count from (
+        select collection_id, key, sum(n) from (
+          select collection_id, key, entries as n from key_counts union all select collection_id, key, change from key_count_changes
+          union all select collection_id, key, -1 from entry_index, unnest(keys || 0) key) all_of group by collection_id, key having sum(n) <> 0) off`)),
+  ]
+  const index = () => sql<{ index: string }>`select coalesce(string_agg(entry_id || ' ' || title || ' ' || (select array_agg(k order by k) from unnest(keys) k)::text || sort_values::text, ';' order by entry_id), '') as index from entry_index`.execute(db).then(({ rows }) => rows[0]?.index ?? '')
+  const before = await index()
+  await db.transaction().execute((trx) => indexEntries(trx, ids))
+  return before === (await index()) ? left : [...left, 'the index is not what the entries say']
+}
