@@ -32,7 +32,7 @@ const description = computed(() => {
       <component :is="'style'" id="listing-styles" :innerHTML="view.css" />
       <component :is="'script'" v-if="view.script" type="module" :src="view.script" />
     </head>
-    <body :data-page="view.pageId ?? undefined">
+    <body :data-page="view.pageId ?? undefined" :data-seen="view.seen ?? undefined" :data-at="view.pageId === null ? undefined : view.at" :data-entry="view.entryId ?? undefined">
       <a class="skip" href="#content">{{ words.skip }}</a>
       <div class="site">
         <SiteHead :site="view.site" />

@@ -116,4 +116,10 @@ export interface DocumentView {
   readonly script: string | null
   /** What the script needs to hear of changes; null where nothing on the page can change. */
   readonly pageId: number | null
+  /** What the server had seen of the site's changes when it made this; null where that is not known. */
+  readonly seen: string | null
+  /** When it was made, epoch milliseconds. */
+  readonly at: number
+  /** The entry whose page this is, whose reads are counted; null for none. */
+  readonly entryId: number | null
 }

@@ -1,6 +1,6 @@
-import { Idiomorph } from 'idiomorph'
 import { changedListings } from '~~/core/edits/document'
 import type { PageDocument } from '~~/core/edits/document'
+import { morph } from '~~/site/enhance/morphing'
 import { request } from '../shared/http'
 import { useBench } from '../stores/bench'
 import type { Preview } from '~~/core/pages/answers'
@@ -69,7 +69,7 @@ export function usePageFrame(frame: () => HTMLIFrameElement | null) {
     if (preview.document !== null) putDocument(page, preview.document)
     for (const placement of preview.placements) {
       const old = page.querySelector(`[data-placement="${placement.id}"]`)
-      if (old) Idiomorph.morph(old, placement.html, { morphStyle: 'outerHTML' })
+      if (old) morph(old, placement.html)
       setPlacementCss(page, placement.id, placement.css)
     }
     page.dispatchEvent(new Event('bushel:changed'))
@@ -81,7 +81,7 @@ export function usePageFrame(frame: () => HTMLIFrameElement | null) {
     if (styles) styles.textContent = fresh.getElementById('listing-styles')?.textContent ?? ''
     page.querySelectorAll('style[data-css-of]').forEach((one) => one.remove())
     const [old, next] = [page.getElementById('content'), fresh.getElementById('content')]
-    if (old && next) Idiomorph.morph(old, next, { morphStyle: 'outerHTML' })
+    if (old && next) morph(old, next)
   }
 
   /** Later rules win over the page's own of equal weight, so the edited placement's stand last. */

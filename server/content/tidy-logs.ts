@@ -14,7 +14,8 @@ export async function tidyLogs(db: Db): Promise<void> {
   const old = (table: string, column: string, age: string) => sql`
     delete from ${sql.table(table)} where ctid = any(array(select ctid from ${sql.table(table)} where ${sql.ref(column)} < now() - ${sql.lit(age)}::interval limit ${sql.lit(atOnce)}))`
   const removals = [
-    old('changes', 'happened_at', changesFor),
+    // The newest stays: it says how far back the log reaches.
+    sql`delete from changes where happened_at < now() - ${sql.lit(changesFor)}::interval and id < (select max(id) from changes)`,
     old('bulk_changes', 'made_at', undoableFor),
     old('term_changes', 'made_at', undoableFor),
     old('account_sessions', 'expires_at', '1 day'),

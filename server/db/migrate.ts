@@ -8,6 +8,7 @@ import * as questions from './migrations/0005-questions'
 import * as placeholder from './migrations/0006-placeholder'
 import * as answers from './migrations/0007-answers'
 import * as longWork from './migrations/0008-long-work'
+import * as reads from './migrations/0009-reads'
 import type { Database } from './schema'
 
 /** Every migration by name, in the order of the names. */
@@ -20,6 +21,7 @@ const migrations = {
   '0006-placeholder': placeholder,
   '0007-answers': answers,
   '0008-long-work': longWork,
+  '0009-reads': reads,
 }
 
 /** Brings the database up to date. Safe to call from several processes at once. Throws what failed. */

@@ -272,7 +272,7 @@ export interface Database {
   changes: {
     id: Generated<number>
     transaction_id: Generated<string>
-    kind: 'collection' | 'page' | 'site'
+    kind: 'collection' | 'page' | 'site' | 'reads'
     subject_id: number | null
     happened_at: InstantByDefault
   }

@@ -28,6 +28,8 @@ export interface ShownPage {
 
 /** Asks listings for pages: each with what it knows of the site, and with answers kept where that is wanted. */
 export interface ListingAsker {
+  /** What was seen of the site's changes by now: answers are no older. Null where that is not known. */
+  readonly seen: () => string | null
   readonly known: () => Promise<KnownSite>
   /** A page of a listing: the one that the cursor names, or the first. */
   readonly shown: (listing: Listing, asked: Asked, above: readonly number[], cursor?: string | null) => Promise<ShownPage>
@@ -40,6 +42,7 @@ export function askingAnew(db: Db): ListingAsker {
   let known: Promise<KnownSite> | undefined
   const knownOnce = () => (known ??= knownSite(db))
   return {
+    seen: () => null,
     known: knownOnce,
     counted: async (listing, asked, above, keys) => facetCounts(db, await listingPlan(db, await knownOnce(), listing, asked, above), keys),
     shown: async (listing, asked, above, cursor = null) => shownNow(db, await knownOnce(), listing, asked, above, cursor),
@@ -47,22 +50,28 @@ export function askingAnew(db: Db): ListingAsker {
 }
 
 /** Keeps answers until they may be others, as the live site does. */
-export function askingKept(db: Db, cache: DependentCache): ListingAsker {
+export function askingKept(db: Db, cache: DependentCache, seen: () => string | null = () => null): ListingAsker {
   const known = () => cache.get('site', Date.now(), async () => ({ value: await knownSite(db), collections: [], until: Infinity }))
   const kept = <T>(name: string, listing: Listing, asked: Asked, compute: (site: KnownSite) => Promise<T>) =>
     cache.get(name, asked.now, async () => {
       const site = await known()
       const [value, until] = await Promise.all([compute(site), mayChangeAt(db, listing, site.words, asked.now)])
       // What is related depends on the page's entry, whichever collection it belongs to.
-      return { value, until, collections: asked.page?.kind === 'entry' ? site.collections : listing.from.collections }
+      return { value, until, reads: goesByReads(listing), collections: asked.page?.kind === 'entry' ? site.collections : listing.from.collections }
     })
   return {
+    seen,
     known,
     shown: (listing, asked, above, cursor = null) =>
       kept(JSON.stringify([storedListing(listing), asked.page, above, cursor, lastsAVisit(listing) ? asked.visit : '']), listing, asked, (site) => shownNow(db, site, listing, asked, above, cursor)),
     counted: (listing, asked, above, keys) =>
       kept(JSON.stringify(['counted', listing.from, asked.page, above, keys]), listing, asked, async (site) => facetCounts(db, await listingPlan(db, site, listing, asked, above), keys)),
   }
+}
+
+/** Whether a listing is ordered by how often entries are read. */
+function goesByReads(listing: Listing): boolean {
+  return listing.order.keys.some((key) => key.by === 'views')
 }
 
 /** Whether a listing is shuffled anew for each visit. */

@@ -9,8 +9,6 @@ type Listener = (changes: readonly Change[]) => void
 /** Missed notices are caught by looking anyway, this often. */
 const lookEvery = 5000
 const longestRetry = 10_000
-/** What is older than this has long been told, and is removed. */
-const keptFor = '1 day'
 
 /**
  * Reads the change log from where it was and tells listeners what is new. A notice only wakes it.
@@ -115,19 +113,15 @@ export class ChangeFeed {
     const { rows: looked } = await sql<{ snapshot: string }>`select pg_current_snapshot()::text as snapshot`.execute(this.db)
     const [before, now] = [this.snapshot, looked[0]?.snapshot ?? null]
     if (now === null) return
-    if (before === null) await this.forgetOld()
-    else await this.tellBetween(before, now)
+    if (before !== null) await this.tellBetween(before, now)
     this.snapshot = now
     await this.setClock()
   }
 
   private async tellBetween(before: string, now: string): Promise<void> {
-    const changes = await changesBetween(this.db, before, now)
+    // Where the log no longer tells, anything may have changed.
+    const changes = (await changesBetween(this.db, before, now)) ?? [{ kind: 'site', subjectId: null }]
     if (changes.length > 0) this.tell(changes)
-  }
-
-  private async forgetOld(): Promise<void> {
-    await sql`delete from changes where happened_at < now() - ${sql.lit(keptFor)}::interval`.execute(this.db)
   }
 
   /**
@@ -160,13 +154,28 @@ export class ChangeFeed {
   }
 }
 
-/** What changed between two snapshots, each thing once. */
-export async function changesBetween(db: Db, before: string, now: string): Promise<readonly Change[]> {
-  const { rows } = await sql<{ kind: Change['kind']; subject_id: number | null }>`
-    select kind, subject_id from changes
-    where transaction_id >= pg_snapshot_xmin(${before}::pg_snapshot)
-      and not pg_visible_in_snapshot(transaction_id, ${before}::pg_snapshot)
-      and pg_visible_in_snapshot(transaction_id, ${now}::pg_snapshot)
-    group by kind, subject_id order by min(id)`.execute(db)
-  return rows.map((row) => ({ kind: row.kind, subjectId: row.subject_id }))
+/**
+ * What changed between two snapshots, each thing once; up to now for null. Null where the log no
+ * longer reaches back so far, or what is given is no snapshot of this database.
+ */
+export async function changesBetween(db: Db, before: string, now: string | null): Promise<readonly Change[] | null> {
+  if (!snapshotForm.test(before)) return null
+  const end = now === null ? sql`pg_current_snapshot()` : sql`${now}::pg_snapshot`
+  const { rows } = await sql<{ reaches: boolean; kind: Change['kind'] | null; subject_id: number | null }>`
+    with told as (
+      select kind, subject_id, min(id) as first from changes
+      where transaction_id >= pg_snapshot_xmin(${before}::pg_snapshot)
+        and not pg_visible_in_snapshot(transaction_id, ${before}::pg_snapshot)
+        and pg_visible_in_snapshot(transaction_id, ${end})
+      group by kind, subject_id
+    )
+    select told.kind, told.subject_id, log.reaches from (
+      select coalesce((select min(transaction_id) from changes) < pg_snapshot_xmin(${before}::pg_snapshot), true)
+        and pg_snapshot_xmax(${before}::pg_snapshot) <= pg_snapshot_xmax(pg_current_snapshot()) as reaches
+    ) log left join told on true order by told.first`.execute(db)
+  if (rows[0]?.reaches !== true) return null
+  return rows.flatMap(({ kind, subject_id: subjectId }) => (kind === null ? [] : [{ kind, subjectId }]))
 }
+
+/** A snapshot as the database writes it: `10:20:10,14`, its numbers within 64 bits. */
+const snapshotForm = /^\d{1,18}:\d{1,18}:(?:\d{1,18}(?:,\d{1,18}){0,500})?$/

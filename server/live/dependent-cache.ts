@@ -6,6 +6,7 @@ interface Kept {
   /** Epoch milliseconds from which the clock alone may have changed it. */
   readonly until: number
   readonly collections: readonly number[]
+  readonly reads: boolean
 }
 
 /** What an answer depends on, besides the site itself: entries of these collections, and the clock. */
@@ -13,6 +14,8 @@ export interface Dependence<T> {
   readonly value: T
   readonly collections: readonly number[]
   readonly until: number
+  /** Whether it goes by how often entries are read. */
+  readonly reads?: boolean
 }
 
 /**
@@ -48,8 +51,8 @@ export class DependentCache {
     const answer = running ?? compute()
     if (running === undefined) this.computing.set(shared, answer)
     try {
-      const { value, collections, until } = await answer
-      if (this.changes === begun && this.feed.isListening() && now < until) this.keep(name, { value, collections, until })
+      const { value, collections, until, reads = false } = await answer
+      if (this.changes === begun && this.feed.isListening() && now < until) this.keep(name, { value, collections, until, reads })
       return value
     } finally {
       this.computing.delete(shared)
@@ -69,7 +72,11 @@ export class DependentCache {
       this.kept.clear()
       return
     }
-    const touched = new Set(changes.flatMap((change) => (change.kind === 'collection' && change.subjectId !== null ? [change.subjectId] : [])))
-    for (const [name, { collections }] of this.kept) if (collections.some((id) => touched.has(id))) this.kept.delete(name)
+    const [entries, reads] = [touchedBy(changes, 'collection'), touchedBy(changes, 'reads')]
+    for (const [name, kept] of this.kept) if (kept.collections.some((id) => entries.has(id) || (kept.reads && reads.has(id)))) this.kept.delete(name)
   }
+}
+
+function touchedBy(changes: readonly Change[], kind: Change['kind']): ReadonlySet<number> {
+  return new Set(changes.flatMap((change) => (change.kind === kind && change.subjectId !== null ? [change.subjectId] : [])))
 }

@@ -1,30 +1,46 @@
 import { parseListing } from '../../core/listing/definition'
+import type { Listing } from '../../core/listing/definition'
 import { shownPlacementsOf } from '../../core/pages/definition'
 import type { Db } from '../db/client'
+import { mayChangeAt } from '../listings/next-change'
+import type { KnownSite } from '../listings/context'
 import type { Change } from './record-change'
 
-/** The collections that a published page shows entries of. */
-export async function collectionsOnPage(db: Db, pageId: number): Promise<ReadonlySet<number>> {
+/** What a published page shows, and with it what can change it. */
+export interface PageDependencies {
+  readonly page: number
+  readonly listings: readonly Listing[]
+}
+
+/** The listings of a published page. */
+export async function dependenciesOf(db: Db, pageId: number): Promise<PageDependencies> {
   const row = await db.selectFrom('pages').select('published').where('id', '=', pageId).executeTakeFirst()
   const ids = row?.published ? shownPlacementsOf(row.published).map((placement) => placement.listing) : []
-  if (ids.length === 0) return new Set()
-  const listings = await db.selectFrom('listings').select('published').where('id', 'in', ids).execute()
-  return new Set(
-    listings.flatMap(({ published }) => {
-      const parsed = parseListing(published)
-      return parsed.ok ? parsed.value.from.collections : []
-    }),
-  )
+  if (ids.length === 0) return { page: pageId, listings: [] }
+  const rows = await db.selectFrom('listings').select('published').where('id', 'in', ids).execute()
+  const listings = rows.flatMap(({ published }) => {
+    const parsed = parseListing(published)
+    return parsed.ok ? [parsed.value] : []
+  })
+  return { page: pageId, listings }
 }
 
 /** Whether a change can alter what a page shows. */
-export function touchesPage(change: Change, pageId: number, collections: ReadonlySet<number>): boolean {
+export function touchesPage(change: Change, { page, listings }: PageDependencies): boolean {
   switch (change.kind) {
     case 'site':
       return true
     case 'page':
-      return change.subjectId === pageId
+      return change.subjectId === page
     case 'collection':
-      return change.subjectId !== null && collections.has(change.subjectId)
+      return listings.some(({ from }) => from.collections.some((collection) => collection === change.subjectId))
+    case 'reads':
+      // Readers are not shown a page anew for each other's reading.
+      return false
   }
+}
+
+/** The first instant after `now` (epoch milliseconds) at which the clock alone may change a page; Infinity for never. */
+export async function pageTurnsAt(db: Db, { listings }: PageDependencies, words: KnownSite['words'], now: number): Promise<number> {
+  return Math.min(Infinity, ...(await Promise.all(listings.map((listing) => mayChangeAt(db, listing, words, now)))))
 }

@@ -27,9 +27,10 @@ export interface AskedDraft extends AskedPage {
 
 /** What a visitor gets at a path. */
 export async function publicDocument(db: Db, path: string, asked: Asked, asker: ListingAsker = askingAnew(db), query = new URLSearchParams()): Promise<PublicAnswer> {
+  const seen = asker.seen()
   const site = await loadSite(db)
   const [links, found] = await Promise.all([navigation(db), isPattern(path) ? null : publishedPage(db, path)])
-  const shared = { site, navigation: links, path }
+  const shared = { site, navigation: links, path, seen, at: asked.now }
   if (found !== null) {
     const page = await listingPageView(db, asker, found, { ...asked, page: asked.page ?? (await subjectOf(db, query)) }, query)
     const html = await renderDocument({ ...shared, page, css: listingCss(page), pageId: found.id })
@@ -40,7 +41,7 @@ export async function publicDocument(db: Db, path: string, asked: Asked, asker: 
   if (entry !== null) {
     const around = await publishedPage(db, entry.pattern)
     const listed = around === null ? null : await listingPageView(db, asker, around, { ...asked, page: { kind: 'entry', id: entry.id } }, query)
-    const html = await renderDocument({ ...shared, page: { ...entry.page, around: listed }, css: listed === null ? '' : listingCss(listed), pageId: around?.id ?? null })
+    const html = await renderDocument({ ...shared, page: { ...entry.page, around: listed }, css: listed === null ? '' : listingCss(listed), pageId: around?.id ?? null, entryId: entry.id })
     return { status: 200, html, lastsAVisit: isShuffledForVisit(around) }
   }
   const term = await termAt(db, path)
@@ -71,5 +72,5 @@ export async function draftDocument(db: Db, asker: ListingAsker, draft: AskedDra
 export async function renderDraft(db: Db, asker: ListingAsker, draft: AskedDraft, listed: ListingPageView, asked: Asked): Promise<string> {
   const [links, { site }] = await Promise.all([navigation(db), asker.known()])
   const entry = draft.isOfEntries && asked.page?.kind === 'entry' ? await entryPageOf(db, site, asked.page.id, asked.now) : null
-  return renderDocument({ site, navigation: links, path: draft.path, page: entry === null ? listed : { ...entry, around: listed }, css: listingCss(listed), pageId: null, script: true })
+  return renderDocument({ site, navigation: links, path: draft.path, page: entry === null ? listed : { ...entry, around: listed }, css: listingCss(listed), pageId: null, script: true, seen: null, at: asked.now })
 }

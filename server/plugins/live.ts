@@ -4,7 +4,8 @@ import { keepFieldIndexes } from '../content/keep-field-indexes'
 import { tidyLogs } from '../content/tidy-logs'
 import { database } from '../db/client'
 import { addUpKeyCounts } from '../listings/key-counts'
-import { changeFeed } from '../live/feed'
+import { changeFeed, pageWatches } from '../live/feed'
+import { readCounter } from '../reads/counter'
 import { finishLeftWork } from '../work/finish'
 
 /** What every server does by itself, at its start and then again and again, in milliseconds. */
@@ -12,6 +13,7 @@ const chores = [
   { name: 'Work that another server left is not finished', every: 20_000, atStart: true, run: () => finishLeftWork(database()) },
   { name: 'Not everything is indexed anew', every: null, atStart: true, run: () => indexOldAnew(database()) },
   { name: 'Counts were not added up', every: 60_000, atStart: false, run: () => addUpKeyCounts(database()) },
+  { name: 'Reads were not written', every: 10_000, atStart: false, run: () => readCounter().write(Date.now()) },
   { name: 'Logs were not tidied', every: 3_600_000, atStart: true, run: () => tidyLogs(database()) },
 ] as const
 
@@ -25,6 +27,8 @@ export default defineNitroPlugin((nitro) => {
   })
   nitro.hooks.hook('close', async () => {
     timers.forEach((timer) => clearInterval(timer))
+    await readCounter().write(Date.now()).catch((error: unknown) => console.warn(`Reads were not written: ${String(error)}`))
+    pageWatches().stop()
     await changeFeed().stop()
     await database().destroy()
   })

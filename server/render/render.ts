@@ -18,6 +18,10 @@ export interface DocumentChoice {
   readonly pageId: number | null
   /** Whether the script is loaded even where nothing on the page asks for it yet, as in the bench. */
   readonly script?: boolean
+  /** As `DocumentView` has them. */
+  readonly seen: string | null
+  readonly at: number
+  readonly entryId?: number
 }
 
 /** A whole public document as HTML. */
@@ -35,8 +39,11 @@ export async function renderDocument(choice: DocumentChoice): Promise<string> {
     page: choice.page,
     css: choice.css,
     stylesheet: assets.stylesheet,
-    script: choice.script === true || choice.pageId !== null || isDriven(choice.page) ? assets.script : null,
+    script: choice.script === true || choice.pageId !== null || choice.entryId !== undefined || isDriven(choice.page) ? assets.script : null,
     pageId: choice.pageId,
+    seen: choice.seen,
+    at: choice.at,
+    entryId: choice.entryId ?? null,
   }
   return `<!doctype html>${await renderToString(createSSRApp({ render: () => h(Document, { view }) }))}`
 }

@@ -1,3 +1,4 @@
+import { countRead } from './count-read'
 import { drive } from './drive'
 import { keepUpToDate } from './keep-up-to-date'
 
@@ -5,5 +6,6 @@ drive()
 // The bench changes the page in place and says so.
 document.addEventListener('bushel:changed', drive)
 
-const pageId = document.body.dataset.page
-if (pageId !== undefined) keepUpToDate(pageId)
+const { page, entry } = document.body.dataset
+if (page !== undefined) keepUpToDate(page)
+if (entry !== undefined) countRead(entry)

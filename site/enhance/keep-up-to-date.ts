@@ -1,30 +1,26 @@
 import { drive } from './drive'
+import { morph } from './morphing'
 
 /**
- * Listens for changes of what this page shows and swaps in the listings that differ. The page is
- * fetched again at its own address, so that what comes is what a reload would show.
+ * Listens for changes of what this page shows and brings it up to date. The page is fetched again at
+ * its own address, so that what comes is what a reload would show.
  *
  * Only a page that is seen listens: a browser holds few connections to one site, and pages that were
- * left, or lie behind others, would use them up. What they missed they fetch when they are seen again.
+ * left, or lie behind others, would use them up. The page says what it had seen of the site's changes
+ * when it was made; the server tells at once whether there were others since.
  */
 export function keepUpToDate(pageId: string): void {
   let stream: EventSource | null = null
-  let wasLost = false
 
   const listen = () => {
     if (stream !== null || document.visibilityState === 'hidden') return
-    stream = new EventSource(`/live?page=${encodeURIComponent(pageId)}`)
+    const { seen = '', at = '' } = document.body.dataset
+    stream = new EventSource(`/live?${new URLSearchParams({ page: pageId, seen, at }).toString()}`)
     stream.addEventListener('changed', () => void refresh())
-    stream.addEventListener('error', () => (wasLost = true))
-    stream.addEventListener('open', () => {
-      if (wasLost) void refresh()
-      wasLost = false
-    })
   }
   const leave = () => {
     stream?.close()
     stream = null
-    wasLost = true
   }
 
   listen()
@@ -45,9 +41,9 @@ async function refresh(): Promise<void> {
   running = true
   try {
     const answer = await fetch(location.href, { headers: { accept: 'text/html' } })
-    if (answer.ok) swap(new DOMParser().parseFromString(await answer.text(), 'text/html'))
+    if (answer.ok) bringUpToDate(new DOMParser().parseFromString(await answer.text(), 'text/html'))
   } catch {
-    // The stream says when the connection is back; then the page is fetched again.
+    // The stream opens again when the connection is back, and tells what was missed.
   } finally {
     running = false
     if (again) {
@@ -57,28 +53,11 @@ async function refresh(): Promise<void> {
   }
 }
 
-function swap(fresh: Document): void {
-  const ids = (page: Document) =>
-    Array.from(page.querySelectorAll<HTMLElement>('[data-placement]'), (one) => one.dataset.placement).join()
-  replace(document.getElementById('listing-styles'), fresh.getElementById('listing-styles'))
-  if (ids(document) !== ids(fresh)) {
-    replace(document.getElementById('content'), fresh.getElementById('content'))
-    return drive()
-  }
-  for (const old of document.querySelectorAll<HTMLElement>('[data-placement]'))
-    replace(old, fresh.querySelector(`[data-placement="${CSS.escape(old.dataset.placement ?? '')}"]`))
-  replace(document.querySelector('.page-title'), fresh.querySelector('.page-title'))
+function bringUpToDate(fresh: Document): void {
+  const [styles, freshStyles] = [document.getElementById('listing-styles'), fresh.getElementById('listing-styles')]
+  if (styles && freshStyles && styles.textContent !== freshStyles.textContent) styles.textContent = freshStyles.textContent
+  const [content, freshContent] = [document.getElementById('content'), fresh.getElementById('content')]
+  if (content && freshContent) morph(content, freshContent)
+  Object.assign(document.body.dataset, { seen: fresh.body.dataset.seen ?? '', at: fresh.body.dataset.at ?? '' })
   drive()
-}
-
-function replace(old: Element | null, fresh: Element | null): void {
-  if (old && fresh && !old.isEqualNode(fresh)) {
-    const held = old.contains(document.activeElement) ? addressOf(document.activeElement) : null
-    old.replaceWith(fresh)
-    if (held !== null) fresh.querySelector<HTMLElement>(`a[href="${CSS.escape(held)}"]:not([tabindex])`)?.focus()
-  }
-}
-
-function addressOf(element: Element | null): string | null {
-  return element?.getAttribute('href') ?? null
 }

@@ -1,4 +1,5 @@
 import type { Driver } from './drive'
+import { madeMark } from './morphing'
 
 /**
  * Moves a row of slides by arrows, dots and by itself. After the carousel pattern of the WAI-ARIA
@@ -46,18 +47,24 @@ export const driveSlides: Driver = (frame, signal) => {
     const shown = all.findLast((position) => position <= here) ?? 0
     if (dots.childElementCount !== all.length)
       dots.replaceChildren(
-        ...all.map((position, index) => {
+        ...all.map((_, index) => {
           const dot = document.createElement('button')
           dot.type = 'button'
           dot.dataset.control = 'dot'
+          dot.setAttribute(madeMark, '')
           dot.setAttribute('aria-label', `${dots.dataset.name ?? ''} ${index + 1}`)
-          dot.addEventListener('click', () => go(position), { signal })
           return dot
         }),
       )
     Array.from(dots.children).forEach((dot, index) => (all[index] === shown ? dot.setAttribute('aria-current', 'true') : dot.removeAttribute('aria-current')))
   }
 
+  // The dots may outlast what drives them: what they do is asked of their row.
+  if (dots) listen(dots, 'click', (event) => {
+    const index = Array.from(dots.children).findIndex((dot) => dot.contains(event.target as Node))
+    const to = positions()[index]
+    if (to !== undefined) go(to)
+  })
   if (before) listen(before, 'click', () => go(at() - step()))
   if (after) listen(after, 'click', () => go(at() + step()))
   listen(row, 'scroll', show)
@@ -77,9 +84,12 @@ export const driveSlides: Driver = (frame, signal) => {
   if (pause) moveByItself(frame, pause, Number(frame.dataset.autoplay), still, () => (at() === last() ? go(0) : go(at() + step())), signal)
 }
 
+/** Rows that somebody stopped, so that one that is brought up to date stays so. */
+const stoppedByHand = new WeakSet<Element>()
+
 function moveByItself(frame: HTMLElement, pause: HTMLButtonElement, seconds: number, still: MediaQueryList, goOn: () => void, signal: AbortSignal): void {
   const row = frame.querySelector('.slides')
-  let stopped = still.matches
+  let stopped = still.matches || stoppedByHand.has(frame)
   let held = false
   const show = () => {
     pause.textContent = (stopped ? pause.dataset.play : pause.dataset.pause) ?? ''
@@ -96,6 +106,8 @@ function moveByItself(frame: HTMLElement, pause: HTMLButtonElement, seconds: num
     'click',
     () => {
       stopped = !stopped
+      if (stopped) stoppedByHand.add(frame)
+      else stoppedByHand.delete(frame)
       show()
     },
     { signal },

@@ -1,4 +1,5 @@
 import type { Driver } from './drive'
+import { madeMark } from './morphing'
 
 /** Which tab of a placement was open, so that a page brought up to date stays where it was. */
 const open = new Map<string, string>()
@@ -11,21 +12,27 @@ let count = 0
 export const driveTabs: Driver = (element, signal) => {
   const sections = Array.from(element.children).filter((one): one is HTMLElement => one instanceof HTMLElement && one.classList.contains('group'))
   const place = element.closest<HTMLElement>('[data-placement]')?.dataset.placement ?? ''
-  const list = document.createElement('div')
+  // One that is brought up to date keeps its tabs, and with them the focus.
+  const there = element.querySelector<HTMLElement>(':scope > .tab-list')
+  const list = there ?? document.createElement('div')
   list.className = 'tab-list'
+  list.setAttribute(madeMark, '')
   list.setAttribute('role', 'tablist')
   list.setAttribute('aria-label', element.dataset.name ?? '')
   if (element.dataset.place === 'start') list.setAttribute('aria-orientation', 'vertical')
-  element.querySelector(':scope > .tab-list')?.remove()
 
+  const known = new Map(Array.from(list.querySelectorAll<HTMLButtonElement>('[role=tab]'), (tab) => [tab.textContent ?? '', tab]))
   const tabs = sections.map((section) => {
-    const tab = document.createElement('button')
+    const name = section.dataset.name ?? ''
+    const tab = known.get(name) ?? document.createElement('button')
+    known.delete(name)
     count += 1
     tab.type = 'button'
     tab.id = `tab-${count}`
     tab.dataset.control = 'tab'
+    tab.setAttribute(madeMark, '')
     tab.setAttribute('role', 'tab')
-    tab.textContent = section.dataset.name ?? ''
+    if (tab.textContent !== name) tab.textContent = name
     if (section.dataset.from) tab.dataset.from = section.dataset.from
     section.id = `panel-${count}`
     section.tabIndex = 0
@@ -58,8 +65,10 @@ export const driveTabs: Driver = (element, signal) => {
     },
     { signal },
   )
-  list.append(...tabs)
-  element.prepend(list)
+  known.forEach((tab) => tab.remove())
+  // A tab that is moved loses the focus; one that stands right is left.
+  if (tabs.some((tab, at) => list.children[at] !== tab)) list.append(...tabs)
+  if (there === null) element.prepend(list)
   element.classList.add('driven')
   choose(Math.max(0, sections.findIndex((section) => section.dataset.name === open.get(place))))
 }

@@ -1,0 +1,7 @@
+import { sql } from 'kysely'
+import type { Kysely } from 'kysely'
+
+/** The change log tells of reads too, which only change what is ordered by them. */
+export async function up(db: Kysely<unknown>): Promise<void> {
+  await sql`alter table changes drop constraint changes_kind_check, add check (kind in ('collection', 'page', 'site', 'reads'))`.execute(db)
+}
