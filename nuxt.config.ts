@@ -8,7 +8,7 @@ export default defineNuxtConfig({
   telemetry: false,
   ssr: false,
   devtools: { enabled: false },
-  modules: ['@pinia/nuxt', '~~/modules/site-assets'],
+  modules: ['@pinia/nuxt', '~~/modules/site-assets', '~~/modules/picture-worker'],
   imports: { autoImport: false },
   components: false,
   experimental: { appManifest: false, viteEnvironmentApi: true },
@@ -38,6 +38,16 @@ export default defineNuxtConfig({
   nitro: {
     compressPublicAssets: { gzip: true, brotli: true },
     imports: false,
+    routeRules: {
+      '/**': {
+        headers: {
+          'x-content-type-options': 'nosniff',
+          'x-frame-options': 'SAMEORIGIN',
+          'referrer-policy': 'same-origin',
+          'cross-origin-opener-policy': 'same-origin',
+        },
+      },
+    },
     rollupConfig: { output: {}, plugins: [vue()] },
     esbuild: { options: { target: 'es2022' } },
     typescript: { tsConfig: { compilerOptions: { lib: ['ESNext', 'DOM'] } } },

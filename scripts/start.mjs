@@ -6,8 +6,8 @@ import { Stop, isPortFree, root, run, runMain } from './lib/system.mjs'
 
 /**
  * Starts Bushel: installs what is missing, starts a private database, builds when sources changed,
- * loads the demo site into an empty database and serves until Ctrl-C. With --dev it serves with
- * hot reload. DATABASE_URL, PORT and BUSHEL_DATA override.
+ * loads the demo site into an empty database and serves until Ctrl-C; what dies meanwhile is started
+ * again. With --dev it serves with hot reload. DATABASE_URL, PORT and BUSHEL_DATA override.
  */
 const dev = process.argv.includes('--dev')
 const port = Number(process.env.PORT ?? 4310)
@@ -19,17 +19,8 @@ await runMain(async () => {
   const data = openData()
   await ensurePackages()
   const cluster = process.env.DATABASE_URL ? null : await startCluster(data)
-  let child = null
-  let stopping = false
-  const stopAll = () => {
-    if (stopping) return
-    stopping = true
-    if (child && child.exitCode === null && child.signalCode === null) child.kill('SIGTERM')
-    else cluster?.stop()
-  }
-  process.on('SIGINT', stopAll)
-  process.on('SIGTERM', stopAll)
-  process.on('SIGHUP', stopAll)
+  const stopping = new AbortController()
+  for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => stopping.abort())
   try {
     cluster?.createDatabase('bushel')
     const env = {
@@ -42,20 +33,78 @@ await runMain(async () => {
     }
     if (!dev) await ensureBuild()
     await run(process.execPath, ['--import', 'tsx', 'scripts/prepare-database.ts'], { env })
-    if (stopping) return
-    const [command, args] = dev
-      ? [join(root, 'node_modules/.bin/nuxt'), ['dev', '--host', '127.0.0.1', '--port', String(port)]]
-      : [process.execPath, [join(root, '.output/server/index.mjs')]]
-    child = spawn(command, args, { cwd: root, env, stdio: ['ignore', dev ? 'inherit' : 'ignore', 'inherit'] })
-    const ended = new Promise((resolve) => child.on('exit', (code) => resolve(code)))
-    announce(await Promise.race([answers(`http://127.0.0.1:${port}/api/session`), ended.then(() => null)]))
-    const code = await ended
-    if (!stopping) throw new Stop(`The server ended by itself with ${code}. Its messages stand above.`)
+    const watching = cluster === null ? null : keepDatabase(cluster, stopping.signal)
+    await keepServing(env, stopping.signal)
+    await watching
   } finally {
-    stopping = true
+    stopping.abort()
     cluster?.stop()
   }
 })
+
+/** So often in a row is it tried; whoever served for so long, in milliseconds, begins anew. */
+const mostTries = 5
+const longEnough = 60_000
+
+/** Serves until it is told to stop. A server that ends by itself is started again, each time after a longer pause. */
+async function keepServing(env, signal) {
+  for (let tries = 0; !signal.aborted; tries += 1) {
+    if (tries === mostTries) throw new Stop(`The server ended by itself ${mostTries} times in a row. Its messages stand above; mend what they say, then start again.`)
+    const begun = Date.now()
+    const code = await serve(env, signal, tries === 0)
+    if (signal.aborted) return
+    if (Date.now() - begun > longEnough) tries = 0
+    const pause = 500 * 2 ** tries
+    console.warn(`The server ended by itself with ${code}. It is started again in ${pause / 1000} s.`)
+    await waited(pause, signal)
+  }
+}
+
+async function serve(env, signal, isFirst) {
+  const [command, args] = dev
+    ? [join(root, 'node_modules/.bin/nuxt'), ['dev', '--host', '127.0.0.1', '--port', String(port)]]
+    : [process.execPath, [join(root, '.output/server/index.mjs')]]
+  const child = spawn(command, args, { cwd: root, env, stdio: ['ignore', dev ? 'inherit' : 'ignore', 'inherit'] })
+  const end = () => child.exitCode === null && child.signalCode === null && child.kill('SIGTERM')
+  signal.addEventListener('abort', end, { once: true })
+  const ended = new Promise((resolve) => child.on('exit', (code, killedBy) => resolve(killedBy ?? code)))
+  if (isFirst) announce(await Promise.race([answers(`http://127.0.0.1:${port}/api/session`), ended.then(() => null)]))
+  const code = await ended
+  signal.removeEventListener('abort', end)
+  return code
+}
+
+/** Starts the database again when it died. */
+async function keepDatabase(cluster, signal) {
+  const lookEvery = 1000
+  let tries = 0
+  while (!signal.aborted) {
+    await waited(lookEvery * 2 ** tries, signal)
+    if (signal.aborted || cluster.isRunning()) {
+      tries = 0
+      continue
+    }
+    if (tries === mostTries) {
+      console.error(`The database could not be started again ${mostTries} times in a row. Its log says why; pages say that they are away until it is back.`)
+      tries -= 1
+    }
+    console.warn('The database ended by itself. It is started again.')
+    try {
+      cluster.startAgain()
+      tries = 0
+    } catch (error) {
+      tries += 1
+      console.warn(error instanceof Error ? error.message : String(error))
+    }
+  }
+}
+
+function waited(milliseconds, signal) {
+  return new Promise((resolve) => {
+    const timer = setTimeout(resolve, milliseconds)
+    signal.addEventListener('abort', () => (clearTimeout(timer), resolve()), { once: true })
+  })
+}
 
 function announce(session) {
   if (session === null) return

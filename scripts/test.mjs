@@ -7,10 +7,12 @@ import { installPackages, root, run, runMain } from './lib/system.mjs'
 /**
  * Checks everything from nothing: types, lint, import arrows, then unit, database and browser tests
  * on a database server of their own. Ends with the plain line “N passed, N failed”. Names of tests
- * to run may follow: npm test -- unit database
+ * to run may follow, and parts of names of files: npm test -- browser malformed
  */
 const asked = process.argv.slice(2)
-const projects = ['unit', 'database', 'browser'].filter((name) => asked.length === 0 || asked.includes(name))
+const kinds = ['unit', 'database', 'browser']
+const only = asked.filter((name) => !kinds.includes(name))
+const projects = kinds.filter((name) => asked.length === 0 || asked.includes(name))
 const bin = (name) => join(root, 'node_modules/.bin', name)
 const chromium = process.env.CHROMIUM ?? '/usr/bin/chromium'
 
@@ -59,7 +61,7 @@ async function runCheck([name, command, args], count) {
 async function runProject(project, database, count) {
   const report = join(root, `.data/test/${project}.json`)
   rmSync(report, { force: true })
-  const args = ['run', '--project', project, '--reporter=default', '--reporter=json', `--outputFile.json=${report}`]
+  const args = ['run', '--project', project, '--reporter=default', '--reporter=json', `--outputFile.json=${report}`, ...only]
   const env = { ...process.env, ...(database ? { BUSHEL_TEST_DATABASE: database } : {}), CHROMIUM: chromium }
   const failed = await run(bin('vitest'), args, { env }).then(
     () => false,

@@ -101,6 +101,7 @@ export interface EntryPageView {
 export interface MissingPageView {
   readonly kind: 'missing'
   readonly title: string
+  readonly text: string
 }
 
 export type PageView = ListingPageView | EntryPageView | MissingPageView

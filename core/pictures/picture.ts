@@ -16,12 +16,22 @@ export interface Picture {
 /** The widths in which pictures are kept besides their own, in pixels. */
 export const renditionWidths = [160, 240, 320, 480, 640, 800, 1120, 1600] as const
 
+/** Wider than this no picture is given out: twice the width of the widest that layouts show. */
+export const widestRendition = 2400
+
 /** The formats in which pictures are given out. */
 export type PictureFormat = 'avif' | 'webp'
 
-/** The widths in which this picture can be had, rising; none is larger than the original. */
+/** The widths in which this picture can be had, rising; none is larger than the original, nor than any layout shows. */
 export function widthsOf(picture: Pick<Picture, 'width'>): readonly number[] {
-  return [...renditionWidths.filter((width) => width < picture.width), picture.width]
+  const own = Math.min(picture.width, widestRendition)
+  return [...renditionWidths.filter((width) => width < own), own]
+}
+
+/** The narrowest width of a picture that is at least so wide, or its widest. */
+export function widthFor(picture: Pick<Picture, 'width'>, least: number): number {
+  const widths = widthsOf(picture)
+  return widths.find((width) => width >= least) ?? widths.at(-1) ?? picture.width
 }
 
 /** CSS object-position that keeps the focal point in sight when a picture is cropped. */

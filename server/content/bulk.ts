@@ -5,7 +5,9 @@ import type { BulkAction } from '../../core/content/bulk'
 import { storageOf } from '../../core/content/field'
 import type { Db, Trx } from '../db/client'
 import { transact } from '../db/transact'
-import { accepted, missing, refused } from '../http/problem'
+import { includesRole } from '../../core/people'
+import type { Role } from '../../core/people'
+import { Problem, accepted, missing, refused } from '../http/problem'
 import { beginWork } from '../work/begin'
 import { finishWork } from '../work/finish'
 import { bulkChanging, bulkUndoing } from './bulk-work'
@@ -38,10 +40,11 @@ export async function changeInBulk(db: Db, collectionId: number, input: unknown,
 }
 
 /** Takes a bulk change back, for all entries that nobody changed since; how many were, and were not, brought back. */
-export async function undoBulkChange(db: Db, id: string, writer: Writer): Promise<BulkUndoOutcome> {
+export async function undoBulkChange(db: Db, id: string, writer: Writer & { readonly role?: Role }): Promise<BulkUndoOutcome> {
   const work = await transact(db, async (trx) => {
-    const change = await trx.selectFrom('bulk_changes').select(['collection_id', 'entries', 'undone_at', 'action', 'done']).where('id', '=', id).forUpdate().executeTakeFirst()
+    const change = await trx.selectFrom('bulk_changes').select(['collection_id', 'entries', 'undone_at', 'action', 'done', 'made_by']).where('id', '=', id).forUpdate().executeTakeFirst()
     if (!change) throw missing('The change')
+    await refuseOverRuling(trx, change.made_by, writer)
     if (change.undone_at !== null) return null
     if (!change.done) throw refused([{ path: '', message: 'This change is still being made. Undo it in a moment.' }])
     if (change.action === 'delete') await refuseTakenSlugs(trx, change.collection_id, change.entries.map((one) => one.id))
@@ -52,6 +55,13 @@ export async function undoBulkChange(db: Db, id: string, writer: Writer): Promis
   await finishWork(db, work)
   const { entries, undone } = await db.selectFrom('bulk_changes').select(['entries', 'undone']).where('id', '=', id).executeTakeFirstOrThrow()
   return { undone, kept: entries.length - undone }
+}
+
+/** What somebody with a higher role did is not undone by writers. */
+async function refuseOverRuling(trx: Trx, madeBy: string | null, { id, role }: Writer & { readonly role?: Role }): Promise<void> {
+  if (role === undefined || madeBy === null || madeBy === id) return
+  const maker = await trx.selectFrom('accounts').select('role').where('id', '=', madeBy).executeTakeFirst()
+  if (maker !== undefined && !includesRole(role, maker.role)) throw new Problem(403, 'Not allowed', `A ${maker.role} made this change. Ask them, or somebody with that role, to undo it.`)
 }
 
 const chosen = (ids: readonly number[]) => sql`any(${sql.val([...ids])}::integer[])`

@@ -18,6 +18,7 @@ export async function tidyLogs(db: Db): Promise<void> {
     sql`delete from changes where happened_at < now() - ${sql.lit(changesFor)}::interval and id < (select max(id) from changes)`,
     old('bulk_changes', 'made_at', undoableFor),
     old('term_changes', 'made_at', undoableFor),
+    sql`delete from rate_limits where expire < ${Date.now()}`,
     old('account_sessions', 'expires_at', '1 day'),
     sql`
       delete from entry_versions where ctid = any(array(

@@ -58,6 +58,15 @@ class ClientWithKeptPlans extends pg.Client {
   }
 }
 
+const pools = new WeakMap<Db, pg.Pool>()
+
+/** The connections of a database, for packages that ask them directly. */
+export function poolOf(db: Db): pg.Pool {
+  const pool = pools.get(db)
+  if (pool === undefined) throw new Error('This database was not opened here.')
+  return pool
+}
+
 /** No statement may take longer, in milliseconds, save those that say so. */
 const longestStatement = 15_000
 /** A transaction that does nothing for so long is ended, with the locks it holds. */
@@ -77,7 +86,9 @@ export function openDatabase(url: string, connections = 10): Db {
   })
   // An idle connection that breaks is replaced by the pool; without a listener it would end the process.
   pool.on('error', (error) => console.warn(`A database connection was lost: ${error.message}`))
-  return new Kysely<Database>({ dialect: new PostgresDialect({ pool }) })
+  const db = new Kysely<Database>({ dialect: new PostgresDialect({ pool }) })
+  pools.set(db, pool)
+  return db
 }
 
 let shared: Db | undefined

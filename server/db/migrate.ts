@@ -9,6 +9,7 @@ import * as placeholder from './migrations/0006-placeholder'
 import * as answers from './migrations/0007-answers'
 import * as longWork from './migrations/0008-long-work'
 import * as reads from './migrations/0009-reads'
+import * as limits from './migrations/0010-limits'
 import type { Database } from './schema'
 
 /** Every migration by name, in the order of the names. */
@@ -22,6 +23,7 @@ const migrations = {
   '0007-answers': answers,
   '0008-long-work': longWork,
   '0009-reads': reads,
+  '0010-limits': limits,
 }
 
 /** Brings the database up to date. Safe to call from several processes at once. Throws what failed. */

@@ -49,7 +49,8 @@ export interface Database {
     closed_at: InstantOrNull
   }
   account_sessions: { id: Generated<string>; account_id: string; created_at: InstantByDefault; expires_at: Instant }
-  sign_in_failures: { subject: string; failed_at: InstantByDefault }
+  /** As rate-limiter-flexible keeps it. */
+  rate_limits: { key: string; points: number; expire: number | null }
   collections: {
     id: Generated<number>
     slug: string

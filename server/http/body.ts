@@ -52,9 +52,16 @@ export async function readBytes(event: H3Event, most: number): Promise<Buffer> {
   return bytes
 }
 
-/** What is left of the body is not read: the connection ends once the answer is given. */
+/** So long, in milliseconds, what still comes is thrown away after the answer, so that the answer is not lost with the connection. */
+const lingering = 500
+
+/** What is left of the body is not kept: the connection ends once the answer is given. */
 function tooLarge(event: H3Event, most: number): Problem {
   setResponseHeader(event, 'connection', 'close')
-  event.node.res.once('finish', () => event.node.req.destroy())
+  const { req, res } = event.node
+  res.once('finish', () => {
+    req.resume()
+    setTimeout(() => req.destroy(), lingering)
+  })
   return new Problem(413, 'Too large', most >= 1e6 ? `Send at most ${Math.round(most / 1e6)} MB at once.` : `Send at most ${Math.round(most / 1000)} kB at once.`)
 }

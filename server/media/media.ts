@@ -1,5 +1,6 @@
 import { createHash } from 'node:crypto'
 import { sql } from 'kysely'
+import type { RawBuilder } from 'kysely'
 import { number, object, string } from 'yup'
 import type { InferType } from 'yup'
 import type { MediaRow, MediaUse } from '../../core/content/answers'
@@ -34,10 +35,17 @@ function rowsOf(db: Db) {
       sql<number>`(
         (select count(*) from entry_media em join entries e on e.id = em.entry_id and e.deleted_at is null where em.media_id = m.id)
         + (select count(*) from authors where portrait_id = m.id)
-        + (select count(*) from terms where picture_id = m.id)
+        + (select count(*) from terms where picture_id = m.id and not leaving)
+        + (select count(*) from listings where ${picksPicture(sql`m.id`)})
       )::integer`.as('uses'),
     )
     .where('m.deleted_at', 'is', null)
+}
+
+/** Whether a listing shows a picture with something picked by hand, in its draft or as it is published. */
+function picksPicture(id: RawBuilder<unknown>): RawBuilder<boolean> {
+  const picked = sql`jsonb_build_array(jsonb_build_object('picture', ${id}))`
+  return sql<boolean>`(draft -> 'from' -> 'picks' @> ${picked} or published -> 'from' -> 'picks' @> ${picked})`
 }
 
 /** A page of the media, newest first, and how many there are in all. */
@@ -118,7 +126,8 @@ export async function mediaUses(db: Db, id: number): Promise<readonly MediaUse[]
       join collections c on c.id = e.collection_id
       where em.media_id = ${id}
     union all select 'author', id, name, null from authors where portrait_id = ${id}
-    union all select 'term', id, name, null from terms where picture_id = ${id}
+    union all select 'term', id, name, null from terms where picture_id = ${id} and not leaving
+    union all select 'listing', 0, coalesce(draft ->> 'name', ''), null from listings where ${picksPicture(sql`${id}::integer`)}
     order by name limit 200`.execute(db)
   return rows
 }

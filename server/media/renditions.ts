@@ -1,7 +1,7 @@
-import sharp from 'sharp'
 import { widthsOf } from '../../core/pictures/picture'
 import type { PictureFormat } from '../../core/pictures/picture'
 import type { Db } from '../db/client'
+import { pictureMaker } from './picture-maker'
 
 export interface Rendition {
   readonly type: `image/${PictureFormat}`
@@ -17,29 +17,50 @@ export function formatFor(accept: string | undefined): PictureFormat {
   return named.some((range) => /^image\/avif(?:;|$)/.test(range) && !/;q=0(?:\.0*)?(?:;|$)/.test(range)) ? 'avif' : 'webp'
 }
 
+/** Pictures that are being made: each once, however many ask. */
+const making = new WeakMap<Db, Map<string, Promise<Rendition | null>>>()
+
 /**
  * A picture at one of its widths, or null when there is no such picture or width. Made from the
  * original when it is asked for the first time, and kept. What moves is given as WebP always.
+ * `isAwaited` says whether somebody waits for it.
  */
-export async function rendition(db: Db, hash: string, width: number, asked: PictureFormat): Promise<Rendition | null> {
+export async function rendition(db: Db, hash: string, width: number, asked: PictureFormat, isAwaited = true): Promise<Rendition | null> {
   const kept = await fileOf(db, hash, width, asked)
   if (kept !== null) return kept
+  const begun = making.get(db) ?? new Map<string, Promise<Rendition | null>>()
+  making.set(db, begun)
+  const name = `${hash} ${width} ${asked}`
+  const running = begun.get(name) ?? makeAndKeep(db, hash, width, asked, isAwaited).finally(() => begun.delete(name))
+  begun.set(name, running)
+  return running
+}
+
+async function makeAndKeep(db: Db, hash: string, width: number, asked: PictureFormat, isAwaited: boolean): Promise<Rendition | null> {
   const picture = await db
     .selectFrom('media as m')
-    .innerJoin('media_originals as o', 'o.hash', 'm.hash')
-    .select(['m.width', 'm.moves', 'm.type', 'o.bytes'])
+    .select(['m.width', 'm.moves', 'm.type'])
     .where('m.hash', '=', hash)
     .where('m.kind', '=', 'picture')
+    .where('m.deleted_at', 'is', null)
     .executeTakeFirst()
   if (!picture || !widthsOf(picture).includes(width)) return null
-  if (picture.moves && asked !== 'webp') return rendition(db, hash, width, 'webp')
-  const bytes = await made(picture, width, asked)
+  if (picture.moves && asked !== 'webp') return rendition(db, hash, width, 'webp', isAwaited)
+  const original = await db.selectFrom('media_originals').select('bytes').where('hash', '=', hash).executeTakeFirst()
+  if (!original) return null
+  const bytes = await made({ ...picture, bytes: original.bytes }, width, asked, isAwaited)
   await db
     .insertInto('media_files')
     .values({ hash, width, format: asked, bytes })
     .onConflict((on) => on.doNothing())
     .execute()
   return { type: `image/${asked}`, bytes }
+}
+
+/** Makes a picture at every width that layouts ask for, behind what somebody waits for. */
+export async function makeAll(db: Db, { hash, width, moves }: { readonly hash: string; readonly width: number; readonly moves: boolean }): Promise<void> {
+  for (const format of moves ? (['webp'] as const) : (['webp', 'avif'] as const))
+    for (const one of widthsOf({ width })) await rendition(db, hash, one, format, false)
 }
 
 interface Original {
@@ -49,29 +70,21 @@ interface Original {
   readonly bytes: Buffer
 }
 
-/** An original that has the format already serves at its own width as it is. Photographs turned by their camera are set upright. */
-async function made(picture: Original, width: number, format: PictureFormat): Promise<Buffer> {
+/** An original that has the format already serves at its own width as it is. */
+async function made(picture: Original, width: number, format: PictureFormat, isAwaited: boolean): Promise<Buffer> {
   if (picture.type === `image/${format}` && width === picture.width) return picture.bytes
-  const options = picture.type === 'image/svg+xml' ? { density: await densityFor(picture.bytes, width) } : { animated: picture.moves }
-  const resized = sharp(picture.bytes, options).autoOrient().resize({ width })
-  // Effort 2 is a sixth of the time of sharp's usual 4 for files a tenth larger.
-  return (format === 'avif' ? resized.avif({ quality: 60, effort: 2 }) : resized.webp({ quality: 82 })).toBuffer()
-}
-
-/** The dots per inch at which a drawing is as wide as wanted: drawings are drawn anew, not enlarged. */
-async function densityFor(drawing: Buffer, width: number): Promise<number> {
-  const usual = 72
-  const { width: own } = await sharp(drawing, { density: usual }).metadata()
-  return Math.min(2400, Math.max(1, (usual * width) / own))
+  return pictureMaker().make({ bytes: picture.bytes, isDrawing: picture.type === 'image/svg+xml', moves: picture.moves, width, format }, isAwaited)
 }
 
 async function fileOf(db: Db, hash: string, width: number, format: PictureFormat): Promise<Rendition | null> {
   const row = await db
-    .selectFrom('media_files')
-    .select('bytes')
-    .where('hash', '=', hash)
-    .where('width', '=', width)
-    .where('format', '=', format)
+    .selectFrom('media_files as f')
+    .innerJoin('media as m', 'm.hash', 'f.hash')
+    .select('f.bytes')
+    .where('f.hash', '=', hash)
+    .where('f.width', '=', width)
+    .where('f.format', '=', format)
+    .where('m.deleted_at', 'is', null)
     .executeTakeFirst()
   return row ? { type: `image/${format}`, bytes: row.bytes } : null
 }

@@ -1,12 +1,15 @@
 import { randomUUID } from 'node:crypto'
 import { defineEventHandler, getCookie, getRequestURL, sendRedirect, setCookie, setResponseHeader, setResponseStatus } from 'h3'
+import type { H3Event } from 'h3'
 import { isStorable } from '../../core/storable'
 import { database } from '../db/client'
+import { problemOf } from '../http/endpoint'
 import { liveAsker } from '../live/feed'
+import { failureDocument } from '../pages/failure-document'
 import { publicDocument } from '../pages/public-document'
 
 /** What is not a public page: the bench, the API, files and streams. */
-const elsewhere = /^\/(?:bench|api|media|live|_[a-z]+)(?:[/?]|$)|^\/__|\.[a-z0-9]{2,5}$/
+const elsewhere = /^\/(?:bench|api|media|live|_[a-z]+)(?:[/?]|$)|^\/__/
 
 /** Answers every other address with a public page, or the page that says there is none. */
 export default defineEventHandler(async (event) => {
@@ -14,6 +17,19 @@ export default defineEventHandler(async (event) => {
   if ((event.method !== 'GET' && event.method !== 'HEAD') || elsewhere.test(pathname)) return
   const path = decoded(pathname.length > 1 ? pathname.replace(/\/+$/, '') : pathname)
   const query = onceEach(searchParams)
+  setResponseHeader(event, 'content-type', 'text/html; charset=utf-8')
+  setResponseHeader(event, 'cache-control', 'no-cache')
+  try {
+    return await documentFor(event, path, query)
+  } catch (error) {
+    const { status } = problemOf(error)
+    if (status === 503) setResponseHeader(event, 'retry-after', 30)
+    setResponseStatus(event, status)
+    return failureDocument(path, status === 503)
+  }
+})
+
+async function documentFor(event: H3Event, path: string, query: URLSearchParams): Promise<unknown> {
   const known = getCookie(event, visitCookie)
   const visit = known ?? randomUUID()
   const answer = await publicDocument(database(), path, { now: Date.now(), page: null, visit }, liveAsker(), query)
@@ -21,10 +37,8 @@ export default defineEventHandler(async (event) => {
   // Set only where something is shuffled for a visit, and forgotten with it: it names nobody.
   if (answer.lastsAVisit && known === undefined) setCookie(event, visitCookie, visit, { path: '/', httpOnly: true, sameSite: 'lax' })
   setResponseStatus(event, answer.status)
-  setResponseHeader(event, 'content-type', 'text/html; charset=utf-8')
-  setResponseHeader(event, 'cache-control', 'no-cache')
   return answer.html
-})
+}
 
 const visitCookie = 'visit'
 

@@ -2,7 +2,7 @@ import { entryAddressOf } from '../../core/content/entry-address'
 import { referencesOf } from '../../core/content/field'
 import type { Field } from '../../core/content/field'
 import { fileAddress } from '../../core/content/media'
-import { pictureAddress, widthsOf } from '../../core/pictures/picture'
+import { pictureAddress, widthFor, widthsOf } from '../../core/pictures/picture'
 import type { Picture } from '../../core/pictures/picture'
 import type { EntryPageView, ShownPicture } from '../../site/view'
 import { visibleAt } from '../content/visible'
@@ -90,7 +90,7 @@ export function shownPicture(picture: Picture | null, widest: number): ShownPict
   const widths = widthsOf(picture)
   return {
     ...picture,
-    source: pictureAddress(picture, widths.find((one) => one >= widest) ?? picture.width),
+    source: pictureAddress(picture, widthFor(picture, widest)),
     sourceSet: widths.map((one) => `${pictureAddress(picture, one)} ${one}w`).join(', '),
     sizes: `(min-width: ${widest + 112}px) ${Math.min(widest, picture.width)}px, 100vw`,
   }

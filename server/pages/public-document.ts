@@ -8,6 +8,7 @@ import type { Asked } from '../listings/context'
 import { renderDocument } from '../render/render'
 import { loadSite } from '../site/site'
 import { entryAt, entryPageOf } from './entry-page'
+import { keepFrame } from './failure-document'
 import { subjectOf } from './page-subject'
 import { navigation, publishedPage } from './pages'
 import { termAt } from './term-page'
@@ -31,6 +32,7 @@ export async function publicDocument(db: Db, path: string, asked: Asked, asker: 
   const site = await loadSite(db)
   const [links, found] = await Promise.all([navigation(db), isPattern(path) ? null : publishedPage(db, path)])
   const shared = { site, navigation: links, path, seen, at: asked.now }
+  keepFrame({ site, navigation: links })
   if (found !== null) {
     const page = await listingPageView(db, asker, found, { ...asked, page: asked.page ?? (await subjectOf(db, query)) }, query)
     const html = await renderDocument({ ...shared, page, css: listingCss(page), pageId: found.id })
@@ -50,7 +52,7 @@ export async function publicDocument(db: Db, path: string, asked: Asked, asker: 
     const page = withoutEmpty(await listingPageView(db, asker, term, { ...asked, page: { kind: 'term', id: term.id } }))
     return { status: 200, html: await renderDocument({ ...shared, page, css: listingCss(page), pageId: null }) }
   }
-  const missingPage = { kind: 'missing', title: words.missingTitle } as const
+  const missingPage = { kind: 'missing', title: words.missingTitle, text: words.missingText } as const
   return { status: 404, html: await renderDocument({ ...shared, page: missingPage, css: '', pageId: null }) }
 }
 

@@ -85,6 +85,8 @@ const acceptanceSchema = object({ token: string().required().max(200), password:
 /** Makes the account that a link invites to, with the password chosen. A closed account of the address opens again. Gives its id. */
 export async function acceptInvitation(db: Db, input: unknown, now: number): Promise<string> {
   const { token, password } = accepted(parseWith(acceptanceSchema, input))
+  // Hashing takes its time: not before it is known that there is such an invitation.
+  await openInvitation(db, token, now)
   const hash = await hashPassword(password)
   return transact(db, async (trx) => {
     const { id, name, email, role } = await openInvitation(trx, token, now)
@@ -96,6 +98,7 @@ export async function acceptInvitation(db: Db, input: unknown, now: number): Pro
       .onConflict((on) => on.column('email').doUpdateSet({ name, role, password_hash: hash, closed_at: null }))
       .returning('id')
       .executeTakeFirstOrThrow()
+    await trx.deleteFrom('account_sessions').where('account_id', '=', account.id).execute()
     return account.id
   })
 }
@@ -123,13 +126,14 @@ export async function setRole(db: Db, id: string, input: unknown): Promise<void>
   })
 }
 
-/** Closes an account, ending its sessions, or opens it again. There is always an owner left. */
+/** Closes an account or opens it again, ending its sessions. There is always an owner left. */
 export async function setAccountClosed(db: Db, id: string, closed: boolean): Promise<void> {
   await transact(db, async (trx) => {
     await lockOwners(trx)
     const row = await trx.updateTable('accounts').set({ closed_at: closed ? new Date() : null }).where('id', '=', id).returning('id').executeTakeFirst()
     if (!row) throw missing('The account')
-    if (closed) await trx.deleteFrom('account_sessions').where('account_id', '=', id).execute()
+    // Whichever of the two: nobody goes on with what was opened before.
+    await trx.deleteFrom('account_sessions').where('account_id', '=', id).execute()
     await refuseWithoutOwner(trx)
   })
 }

@@ -27,11 +27,27 @@ export async function passwordMatches(password: string, hash: string): Promise<b
   return expected.length === given.length && timingSafeEqual(expected, given)
 }
 
+/** Deriving a key takes 128 MB: so many at a time, the others wait. */
+const atOnce = 2
+let running = 0
+const waiting: (() => void)[] = []
+
+async function inTurn<T>(work: () => Promise<T>): Promise<T> {
+  while (running >= atOnce) await new Promise<void>((resolve) => waiting.push(resolve))
+  running += 1
+  try {
+    return await work()
+  } finally {
+    running -= 1
+    waiting.shift()?.()
+  }
+}
+
 function derived(password: string, salt: Buffer, { log2N, r, p }: typeof cost): Promise<Buffer> {
   const N = 2 ** log2N
-  return new Promise((resolve, reject) => {
+  return inTurn(() => new Promise((resolve, reject) => {
     scrypt(password.normalize('NFKC'), salt, keyLength, { N, r, p, maxmem: 256 * N * r }, (error, key) =>
       error ? reject(error) : resolve(key),
     )
-  })
+  }))
 }

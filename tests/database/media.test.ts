@@ -4,7 +4,10 @@ import type { PictureFormat } from '~~/core/pictures/picture'
 import { addEntry, saveEntry } from '~~/server/content/entries'
 import { addMedia, mediaTable, mediaUses, saveMedia, setMediaDeleted } from '~~/server/media/media'
 import { originalFile, rangeOf } from '~~/server/media/originals'
-import { recognise, safeSvg } from '~~/server/media/recognise'
+import { pictureMaker } from '~~/server/media/picture-maker'
+import { isPublicFile } from '~~/server/media/public-files'
+import { recognise } from '~~/server/media/recognise'
+import { safeSvg } from '~~/server/media/safe-svg'
 import { formatFor, rendition } from '~~/server/media/renditions'
 import { problemOf, rain, smallSite } from './support/content'
 import { freshDatabase } from './support/database'
@@ -16,7 +19,10 @@ beforeAll(async () => {
   test = await freshDatabase()
   site = await smallSite(test.db)
 })
-afterAll(() => test.drop())
+afterAll(async () => {
+  pictureMaker().stop()
+  await test.drop()
+})
 
 const drawn = (width: number, height: number, colour = '#a8431f') => sharp({ create: { width, height, channels: 3, background: colour } })
 /** What sharp finds in a picture at one of its widths. */
@@ -80,14 +86,14 @@ describe('a drawing', () => {
     '<image href="https://elsewhere.example/x.png"/>', '<use href="https://elsewhere.example/x.svg#a"/>', '<style>@import "https://elsewhere.example"</style>', '<animate attributeName="href" to="javascript:x"/>',
     '<path fill="url(https://elsewhere.example/#a)" d="M0 0"/>', '<path style="background:url(https://elsewhere.example)" d="M0 0"/>',
   ])('loses whatever could run or fetch: %s', (part) => {
-    const safe = safeSvg(Buffer.from(`<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 9 9">${part}<path d="M1 1h7v7z" fill="#a8431f"/></svg>`)).toString()
+    const safe = String(safeSvg(Buffer.from(`<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 9 9">${part}<path d="M1 1h7v7z" fill="#a8431f"/></svg>`)))
     expect(safe).toContain('d="M1 1h7v7z"')
     expect(safe).not.toMatch(/script|onload|elsewhere|foreignObject|<style|style=|animate|<image|<a\b/i)
   })
 
   it('keeps its shapes, gradients and what refers to them, and is drawn sharp at every width', async () => {
     const svg = '<?xml version="1.0"?><svg viewBox="0 0 30 20" width="30" height="20"><defs><linearGradient id="g"><stop offset="0" stop-color="#fff"/></linearGradient></defs><rect width="30" height="20" fill="url(#g)"/><use href="#g"/></svg>'
-    expect(safeSvg(Buffer.from(svg)).toString()).toContain('fill="url(#g)"')
+    expect(String(safeSvg(Buffer.from(svg)))).toContain('fill="url(#g)"')
     const media = await addMedia(test.db, Buffer.from(svg), 'leaf.svg')
     expect(media).toMatchObject({ type: 'image/svg+xml', width: 1600, height: 1067 })
     expect((await madeAt(media.hash, 1600)).width).toBe(1600)
@@ -144,5 +150,58 @@ describe('a stored file', () => {
 
   it('is recognised with the colour it mostly has', async () => {
     expect((await recognise(await drawn(20, 20, '#206040').png().toBuffer())).tint).toMatch(/^#[12][0-9a-f][5-7][0-9a-f][3-5][0-9a-f]$/)
+  })
+})
+
+describe('pictures that ask for too much', () => {
+  it('are refused before anything reads them: drawings of many shapes, or of groups that lie deep', async () => {
+    const drawing = (inner: string) => Buffer.from(`<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 9 9">${inner}</svg>`)
+    for (const inner of ['<rect/>'.repeat(20_001), '<g>'.repeat(100_000) + '</g>'.repeat(100_000), `<path d="${'M0 0'.repeat(600_000)}"/>`]) {
+      const begun = Date.now()
+      expect((await problemOf(addMedia(test.db, drawing(inner), 'much.svg'))).status).toBe(422)
+      expect(Date.now() - begun).toBeLessThan(1000)
+    }
+    expect((await addMedia(test.db, drawing('<g><rect width="4" height="4" fill="#28624a"/></g>'), 'some.svg')).kind).toBe('picture')
+  })
+
+  it('are refused where no width of them could be shown, or their pixels are too many', async () => {
+    const tall = await drawn(20, 16_001).png().toBuffer()
+    expect((await problemOf(addMedia(test.db, tall, 'tall.png'))).message).toContain('at most 16,000 are taken')
+    const huge = await drawn(10_000, 5100).png({ compressionLevel: 9 }).toBuffer()
+    expect((await problemOf(addMedia(test.db, huge, 'huge.png'))).message).toContain('more than 50 million pixels')
+  })
+
+  it('are made once, however many ask, and take nothing of the server’s own memory', async () => {
+    const noise = await sharp({ create: { width: 3000, height: 2000, channels: 3, background: '#888888', noise: { type: 'gaussian', mean: 128, sigma: 40 } } }).jpeg({ quality: 60 }).toBuffer()
+    const media = await addMedia(test.db, noise, 'noise.jpg')
+    const before = process.memoryUsage.rss()
+    const all = await Promise.all(Array.from({ length: 6 }, () => rendition(test.db, media.hash, 1600, 'avif')))
+    expect(new Set(all.map((one) => one?.bytes)).size).toBe(1)
+    expect(process.memoryUsage.rss() - before).toBeLessThan(300e6)
+  })
+})
+
+describe('who may have a file', () => {
+  it('is everybody where visitors see what uses it, nobody once it is deleted', async () => {
+    const media = await addMedia(test.db, await drawn(31, 30).png().toBuffer(), 'shown.png')
+    const isPublic = () => isPublicFile(test.db, media.hash, Date.now())
+    expect(await isPublic()).toBe(false)
+    const entry = await addEntry(test.db, site.collectionId, { ...rain, slug: 'with-file', status: 'draft', publishedAt: null, pictureId: media.id }, site.writer)
+    expect(await isPublic()).toBe(false)
+    await saveEntry(test.db, entry.id, 1, { ...rain, slug: 'with-file', pictureId: media.id }, site.writer)
+    expect(await isPublic()).toBe(true)
+    await saveEntry(test.db, entry.id, 2, { ...rain, slug: 'with-file', pictureId: null }, site.writer)
+    expect([await isPublic(), await rendition(test.db, media.hash, 31, 'webp')]).toEqual([false, expect.objectContaining({ type: 'image/webp' })])
+    await setMediaDeleted(test.db, media.id, true)
+    expect(await rendition(test.db, media.hash, 31, 'webp')).toBeNull()
+  })
+
+  it('counts picks of listings among what uses it', async () => {
+    const media = await addMedia(test.db, await drawn(33, 30).png().toBuffer(), 'picked.png')
+    const definition = JSON.stringify({ version: 3, name: 'Picked', from: { by: 'hand', collections: [1], picks: [{ entry: 1, picture: media.id }] } })
+    await test.db.insertInto('listings').values({ id: '6f0a3b1e-0000-4000-8000-000000000001', draft: definition, published: definition }).execute()
+    expect(await mediaUses(test.db, media.id)).toMatchObject([{ kind: 'listing', name: 'Picked' }])
+    expect(await isPublicFile(test.db, media.hash, Date.now())).toBe(true)
+    expect((await problemOf(setMediaDeleted(test.db, media.id, true))).message).toContain('“Picked”')
   })
 })

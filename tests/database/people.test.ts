@@ -13,6 +13,7 @@ let site: Awaited<ReturnType<typeof smallSite>>
 const now = Date.UTC(2026, 10, 24)
 const day = 86_400_000
 const password = 'three words in a row'
+const trying = { client: '192.0.2.1', isKnownDevice: false }
 beforeAll(async () => {
   test = await freshDatabase()
   site = await smallSite(test.db)
@@ -27,7 +28,7 @@ describe('an invitation', () => {
     expect(await invitationOf(test.db, token, now + 6 * day)).toEqual({ name: 'Wren', email: 'wren@test.example' })
     const id = await acceptInvitation(test.db, { token, password }, now + day)
     expect((await accountRows(test.db)).find((row) => row.id === id)).toMatchObject({ name: 'Wren', role: 'designer' })
-    expect(await checkSignIn(test.db, { email: 'wren@test.example', password }, now)).toBe(id)
+    expect(await checkSignIn(test.db, { email: 'wren@test.example', password }, trying)).toBe(id)
     expect((await problemOf(acceptInvitation(test.db, { token, password }, now + day))).status).toBe(404)
     expect((await problemOf(invited('wren@test.example'))).details.faults[0]?.path).toBe('email')
   })
@@ -78,9 +79,11 @@ describe('an account', () => {
     const { token } = await invited('closed@test.example')
     const id = await acceptInvitation(test.db, { token, password }, now)
     await setAccountClosed(test.db, id, true)
-    expect((await problemOf(checkSignIn(test.db, { email: 'closed@test.example', password }, now))).status).toBe(401)
+    expect((await problemOf(checkSignIn(test.db, { email: 'closed@test.example', password }, trying))).status).toBe(401)
+    await test.db.insertInto('account_sessions').values({ account_id: id, expires_at: new Date(Date.now() + day) }).execute()
     await setAccountClosed(test.db, id, false)
-    expect(await checkSignIn(test.db, { email: 'closed@test.example', password }, now + day)).toBe(id)
+    expect(await test.db.selectFrom('account_sessions').select('id').where('account_id', '=', id).execute(), 'what was opened before is over').toEqual([])
+    expect(await checkSignIn(test.db, { email: 'closed@test.example', password }, trying)).toBe(id)
   })
 
   it('leaves an owner in any case, also when two go at once', async () => {

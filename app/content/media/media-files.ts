@@ -1,10 +1,10 @@
 import type { MediaRow } from '~~/core/content/answers'
-import { pictureAddress, widthsOf } from '~~/core/pictures/picture'
+import { pictureAddress, widthFor } from '~~/core/pictures/picture'
 import { uploadFile } from '../../shared/http'
 
 /** The address of a picture at least `least` pixels wide, or as wide as it is. */
 export function pictureAt(picture: Pick<MediaRow, 'hash' | 'width'>, least: number): string {
-  return pictureAddress(picture, widthsOf(picture).find((width) => width >= least) ?? picture.width)
+  return pictureAddress(picture, widthFor(picture, least))
 }
 
 /** Brings files in one after the other; `tell` hears how far each is, 0 to 1. */

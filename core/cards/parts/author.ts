@@ -1,5 +1,5 @@
 import { boolean } from 'yup'
-import { pictureAddress, widthsOf } from '../../pictures/picture'
+import { pictureAddress, widthFor } from '../../pictures/picture'
 import { definePart, partSettings } from './define'
 import type { PartBase } from './define'
 
@@ -27,7 +27,7 @@ export const author = definePart<'author', AuthorSetting, AuthorContent>({
   phrase: (setting) => (setting.portrait ? 'author with portrait' : 'author'),
   content({ portrait }, { author: person }) {
     if (person === null) return null
-    const width = person.portrait === null ? 0 : (widthsOf(person.portrait).find((one) => one >= 2 * portraitWidth) ?? person.portrait.width)
+    const width = person.portrait === null ? 0 : widthFor(person.portrait, 2 * portraitWidth)
     return { name: person.name, portrait: portrait && person.portrait !== null ? pictureAddress(person.portrait, width) : null }
   },
 })

@@ -1,5 +1,5 @@
 import { number, string } from 'yup'
-import { focusOf, pictureAddress, widthsOf } from '../../pictures/picture'
+import { focusOf, pictureAddress, widthFor, widthsOf } from '../../pictures/picture'
 import { placeholders } from '../../pictures/placeholder'
 import type { Placeholder } from '../../pictures/placeholder'
 import { definePart, partSettings } from './define'
@@ -84,7 +84,7 @@ export const picture = definePart<'picture', PictureSetting, PictureContent>({
     if (original === null && placeholder === 'none') return null
     if (original === null) return { ratio: fixed ?? '3 / 2', ...shown, image: null }
     const widths = widthsOf(original)
-    const middling = widths.find((width) => width >= 480) ?? original.width
+    const middling = widthFor(original, 480)
     return {
       ratio: fixed ?? `${original.width} / ${original.height}`,
       ...shown,

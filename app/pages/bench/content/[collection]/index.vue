@@ -5,7 +5,7 @@ import { mdiMagnify, mdiPinOutline, mdiPlus, mdiViewColumnOutline } from '@mdi/j
 import { refDebounced, useLocalStorage } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { formatValue } from '~~/core/content/field'
-import { pictureAddress, widthsOf } from '~~/core/pictures/picture'
+import { pictureAddress, widthFor } from '~~/core/pictures/picture'
 import { formatDate } from '~~/core/formats/dates'
 import BulkBar from '../../../../content/BulkBar.vue'
 import ContentFrame from '../../../../content/ContentFrame.vue'
@@ -132,7 +132,7 @@ async function changed() {
 }
 
 function thumbnail(picture: { readonly hash: string; readonly width: number }): string {
-  return pictureAddress(picture, widthsOf(picture)[0] ?? picture.width)
+  return pictureAddress(picture, widthFor(picture, 1))
 }
 </script>
 
