@@ -1,4 +1,4 @@
-import { getHeader, setResponseHeader } from 'h3'
+import { getHeader } from 'h3'
 import type { H3Event } from 'h3'
 import { isTooMuchJson, jsonFault, jsonLimits } from '../../core/json-limits'
 import { Problem, refused } from './problem'
@@ -57,7 +57,6 @@ const lingering = 500
 
 /** What is left of the body is not kept: the connection ends once the answer is given. */
 function tooLarge(event: H3Event, most: number): Problem {
-  setResponseHeader(event, 'connection', 'close')
   const { req, res } = event.node
   res.once('finish', () => {
     req.resume()

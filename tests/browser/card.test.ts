@@ -153,14 +153,14 @@ describe('the shape', () => {
       const frames = await page.$$('iframe')
       return Promise.all(frames.map(async (one) => (await one.contentFrame()).$$eval(`${first} [data-entry]`, (cards) => new Set(cards.map((card) => Math.round(card.getBoundingClientRect().left))).size).catch(() => 0)))
     }
-    await expect.poll(columns).toEqual([3, 3, 1])
+    await expect.poll(columns, { timeout: 30_000 }).toEqual([3, 3, 1])
     await page.keyboard.press('4')
     await press(page, 'radio', 'Table')
     await waitForText(page, sentence, 'a table')
     const tables = async () => Promise.all((await page.$$('iframe')).map(async (one) => (await one.contentFrame()).$$eval(`${first} table`, (all) => all.length)))
-    await expect.poll(tables).toEqual([1, 1, 1])
+    await expect.poll(tables, { timeout: 30_000 }).toEqual([1, 1, 1])
     await press(page, 'button', 'Wide')
-    await expect.poll(async () => (await page.$$('iframe')).length).toBe(1)
+    await expect.poll(async () => (await page.$$('iframe')).length, { timeout: 30_000 }).toBe(1)
   })
 })
 
