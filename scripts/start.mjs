@@ -12,6 +12,10 @@ import { Stop, isPortFree, root, run, runMain } from './lib/system.mjs'
 const dev = process.argv.includes('--dev')
 const port = Number(process.env.PORT ?? 4310)
 
+/** So often in a row is it tried; whoever served for so long, in milliseconds, begins anew. */
+const mostTries = 5
+const longEnough = 60_000
+
 await runMain(async () => {
   checkNode()
   if (!Number.isInteger(port) || port < 1 || port > 65535) throw new Stop(`PORT is “${process.env.PORT}”; use a number from 1 to 65535.`)
@@ -41,10 +45,6 @@ await runMain(async () => {
     cluster?.stop()
   }
 })
-
-/** So often in a row is it tried; whoever served for so long, in milliseconds, begins anew. */
-const mostTries = 5
-const longEnough = 60_000
 
 /** Serves until it is told to stop. A server that ends by itself is started again, each time after a longer pause. */
 async function keepServing(env, signal) {
