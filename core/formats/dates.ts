@@ -43,7 +43,20 @@ export function formatTime(instant: number, { locale, zone }: FieldPlace): strin
 /** From one moment to another, what they share said once: “12–14 Nov 2026” (Unicode CLDR, interval formats). */
 export function formatSpan(start: Moment, end: Moment, style: DateStyle, place: DatePlace): string {
   if (style === 'relative') return `${relative(start, place)} – ${relative(end, place)}`
-  return end.at <= start.at ? formatMoment(start, style, place) : formatter(start, style, place).formatRange(start.at, end.at)
+  if (start.whole === end.whole) return end.at <= start.at ? formatMoment(start, style, place) : formatter(start, style, place).formatRange(start.at, end.at)
+  // A day is the same everywhere, a moment has its day in the zone: both are told by the calendar that hangs there.
+  const [from, to] = [onTheWall(start, place), onTheWall(end, place)]
+  if (dayAt(to) <= dayAt(from)) return formatMoment(start, style, place)
+  return formatter({ at: from, whole: true }, style, place).formatRange(from, to)
+}
+
+/** A moment as if the clock on the wall showed UTC, epoch milliseconds; a whole day as it is. */
+function onTheWall({ at, whole }: Moment, { zone }: DatePlace): number {
+  return whole ? at : DateTime.fromMillis(at, { zone }).setZone('utc', { keepLocalTime: true }).toMillis()
+}
+
+function dayAt(wall: number): number {
+  return Math.floor(wall / 86_400_000)
 }
 
 function formatter(moment: Moment, style: WrittenStyle, { locale, zone }: FieldPlace): Intl.DateTimeFormat {

@@ -28,6 +28,19 @@ describe('dates', () => {
     )
   })
 
+  // New York's clock stands four hours behind UTC in June (IANA time zone database).
+  it('tell a span of a moment and a day by the calendar of the site’s zone', () => {
+    const there = { ...place, zone: 'America/New_York' }
+    const span = (start: Parameters<typeof formatSpan>[0], end: Parameters<typeof formatSpan>[0], style: 'day' | 'time' = 'day') => formatSpan(start, end, style, there).replaceAll(/[\s\u2009]+/gu, ' ')
+    const evening = { at: Date.UTC(2026, 5, 10, 22), whole: false }
+    const late = { at: Date.UTC(2026, 5, 13, 2), whole: false }
+    const on = (date: number) => ({ at: Date.UTC(2026, 5, date), whole: true })
+    expect(span(evening, on(12))).toMatch(/^10 ?– ?12 Jun 2026$/)
+    expect(span(evening, on(12), 'time')).toMatch(/^10 ?– ?12 Jun 2026$/)
+    expect(span(on(10), late)).toMatch(/^10 ?– ?12 Jun 2026$/)
+    expect(span(evening, on(10))).toBe('10 Jun 2026')
+  })
+
   it('say once what the ends of a span share', () => {
     // How wide the spaces around the dash are differs between versions of CLDR.
     const span = (from: number, to: number) => formatSpan({ at: from, whole: true }, { at: to, whole: true }, 'day', place).replace(/\s*–\s*/u, '–')

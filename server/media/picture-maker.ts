@@ -18,16 +18,50 @@ interface Waiting {
   readonly failed: (error: Error) => void
 }
 
+/** As many programs work on pictures at once. */
+const programs = 2
+
+/** A program that works on one picture at a time. It is ended when one takes too long, and when it has grown. */
+class Program {
+  isBusy = false
+  private worker: ChildProcess | null = null
+
+  run({ job, done, failed }: Waiting, then: () => void): void {
+    const worker = (this.worker ??= startWorker())
+    this.isBusy = true
+    const settle = (act: () => void, isEnded: boolean) => {
+      clearTimeout(timer)
+      worker.off('message', answered).off('exit', ended)
+      if (isEnded) this.end()
+      this.isBusy = false
+      act()
+      then()
+    }
+    const answered = (answer: JobAnswer & { readonly memory: number }) => settle(() => done(answer), answer.memory > mostMemory)
+    const ended = () => settle(() => failed(new Error('The program that works on pictures ended.')), true)
+    const timer = setTimeout(
+      () => settle(() => done({ fault: 'This picture takes too long to work on. Save it smaller, or with less detail, and bring that.' }), true),
+      longestJob,
+    )
+    worker.on('message', answered).once('exit', ended)
+    worker.send(job)
+  }
+
+  /** Ends it, and gives back what it took. It is started again when it is needed. */
+  end(): void {
+    this.worker?.kill('SIGKILL')
+    this.worker = null
+  }
+}
+
 /**
- * Has pictures worked on by a program of their own, one at a time: those that somebody waits for
- * first. The program is ended when one takes too long, when it has grown, and when there is nothing
- * to do; what it took is given back with it.
+ * Has pictures worked on by programs of their own, few at a time: those that somebody waits for
+ * first. The programs are ended when there is nothing to do.
  */
 export class PictureMaker {
   private readonly soon: Waiting[] = []
   private readonly later: Waiting[] = []
-  private worker: ChildProcess | null = null
-  private busy = false
+  private readonly all = Array.from({ length: programs }, () => new Program())
   private idle: NodeJS.Timeout | undefined
 
   /** Makes a picture safe and measures it, or says why it is not taken. */
@@ -46,8 +80,7 @@ export class PictureMaker {
 
   stop(): void {
     clearTimeout(this.idle)
-    this.worker?.kill('SIGKILL')
-    this.worker = null
+    for (const program of this.all) program.end()
   }
 
   private ask(job: PictureJob, queue: Waiting[]): Promise<JobAnswer> {
@@ -59,39 +92,13 @@ export class PictureMaker {
   }
 
   private next(): void {
-    if (this.busy) return
-    const waiting = this.soon.shift() ?? this.later.shift()
-    if (waiting === undefined) {
-      this.idle = setTimeout(() => this.stop(), idleFor)
-      this.idle.unref()
-      return
-    }
     clearTimeout(this.idle)
-    this.busy = true
-    this.run(waiting)
-  }
-
-  private run({ job, done, failed }: Waiting): void {
-    const worker = (this.worker ??= startWorker())
-    const settle = (act: () => void, isEnded: boolean) => {
-      clearTimeout(timer)
-      worker.off('message', answered).off('exit', ended)
-      if (isEnded) {
-        worker.kill('SIGKILL')
-        if (this.worker === worker) this.worker = null
-      }
-      this.busy = false
-      act()
-      this.next()
-    }
-    const answered = (answer: JobAnswer & { readonly memory: number }) => settle(() => done(answer), answer.memory > mostMemory)
-    const ended = () => settle(() => failed(new Error('The program that works on pictures ended.')), true)
-    const timer = setTimeout(
-      () => settle(() => done({ fault: 'This picture takes too long to work on. Save it smaller, or with less detail, and bring that.' }), true),
-      longestJob,
-    )
-    worker.on('message', answered).once('exit', ended)
-    worker.send(job)
+    const free = this.all.find((program) => !program.isBusy)
+    const waiting = free === undefined ? undefined : (this.soon.shift() ?? this.later.shift())
+    if (free !== undefined && waiting !== undefined) return free.run(waiting, () => this.next())
+    if (this.all.some((program) => program.isBusy)) return
+    this.idle = setTimeout(() => this.stop(), idleFor)
+    this.idle.unref()
   }
 }
 

@@ -1,5 +1,7 @@
 import { defineEventHandler, getHeader, getRouterParam, setResponseHeaders, setResponseStatus } from 'h3'
+import type { H3Event } from 'h3'
 import { database } from '../../../db/client'
+import { problemOf } from '../../../http/endpoint'
 import { accountOf } from '../../../people/session'
 import { isPublicFile } from '../../../media/public-files'
 import { originalFile } from '../../../media/originals'
@@ -11,6 +13,17 @@ const forGood = { 'cache-control': 'public, max-age=31536000, immutable', 'x-con
 
 /** A picture at one of its widths, in the format that the reader takes, or another file as it is. The address names the bytes, so browsers may keep them for good. */
 export default defineEventHandler(async (event) => {
+  try {
+    return await fileFor(event)
+  } catch (error) {
+    const { status, message } = problemOf(error)
+    setResponseStatus(event, status)
+    if (status === 503) setResponseHeaders(event, { 'retry-after': 5, 'cache-control': 'no-store' })
+    return message
+  }
+})
+
+async function fileFor(event: H3Event): Promise<unknown> {
   const hash = getRouterParam(event, 'hash') ?? ''
   const file = getRouterParam(event, 'file') ?? ''
   const isPublic = /^[0-9a-f]{16,64}$/.test(hash) && (await isPublicFile(database(), hash, Date.now()))
@@ -34,4 +47,4 @@ export default defineEventHandler(async (event) => {
   }
   setResponseStatus(event, 404)
   return 'There is no such file.'
-})
+}
