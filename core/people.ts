@@ -42,12 +42,15 @@ const authorSchema = object({
 
 const role = () => string<Role>().oneOf([...roles], 'A role is writer, designer or owner.').required()
 
-const invitationSchema = object({
-  // HTML Standard, 4.10.5.1.5: what an input of the type “email” takes.
-  email: string()
+/** HTML Standard, 4.10.5.1.5: what an input of the type “email” takes. */
+const emailSchema = () =>
+  string()
     .required('Give the address.')
     .max(254, 'An address has at most 254 characters.')
-    .matches(/^[\w.!#$%&'*+/=?^`{|}~-]+@[a-z0-9](?:[a-z0-9-]{0,61}[a-z0-9])?(?:\.[a-z0-9](?:[a-z0-9-]{0,61}[a-z0-9])?)+$/i, 'This is no address. Type one like “wren@example.org”.'),
+    .matches(/^[\w.!#$%&'*+/=?^`{|}~-]+@[a-z0-9](?:[a-z0-9-]{0,61}[a-z0-9])?(?:\.[a-z0-9](?:[a-z0-9-]{0,61}[a-z0-9])?)+$/i, 'This is no address. Type one like “wren@example.org”.')
+
+const invitationSchema = object({
+  email: emailSchema(),
   name: personName(),
   role: role(),
 })
@@ -65,6 +68,21 @@ const passwordChangeSchema = object({ current: string().required('Type your pres
 export interface PasswordChange {
   readonly current: string
   readonly next: string
+}
+
+const firstOwnerSchema = object({ code: string().required('Type the code that the server wrote when it started.').max(40), name: personName(), email: emailSchema(), password: passwordSchema }).noUnknown().required()
+
+/** Whoever makes the first account of a new site. */
+export interface FirstOwner {
+  readonly code: string
+  readonly name: string
+  readonly email: string
+  readonly password: string
+}
+
+/** Reads what the first owner typed. Faults carry the name of the field. */
+export function parseFirstOwner(input: unknown): Parsed<FirstOwner> {
+  return parseWith(firstOwnerSchema, input)
 }
 
 /** Reads an author. Faults carry the name of the field. */

@@ -38,6 +38,15 @@ export const words = {
   withdraw: (name: string) => `Withdraw the invitation of ${name}`,
   withdrawShort: 'Withdraw',
   withdrawn: (name: string) => `The invitation of ${name} is withdrawn.`,
+  start: {
+    title: 'A new site',
+    text: 'Make the account of its owner. The code stands in what the server wrote when it started.',
+    code: 'Code',
+    name: 'Your name',
+    email: 'Mail address',
+    password: 'Password',
+    send: 'Begin',
+  },
   invitation: {
     title: 'Welcome',
     text: (name: string, email: string) => `${name}, choose a password for ${email}.`,

@@ -12,6 +12,8 @@ export interface Account {
 
 interface SessionAnswer {
   readonly account: Account | null
+  /** Whether nobody owns the site yet. */
+  readonly isNew: boolean
   readonly demo: { readonly email: string; readonly password: string } | null
 }
 
@@ -19,6 +21,7 @@ interface SessionAnswer {
 export const useSession = defineStore('session', () => {
   const account = ref<Account | null>(null)
   const demo = ref<SessionAnswer['demo']>(null)
+  const isNew = ref(false)
   let asked = false
 
   /** Asks the server once who is signed in. */
@@ -27,6 +30,7 @@ export const useSession = defineStore('session', () => {
     const answer = await request<SessionAnswer>('GET', '/api/session')
     account.value = answer.account
     demo.value = answer.demo
+    isNew.value = answer.isNew
     asked = true
   }
 
@@ -37,6 +41,7 @@ export const useSession = defineStore('session', () => {
   /** Takes over an account that was signed in to by another way than the password. */
   function take(signedIn: Account): void {
     account.value = signedIn
+    isNew.value = false
   }
 
   async function signOut(): Promise<void> {
@@ -44,5 +49,5 @@ export const useSession = defineStore('session', () => {
     account.value = null
   }
 
-  return { account, demo, load, signIn, take, signOut }
+  return { account, demo, isNew, load, signIn, take, signOut }
 })

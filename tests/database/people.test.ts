@@ -2,6 +2,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { addEntry, loadEntry } from '~~/server/content/entries'
 import { acceptInvitation, accountRows, changePassword, invitationOf, invite, setAccountClosed, setRole, withdrawInvitation, invitationRows } from '~~/server/people/accounts'
 import { addAuthor, authorRows, saveAuthor, setAuthorDeleted } from '~~/server/people/authors'
+import { makeFirstOwner, startCode } from '~~/server/people/first-owner'
 import { hashPassword, passwordMatches } from '~~/server/people/passwords'
 import { checkSignIn } from '~~/server/people/sign-in'
 import { problemOf, rain, smallSite } from './support/content'
@@ -113,5 +114,24 @@ describe('an author', () => {
     expect((await problemOf(addAuthor(test.db, { name: '', about: '', portraitId: null }))).details.faults[0]?.path).toBe('name')
     expect((await problemOf(addAuthor(test.db, { name: 'X', about: '', portraitId: 999_999 }))).details.faults[0]?.path).toBe('portraitId')
     expect((await problemOf(saveAuthor(test.db, 999_999, { name: 'X', about: '', portraitId: null }))).status).toBe(404)
+  })
+})
+
+describe('the first owner of a new site', () => {
+  const typed = { code: '', name: 'Wren', email: 'First@Test.example', password }
+
+  it('gets in by the code that the server wrote, once, and nobody after them', async () => {
+    const fresh = await freshDatabase()
+    const first = { ...typed, code: startCode().toUpperCase() }
+    expect((await problemOf(makeFirstOwner(fresh.db, { ...typed, code: '0000-0000-0000' }))).details.faults[0]?.path).toBe('code')
+    const both = await Promise.allSettled([makeFirstOwner(fresh.db, first), makeFirstOwner(fresh.db, first)])
+    expect(both.filter((one) => one.status === 'fulfilled')).toHaveLength(1)
+    expect(await fresh.db.selectFrom('accounts').select(['email', 'role']).execute()).toEqual([{ email: 'first@test.example', role: 'owner' }])
+    expect((await problemOf(makeFirstOwner(fresh.db, first))).status).toBe(404)
+    await fresh.drop()
+  })
+
+  it('is nobody where there is an account already', async () => {
+    expect((await problemOf(makeFirstOwner(test.db, { ...typed, code: startCode() }))).status).toBe(404)
   })
 })
