@@ -40,10 +40,11 @@ const statements = [
   )`,
   `create index term_change_entries_entry on term_change_entries (entry_id)`,
   `insert into term_change_entries (change_id, entry_id, position, got)
-    select c.id, (kept ->> 'entry_id')::integer, (kept ->> 'position')::integer,
-      coalesce(c.kept -> 'into' -> 'entries' @> (kept -> 'entry_id'), false)
-    from term_changes c, jsonb_array_elements(c.kept -> 'entries') kept
-    join entries e on e.id = (kept ->> 'entry_id')::integer`,
+    select c.id, (had.entry ->> 'entry_id')::integer, (had.entry ->> 'position')::integer,
+      coalesce(c.kept -> 'into' -> 'entries' @> (had.entry -> 'entry_id'), false)
+    from term_changes c
+    cross join lateral jsonb_array_elements(c.kept -> 'entries') had (entry)
+    join entries e on e.id = (had.entry ->> 'entry_id')::integer`,
   `create table old_patterns (
     collection_id integer not null references collections on delete cascade,
     pattern text not null,

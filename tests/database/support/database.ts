@@ -27,6 +27,13 @@ export async function freshDatabase(): Promise<TestDatabase> {
 
 const demoTemplate = 'bushel_demo'
 
+/** A database of its own as an earlier Bushel left it. */
+export async function databaseAt(migration: NonNullable<Parameters<typeof migrate>[1]>): Promise<TestDatabase> {
+  const test = await ownDatabase('template1')
+  await migrate(test.db, migration)
+  return test
+}
+
 /** A database of its own with the demo site, copied from one that is loaded once a run. */
 export async function demoDatabase(): Promise<TestDatabase> {
   const url = addressOf(demoTemplate)
