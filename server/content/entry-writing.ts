@@ -96,7 +96,8 @@ export async function checkReferences(
   if (!collection) throw missing('The collection')
   const faults: Fault[] = []
   if (entry.authorId !== null) {
-    const author = await trx.selectFrom('authors').select('id').where('id', '=', entry.authorId).where('deleted_at', 'is', null).executeTakeFirst()
+    // Held, so that nobody takes the author away between here and the end of the save.
+    const author = await trx.selectFrom('authors').select('id').where('id', '=', entry.authorId).where('deleted_at', 'is', null).forShare().executeTakeFirst()
     if (!author) faults.push({ path: 'authorId', message: 'This author is gone. Choose another.' })
   }
   faults.push(...(await mediaFaults(trx, fields, entry)), ...(await entryFaults(trx, fields, entry)), ...(await termFaults(trx, collectionId, entry)))

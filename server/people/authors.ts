@@ -2,11 +2,13 @@ import { sql } from 'kysely'
 import { parseAuthorInput } from '../../core/people'
 import type { AuthorRow } from '../../core/people'
 import { slugOf } from '../../core/content/slug'
-import { indexEntries } from '../content/entry-index'
 import type { Db, Trx } from '../db/client'
 import { transact } from '../db/transact'
 import { accepted, missing, refused } from '../http/problem'
 import { recordChange } from '../live/record-change'
+import { beginWork } from '../work/begin'
+import { finishWork } from '../work/finish'
+import { authorLeaving, authorReturning } from './author-work'
 
 /** The authors with how many entries name each. */
 export async function authorRows(db: Db): Promise<readonly AuthorRow[]> {
@@ -47,24 +49,18 @@ export async function saveAuthor(db: Db, id: number, input: unknown): Promise<vo
 
 /** Takes an author away from the site and its entries, or puts them back on the entries that named them. */
 export async function setAuthorDeleted(db: Db, id: number, deleted: boolean): Promise<void> {
-  await transact(db, async (trx) => {
-    const row = await trx.selectFrom('authors').select(['entry_ids', 'deleted_at']).where('id', '=', id).forNoKeyUpdate().executeTakeFirst()
+  // What is still on its way goes first.
+  const begun = await db.selectFrom('long_work').select('id').where('kind', 'in', [authorLeaving.kind, authorReturning.kind]).where(sql<boolean>`detail ->> 'author' = ${String(id)}`).execute()
+  for (const work of begun) await finishWork(db, work.id)
+  const work = await transact(db, async (trx) => {
+    const row = await trx.selectFrom('authors').select('deleted_at').where('id', '=', id).forNoKeyUpdate().executeTakeFirst()
     if (!row) throw missing('The author')
-    if ((row.deleted_at !== null) === deleted) return
-    const named = deleted
-      ? (await trx.selectFrom('entries').select('id').where('author_id', '=', id).execute()).map((entry) => entry.id)
-      : row.entry_ids
-    const chosen = sql`any(${sql.val([...named])}::integer[])`
-    if (deleted) await sql`update entries set author_id = null where id = ${chosen}`.execute(trx)
-    else await sql`update entries set author_id = ${id} where id = ${chosen} and author_id is null`.execute(trx)
-    await trx
-      .updateTable('authors')
-      .set({ deleted_at: deleted ? new Date() : null, entry_ids: deleted ? named : [] })
-      .where('id', '=', id)
-      .execute()
-    await indexEntries(trx, named)
+    if ((row.deleted_at !== null) === deleted) return null
+    await trx.updateTable('authors').set({ deleted_at: deleted ? new Date() : null }).where('id', '=', id).execute()
     await recordChange(trx, { kind: 'site', subjectId: null })
+    return beginWork(trx, deleted ? authorLeaving : authorReturning, { author: id })
   })
+  if (work !== null) await finishWork(db, work)
 }
 
 async function checkPortrait(trx: Trx, id: number | null): Promise<void> {

@@ -41,6 +41,15 @@ it('reads in words', () => {
   expect(recurrence.format('FREQ=WEEKLY;COUNT=6', {}, fieldPlace)).toBe('every week for 6 times')
 })
 
+it.each([
+  ['de', 'FREQ=MONTHLY;BYDAY=1SA', '↻ 1 Monat: Samstag (1)'],
+  ['de', 'FREQ=WEEKLY;INTERVAL=2;BYDAY=SA,SU;COUNT=6', '↻ 2 Wochen: Samstag, Sonntag × 6'],
+  ['fr', 'FREQ=YEARLY;BYMONTH=6;BYMONTHDAY=21', '↻ 1 an: juin et 21'],
+  ['ja', 'FREQ=DAILY', '↻ 1 日'],
+])('reads in the words of %s: %s', (locale, rule, words) => {
+  expect(recurrence.format(rule, {}, { ...fieldPlace, locale }).replaceAll(/[\s\u00a0\u202f]+/gu, ' ')).toBe(words)
+})
+
 // RFC 5545, 3.8.5.3: rules of its examples, with the first days that it lists.
 it.each([
   ['FREQ=DAILY;COUNT=10', '1997-09-02', '1997-09-02'],

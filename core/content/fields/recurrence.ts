@@ -29,10 +29,49 @@ export const recurrence: FieldType<'recurrence', object, string> = {
   },
   read: (text, settings) => recurrence.parse(text.trim().toUpperCase().replace(/^RRULE:/, ''), settings),
   write: (value) => value,
-  format: (value) => ruleOf(value)?.toText() ?? value,
+  format: (value, _, { locale }) => ruleWords(value, locale),
   filter: 'presence',
   sort: null,
   sortKey: null,
+}
+
+const frequencies = { [RRule.YEARLY]: 'year', [RRule.MONTHLY]: 'month', [RRule.WEEKLY]: 'week', [RRule.DAILY]: 'day' } as const
+
+/**
+ * A rule in words: as the package says it where the language is English; elsewhere by what every
+ * language has words for through Intl: “↻ 2 Wochen: Samstag”.
+ */
+function ruleWords(value: string, locale: string): string {
+  const rule = ruleOf(value)
+  if (rule === null) return value
+  if (new Intl.Locale(locale).language === 'en') return rule.toText()
+  const { freq, interval = 1, byweekday, bymonth, bymonthday, count, until } = rule.origOptions
+  const unit = frequencies[freq as keyof typeof frequencies]
+  const every = new Intl.NumberFormat(locale, { style: 'unit', unit, unitDisplay: 'long' }).format(interval)
+  const on = [...numbersOf(bymonth).map((month) => monthName(month, locale)), ...weekdaysOf(byweekday, locale), ...numbersOf(bymonthday).map((day) => new Intl.NumberFormat(locale).format(day))]
+  const end = count ? ` × ${new Intl.NumberFormat(locale).format(count)}` : until ? ` – ${new Intl.DateTimeFormat(locale, { dateStyle: 'medium', timeZone: 'UTC' }).format(until)}` : ''
+  return `↻ ${every}${on.length === 0 ? '' : `: ${new Intl.ListFormat(locale, { type: 'unit' }).format(on)}`}${end}`
+}
+
+function numbersOf(given: number | readonly number[] | null | undefined): readonly number[] {
+  return given == null ? [] : typeof given === 'number' ? [given] : given
+}
+
+/** “Samstag”, and “Samstag (1)” for the first of a month. */
+function weekdaysOf(given: unknown, locale: string): readonly string[] {
+  const all: readonly unknown[] = given == null ? [] : Array.isArray(given) ? given : [given]
+  return all.flatMap((one) => {
+    const day: unknown = typeof one === 'object' && one !== null ? Reflect.get(one, 'weekday') : one
+    const nth: unknown = typeof one === 'object' && one !== null ? Reflect.get(one, 'n') : undefined
+    if (typeof day !== 'number') return []
+    // 5 January 2026 is a Monday, which the package counts as 0.
+    const name = new Intl.DateTimeFormat(locale, { weekday: 'long', timeZone: 'UTC' }).format(Date.UTC(2026, 0, 5 + day))
+    return [typeof nth === 'number' && nth !== 0 ? `${name} (${new Intl.NumberFormat(locale).format(nth)})` : name]
+  })
+}
+
+function monthName(month: number, locale: string): string {
+  return new Intl.DateTimeFormat(locale, { month: 'long', timeZone: 'UTC' }).format(Date.UTC(2026, month - 1, 1))
 }
 
 /** The first day (`2026-03-01`) from `from` on that a rule falls on, which then is the start that the rule needs; `from` itself where it falls on none. */
