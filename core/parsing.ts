@@ -22,6 +22,8 @@ export function parseWith<T>(schema: Schema<T>, input: unknown): Parsed<T> {
     return { ok: true, value: schema.validateSync(input, { abortEarly: false, strict: true, disableStackTrace: true }) }
   } catch (error) {
     if (error instanceof ValidationError) return { ok: false, faults: validationFaults(error) }
+    // A check of the whole may stumble over a part that has not the form it should: Yup runs both.
+    if (error instanceof TypeError) return faulty('', 'This has not the form that is taken here.')
     throw error
   }
 }

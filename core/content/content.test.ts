@@ -200,3 +200,12 @@ describe('the fields of several collections', () => {
     expect(named(9)).toEqual([])
   })
 })
+
+it.each([
+  ['a title that is no text', [{ key: 'a', title: true }]],
+  ['an option that is nothing', [null, { key: 'a', title: 'A' }]],
+  ['no list', { length: 3 }],
+])('refuses a choice of %s, and says where', (_, options) => {
+  const parsed = parseFieldInput({ key: 'kind', name: 'Kind', type: 'choice', settings: { options, many: true }, required: false, help: '', fallback: null, filterable: true, sortable: false })
+  expect(parsed.ok).toBe(false)
+})

@@ -73,7 +73,7 @@ export const fromSchema = object({
     .test('total', `A listing has at most ${mostRules} rules in all. Remove some.`, (given) => measureOf(given).count <= mostRules),
   picks: array(pickSchema)
     .max(mostPicks, `Pick at most ${mostPicks} entries.`)
-    .test('once', 'An entry is picked twice. Remove one.', (picks) => new Set(picks?.map((pick) => pick.entry)).size === (picks?.length ?? 0)),
+    .test('once', 'An entry is picked twice. Remove one.', (picks: readonly (Partial<Pick> | null)[] | undefined) => new Set(picks?.map((pick) => pick?.entry)).size === (picks?.length ?? 0)),
   always: ids(),
   never: ids(),
   leaveOut: array(string<LeftOut>().oneOf(['thisEntry', 'shownAbove'], 'What can be left out is this page’s entry, and what is shown above.').required()).max(2),

@@ -14,8 +14,14 @@ export interface ChoiceSettings {
   readonly many: boolean
 }
 
-const repeated = (options: readonly ChoiceOption[] | undefined, of: keyof ChoiceOption) =>
-  new Set(options?.map((option) => option[of].toLowerCase())).size !== (options?.length ?? 0)
+/** Whether two options say the same; what is no option yet says nothing. */
+function repeated(options: readonly unknown[] | undefined, of: keyof ChoiceOption): boolean {
+  const said = (options ?? []).flatMap((option) => {
+    const text: unknown = typeof option === 'object' && option !== null ? Reflect.get(option, of) : undefined
+    return typeof text === 'string' ? [text.toLowerCase()] : []
+  })
+  return new Set(said).size !== said.length
+}
 
 /** One or several of a fixed list. */
 export const choice: FieldType<'choice', ChoiceSettings, readonly string[]> = {
