@@ -1,5 +1,5 @@
 import type { Words } from '../words'
-import { asking, hasBroken, joined, joinedPhrase } from './rules/group'
+import { asking, joined, joinedPhrase } from './rules/group'
 import type { Join } from './rules/group'
 import { rules } from './rules'
 import type { Rule } from './rules'
@@ -15,11 +15,6 @@ export function rulesAsking(given: readonly Rule[], words: Words): readonly Rule
 /** What one rule asks, also where it is switched off. A broken one asks nothing, or lets nothing pass, as the site chooses. */
 export function predicateOfRule(rule: Rule, context: PlanContext): Predicate {
   return joined(rules, 'all', [{ ...rule, off: false }], context)
-}
-
-/** Whether one of the rules, or one in their groups, makes no sense any more. */
-export function isAnyBroken(given: readonly Rule[], words: Words): boolean {
-  return hasBroken(rules, given, words)
 }
 
 /** What several rules ask together. */

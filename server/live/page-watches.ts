@@ -48,7 +48,7 @@ export class PageWatches {
       watch.viewers.delete(tell)
       if (watch.viewers.size > 0) return
       clearTimeout(watch.timer)
-      this.watches.delete(page)
+      if (this.watches.get(page) === watch) this.watches.delete(page)
     }
   }
 
