@@ -69,7 +69,8 @@ export function usePageFrame(frame: () => HTMLIFrameElement | null) {
     if (preview.document !== null) putDocument(page, preview.document)
     for (const placement of preview.placements) {
       const old = page.querySelector(`[data-placement="${placement.id}"]`)
-      if (old) morph(old, placement.html)
+      const fresh = new DOMParser().parseFromString(placement.html, 'text/html').body.firstElementChild
+      if (old && fresh) morph(old, fresh)
       setPlacementCss(page, placement.id, placement.css)
     }
     page.dispatchEvent(new Event('bushel:changed'))

@@ -1,21 +1,39 @@
+import type { Driver } from './driver'
 import { driveMasonry } from './masonry'
 import { driveSlides } from './slides'
 import { driveTabs } from './tabs'
 
-/** Makes what it can of a shape's markup; everything it begins ends with the signal. */
-export type Driver = (element: HTMLElement, signal: AbortSignal) => void
+const drivers: Readonly<Record<string, Driver>> = {
+  masonry: driveMasonry,
+  slides: driveSlides,
+  tabs: driveTabs,
+  index: driveTabs,
+}
 
-const drivers: Readonly<Record<string, Driver>> = { masonry: driveMasonry, slides: driveSlides, tabs: driveTabs, index: driveTabs }
+interface Driven {
+  readonly shape: string
+  readonly control: AbortController
+  readonly undo: () => void
+}
 
-const driven = new Map<Element, AbortController>()
+const driven = new Map<Element, Driven>()
 
 /** Drives every shape of the page that has a driver, anew where it was driven before; what is gone, or became another shape, is let go. */
 export function drive(): void {
-  driven.forEach((control) => control.abort())
-  driven.clear()
-  for (const element of document.querySelectorAll<HTMLElement>('[data-shape]')) {
+  const elements = new Set(document.querySelectorAll<HTMLElement>('[data-shape]'))
+  driven.forEach((one, element) => {
+    one.control.abort()
+    if (elements.has(element as HTMLElement) && (element as HTMLElement).dataset.shape === one.shape) return
+    one.undo()
+    element.classList.remove('driven')
+    driven.delete(element)
+  })
+  for (const element of elements) {
+    const shape = element.dataset.shape ?? ''
+    const driver = drivers[shape]
+    if (driver === undefined) continue
     const control = new AbortController()
-    driven.set(element, control)
-    drivers[element.dataset.shape ?? '']?.(element, control.signal)
+    element.classList.add('driven')
+    driven.set(element, { shape, control, undo: driver(element, control.signal) })
   }
 }

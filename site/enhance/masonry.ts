@@ -1,5 +1,5 @@
 import { masonryPlaces, rowsOfCards } from '../../core/shapes/places'
-import type { Driver } from './drive'
+import type { Driver } from './driver'
 
 /** Cards moved at once before the browser gets a turn. */
 const batch = 100
@@ -53,11 +53,13 @@ export const driveMasonry: Driver = (list, signal) => {
     moveSome(moves.toSorted((one, other) => one.from - other.from), 0)
   }
 
-  list.classList.add('driven')
   const watch = new ResizeObserver((changed) => {
     for (const { target, borderBoxSize } of changed) heights.set(target, borderBoxSize[0]?.blockSize ?? 0)
     place()
   })
   for (const item of all) watch.observe(item, { box: 'border-box' })
   signal.addEventListener('abort', () => watch.disconnect())
+  return () => {
+    for (const element of [list, ...all]) element.removeAttribute('style')
+  }
 }

@@ -5,14 +5,47 @@ export const madeMark = 'data-made'
 
 /**
  * Brings an element up to date with another in its place, changing only what differs: what has the
- * focus keeps it, rows stay where they were scrolled to, and what the script made or set stays.
+ * focus keeps it, rows stay where they were scrolled to, and what the script made, showed or set
+ * stays. An entry's card stays the same element wherever it goes.
  */
-export function morph(old: Element, fresh: Element | string): void {
+export function morph(old: Element, fresh: Element): void {
+  nameCards(old)
+  nameCards(fresh)
   Idiomorph.morph(old, fresh, {
     morphStyle: 'outerHTML',
     callbacks: {
-      beforeNodeRemoved: (node: Node) => !(node.nodeType === Node.ELEMENT_NODE && (node as Element).hasAttribute(madeMark)),
-      beforeAttributeUpdated: (name: string, _: Element, change: string) => !(change === 'remove' && name === 'style'),
+      beforeNodeMorphed(node: Node, next: Node) {
+        // A shape that stays what it is goes on being laid out as the script has it.
+        if (isElement(node) && isElement(next) && node.classList.contains('driven') && isSameShape(node, next))
+          next.classList.add('driven')
+        return true
+      },
+      beforeNodeRemoved: (node: Node) => !(isElement(node) && node.hasAttribute(madeMark)),
+      beforeAttributeUpdated: (name: string, element: Element, change: string) =>
+        name !== 'hidden' && !(change === 'remove' && isOfTheScript(element, name)),
     },
   })
+}
+
+/** Told by its kind: what lies in a frame is of no class of the page around it. */
+function isElement(node: Node): node is Element {
+  return node.nodeType === Node.ELEMENT_NODE
+}
+
+function isSameShape(one: Element, other: Element): boolean {
+  return one.getAttribute('data-shape') === other.getAttribute('data-shape')
+}
+
+/** What only the script sets, and where it does: places of cards, and what makes a section a tab's panel. */
+function isOfTheScript(element: Element, name: string): boolean {
+  if (name === 'style') return true
+  return element.getAttribute('role') === 'tabpanel' && ['role', 'tabindex', 'aria-labelledby'].includes(name)
+}
+
+/** Gives each card of a placement an id, by which it is known again. */
+function nameCards(root: Element): void {
+  for (const card of root.querySelectorAll('[data-entry]:not([id])')) {
+    const placement = card.closest('[data-placement]')?.getAttribute('data-placement')
+    if (placement) card.id = `${placement}-entry-${card.getAttribute('data-entry') ?? ''}`
+  }
 }

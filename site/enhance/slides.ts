@@ -1,4 +1,5 @@
-import type { Driver } from './drive'
+import { nothingToUndo } from './driver'
+import type { Driver } from './driver'
 import { madeMark } from './morphing'
 
 /**
@@ -9,7 +10,7 @@ import { madeMark } from './morphing'
 export const driveSlides: Driver = (frame, signal) => {
   const row = frame.querySelector<HTMLElement>('.slides')
   const controls = frame.querySelector<HTMLElement>('.slides-controls')
-  if (!row || !controls) return
+  if (!row || !controls) return nothingToUndo
   const control = (name: string) => controls.querySelector<HTMLButtonElement>(`[data-control="${name}"]`)
   const [before, after, dots, pause] = [control('before'), control('after'), control('dots'), control('pause')]
   const loops = frame.dataset.loop !== undefined
@@ -79,9 +80,11 @@ export const driveSlides: Driver = (frame, signal) => {
   const watch = new ResizeObserver(show)
   watch.observe(row)
   signal.addEventListener('abort', () => watch.disconnect())
-  frame.classList.add('driven')
   show()
   if (pause) moveByItself(frame, pause, Number(frame.dataset.autoplay), still, () => (at() === last() ? go(0) : go(at() + step())), signal)
+  return () => {
+    controls.hidden = true
+  }
 }
 
 /** Rows that somebody stopped, so that one that is brought up to date stays so. */

@@ -1,76 +1,58 @@
-import type { Driver } from './drive'
-import { madeMark } from './morphing'
+import { nothingToUndo } from './driver'
+import type { Driver } from './driver'
 
-/** Which tab of a placement was open, so that a page brought up to date stays where it was. */
-const open = new Map<string, string>()
-let count = 0
+/** The panel of each tab list that was open, so that a page brought up to date stays where it was. */
+const open = new WeakMap<Element, string>()
 
 /**
  * Makes tabs of sections, and an index of entries: after the tabs pattern of the WAI-ARIA Authoring
  * Practices, where arrow keys open at once.
  */
 export const driveTabs: Driver = (element, signal) => {
-  const sections = Array.from(element.children).filter((one): one is HTMLElement => one instanceof HTMLElement && one.classList.contains('group'))
-  const place = element.closest<HTMLElement>('[data-placement]')?.dataset.placement ?? ''
-  // One that is brought up to date keeps its tabs, and with them the focus.
-  const there = element.querySelector<HTMLElement>(':scope > .tab-list')
-  const list = there ?? document.createElement('div')
-  list.className = 'tab-list'
-  list.setAttribute(madeMark, '')
-  list.setAttribute('role', 'tablist')
-  list.setAttribute('aria-label', element.dataset.name ?? '')
-  if (element.dataset.place === 'start') list.setAttribute('aria-orientation', 'vertical')
-
-  const known = new Map(Array.from(list.querySelectorAll<HTMLButtonElement>('[role=tab]'), (tab) => [tab.textContent ?? '', tab]))
-  const tabs = sections.map((section) => {
-    const name = section.dataset.name ?? ''
-    const tab = known.get(name) ?? document.createElement('button')
-    known.delete(name)
-    count += 1
-    tab.type = 'button'
-    tab.id = `tab-${count}`
-    tab.dataset.control = 'tab'
-    tab.setAttribute(madeMark, '')
-    tab.setAttribute('role', 'tab')
-    if (tab.textContent !== name) tab.textContent = name
-    if (section.dataset.from) tab.dataset.from = section.dataset.from
-    section.id = `panel-${count}`
-    section.tabIndex = 0
-    section.setAttribute('role', 'tabpanel')
-    section.removeAttribute('aria-label')
-    section.setAttribute('aria-labelledby', tab.id)
-    tab.setAttribute('aria-controls', section.id)
-    return tab
+  const list = element.querySelector<HTMLElement>(':scope > [role=tablist]')
+  if (!list) return nothingToUndo
+  const pairs = Array.from(list.querySelectorAll<HTMLElement>('[role=tab]')).flatMap((tab) => {
+    const section = document.getElementById(tab.getAttribute('aria-controls') ?? '')
+    return section ? [{ tab, section }] : []
   })
 
   const choose = (at: number) => {
-    tabs.forEach((tab, index) => {
+    pairs.forEach(({ tab, section }, index) => {
       tab.setAttribute('aria-selected', String(index === at))
       tab.tabIndex = index === at ? 0 : -1
+      section.hidden = index !== at
     })
-    sections.forEach((section, index) => (section.hidden = index !== at))
-    open.set(place, sections[at]?.dataset.name ?? '')
+    open.set(list, pairs[at]?.section.id ?? '')
   }
 
-  tabs.forEach((tab, at) => tab.addEventListener('click', () => choose(at), { signal }))
+  pairs.forEach(({ tab, section }, at) => {
+    section.tabIndex = 0
+    section.setAttribute('role', 'tabpanel')
+    section.setAttribute('aria-labelledby', tab.id)
+    tab.addEventListener('click', () => choose(at), { signal })
+  })
   list.addEventListener(
     'keydown',
     (event) => {
-      const at = tabs.findIndex((tab) => tab === document.activeElement)
-      const to = at === -1 ? null : target(event.key, at, tabs.length, getComputedStyle(element).direction === 'rtl')
+      const at = pairs.findIndex(({ tab }) => tab === document.activeElement)
+      const isRtl = getComputedStyle(element).direction === 'rtl'
+      const to = at === -1 ? null : target(event.key, at, pairs.length, isRtl)
       if (to === null) return
       event.preventDefault()
       choose(to)
-      tabs[to]?.focus()
+      pairs[to]?.tab.focus()
     },
     { signal },
   )
-  known.forEach((tab) => tab.remove())
-  // A tab that is moved loses the focus; one that stands right is left.
-  if (tabs.some((tab, at) => list.children[at] !== tab)) list.append(...tabs)
-  if (there === null) element.prepend(list)
-  element.classList.add('driven')
-  choose(Math.max(0, sections.findIndex((section) => section.dataset.name === open.get(place))))
+  list.hidden = false
+  choose(Math.max(0, pairs.findIndex(({ section }) => section.id === open.get(list))))
+
+  return () => {
+    for (const section of element.querySelectorAll<HTMLElement>(':scope > [role=tabpanel]')) {
+      section.hidden = false
+      for (const name of ['tabindex', 'role', 'aria-labelledby']) section.removeAttribute(name)
+    }
+  }
 }
 
 /** The tab a key leads to; null for a key that leads to none. */

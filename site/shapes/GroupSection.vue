@@ -1,18 +1,20 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import type { GroupView } from '../view'
-import { words } from '../words'
+import type { GroupView, PlacementView } from '../view'
 import CardItem from './CardItem.vue'
+import { fromOf, nameOf, sectionId } from './group'
 
 /** The cards of a group under its name; an entry alone is named by its own card. */
-const props = defineProps<{ group: GroupView; named: boolean }>()
-const name = computed(() => props.group.name ?? words.others)
-const from = computed(() => Math.min(...props.group.cards.map((card) => card.from)))
+defineProps<{ placement: PlacementView; group: GroupView; named: boolean }>()
 </script>
 
 <template>
-  <section class="group" :data-name="name" :data-from="from || undefined" :aria-label="named ? undefined : name">
-    <h3 v-if="named" class="group-name">{{ name }}</h3>
+  <section
+    :id="sectionId(placement, group)"
+    class="group"
+    :data-from="fromOf(group)"
+    :aria-label="named ? undefined : nameOf(group)"
+  >
+    <h3 v-if="named" class="group-name">{{ nameOf(group) }}</h3>
     <ul class="group-cards" role="list"><CardItem v-for="card in group.cards" :key="card.entryId" :card="card" /></ul>
   </section>
 </template>

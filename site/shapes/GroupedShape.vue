@@ -6,5 +6,7 @@ defineProps<{ placement: PlacementView }>()
 </script>
 
 <template>
-  <div class="grouped"><GroupSection v-for="group in placement.groups" :key="group.key" :group="group" named /></div>
+  <div class="grouped">
+    <GroupSection v-for="group in placement.groups" :key="group.key" :placement="placement" :group="group" named />
+  </div>
 </template>

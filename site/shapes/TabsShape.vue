@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { ChosenShape } from '../../core/shapes'
 import type { PlacementView } from '../view'
 import GroupSection from './GroupSection.vue'
+import TabList from './TabList.vue'
 
 /** Sections one below the other; the script makes them tabs. */
 const props = defineProps<{ placement: PlacementView }>()
@@ -10,7 +11,14 @@ const settings = computed(() => props.placement.shape as ChosenShape<'tabs'>)
 </script>
 
 <template>
-  <div class="tabs" data-shape="tabs" :data-place="settings.place" :data-name="placement.heading || placement.name">
-    <GroupSection v-for="group in placement.groups" :key="group.key" :group="group" :named="settings.by !== 'entry'" />
+  <div class="tabs" data-shape="tabs" :data-place="settings.place">
+    <TabList :placement="placement" :upright="settings.place === 'start'" />
+    <GroupSection
+      v-for="group in placement.groups"
+      :key="group.key"
+      :placement="placement"
+      :group="group"
+      :named="settings.by !== 'entry'"
+    />
   </div>
 </template>
