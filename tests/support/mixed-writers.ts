@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { sql } from 'kysely'
+import { vi } from 'vitest'
 import { blankEntry } from '~~/core/content/entry-input'
 import { storageOf } from '~~/core/content/field'
 import type { Field } from '~~/core/content/field'
@@ -12,12 +13,23 @@ import { fieldsOf } from '~~/server/content/fields'
 import { addField } from '~~/server/content/field-writing'
 import { deleteTerm, mergeTerm, moveTerm, undoTermChange } from '~~/server/content/terms'
 import { addTerm } from '~~/server/content/terms'
+import { newPage } from '~~/core/pages/definition'
+import { editedPage, publishPage, saveDraft } from '~~/server/pages/pages'
 import type { Db } from '~~/server/db/client'
 import { databaseFailure } from '~~/server/db/failures'
 import { Problem } from '~~/server/http/problem'
 import { addUpKeyCounts } from '~~/server/listings/key-counts'
 import { finishLeftWork } from '~~/server/work/finish'
 import { fieldInput } from './fields'
+
+/** Numbers that were written one after the other. */
+interface Progress {
+  acknowledged: number
+  tried: number
+}
+
+/** What befalls writers: connections that are cut, or processes of the database that are killed, so that it starts anew. */
+export type Trouble = 'none' | 'cut' | 'killed'
 
 /** What mixed writers were told, to be held against what is there afterwards. */
 export interface Told {
@@ -26,7 +38,9 @@ export interface Told {
   /** Errors that nobody should be told of. */
   readonly faults: string[]
   /** By entry: the number in its title that was acknowledged last, and the one tried last. */
-  readonly titles: Map<number, { acknowledged: number; tried: number }>
+  readonly titles: Map<number, Progress>
+  /** The same of a page: its draft, and what visitors get. */
+  readonly page: { readonly id: number; readonly draft: Progress; readonly published: Progress }
   /** Entries that are written about no more once they are to be deleted. */
   readonly deleted: Map<number, 'acknowledged' | 'tried'>
   /** The longest a save took, in milliseconds. */
@@ -39,9 +53,14 @@ interface Site {
   readonly writer: { readonly id: string }
 }
 
-/** Writers of every kind at once on one collection, for some time; `isRough` cuts connections in between. */
-export async function writeMixed(db: Db, site: Site, { seconds, seed, isRough }: { readonly seconds: number; readonly seed: number; readonly isRough: boolean }): Promise<Told> {
-  const told: Told = { done: {}, faults: [], titles: new Map(), deleted: new Map(), longestSave: 0 }
+/** Writers of every kind at once on one collection and one page, for some time, with some trouble in between. */
+export async function writeMixed(
+  db: Db,
+  site: Site,
+  { seconds, seed, trouble }: { readonly seconds: number; readonly seed: number; readonly trouble: Trouble },
+): Promise<Told> {
+  const page = { id: await addPage(db), draft: { acknowledged: 0, tried: 0 }, published: { acknowledged: 0, tried: 0 } }
+  const told: Told = { done: {}, faults: [], titles: new Map(), page, deleted: new Map(), longestSave: 0 }
   const until = Date.now() + seconds * 1000
   const field = await addField(db, site.collectionId, { ...fieldInput('number', 'depth'), filterable: true, sortable: true } as never)
   for (let at = 0; at < 60; at += 1) await addOne(db, site, field, told, at)
@@ -64,7 +83,10 @@ export async function writeMixed(db: Db, site: Site, { seconds, seed, isRough }:
     writer('terms', async (at) => changeTerms(db, site, at, pick)),
     // As every server does by itself.
     writer('resume', () => finishLeftWork(db, 500)),
-    ...(isRough ? [writer('cut', () => cutConnections(db))] : []),
+    ...[0, 1].map(() => writer('page', () => editPage(db, site, told))),
+    writer('publish', () => publishSeen(db, site, told)),
+    ...(trouble === 'cut' ? [writer('cut', () => cutConnections(db))] : []),
+    ...(trouble === 'killed' ? [writer('kill', () => killProcess(db))] : []),
   ])
   await settle(db)
   return told
@@ -90,9 +112,12 @@ async function runWriter(name: string, act: (at: number) => Promise<unknown>, un
       const isTold = error instanceof Problem && error.status < 500
       if (!isTold && databaseFailure(error) !== 'lost' && databaseFailure(error) !== 'heavy') told.faults.push(`${name}: ${String(error)}`)
     }
-    await new Promise((resolve) => setTimeout(resolve, name === 'cut' || name === 'resume' ? 700 : 3))
+    await new Promise((resolve) => setTimeout(resolve, pauses[name] ?? 3))
   }
 }
+
+/** How long the rarer ones wait before they go on, in milliseconds. */
+const pauses: Readonly<Record<string, number>> = { cut: 700, resume: 700, kill: 2500 }
 
 async function addOne(db: Db, site: Site, field: Field, told: Told, at: number): Promise<void> {
   const values = await valueFor(db, site, field, at)
@@ -121,7 +146,7 @@ async function saveOne(db: Db, site: Site, told: Told, id: number): Promise<void
 }
 
 async function deleteOne(db: Db, told: Told, id: number): Promise<void> {
-  if (told.titles.size - told.deleted.size < 30) return
+  if (told.titles.size - told.deleted.size < 30) throw new Problem(404, 'Nothing', 'The few that are left are needed.')
   told.deleted.set(id, 'tried')
   await setEntryDeleted(db, id, true)
   told.deleted.set(id, 'acknowledged')
@@ -140,6 +165,35 @@ async function changeTerms(db: Db, site: Site, at: number, pick: <T>(from: reado
   if (at % 3 !== 0) await undoTermChange(db, change)
 }
 
+async function addPage(db: Db): Promise<number> {
+  const page = JSON.stringify(newPage('0'))
+  const values = { path: '/mixed', position: 1, draft: page, draft_by: null, published: page }
+  return (await db.insertInto('pages').values(values).returning('id').executeTakeFirstOrThrow()).id
+}
+
+async function editPage(db: Db, site: Site, { page: { id, draft } }: Told): Promise<void> {
+  const seen = await editedPage(db, id)
+  draft.tried += 1
+  const tried = draft.tried
+  await saveDraft(db, id, { version: seen.version, page: { ...seen.page, title: String(tried) }, listings: [] }, site.writer)
+  draft.acknowledged = Math.max(draft.acknowledged, tried)
+}
+
+async function publishSeen(db: Db, site: Site, { page: { id, published } }: Told): Promise<void> {
+  const seen = await editedPage(db, id)
+  const number = Number(seen.page.title)
+  published.tried = Math.max(published.tried, number)
+  await publishPage(db, id, { version: seen.version, listings: {} }, site.writer)
+  published.acknowledged = Math.max(published.acknowledged, number)
+}
+
+/** Kills what one connection is served by, without a word: the database then drops them all and comes back by its log. */
+async function killProcess(db: Db): Promise<void> {
+  const { rows } = await sql<{ pid: number }>`select pid from pg_stat_activity
+    where datname = current_database() and pid <> pg_backend_pid() and state <> 'idle' order by random() limit 1`.execute(db)
+  for (const { pid } of rows) process.kill(pid, 'SIGKILL')
+}
+
 /** Ends what some connections are at, as when a server is killed. */
 async function cutConnections(db: Db): Promise<void> {
   await sql`select pg_terminate_backend(pid) from pg_stat_activity
@@ -147,6 +201,8 @@ async function cutConnections(db: Db): Promise<void> {
 }
 
 async function settle(db: Db): Promise<void> {
+  // One that was killed last is coming back.
+  await vi.waitFor(() => sql`select`.execute(db), { timeout: 30_000, interval: 100 })
   await finishLeftWork(db, 0)
   await addUpKeyCounts(db, 0)
 }
@@ -167,7 +223,22 @@ export async function wrongAfter(db: Db, site: Site, told: Told): Promise<readon
       return value === undefined || fieldTypes.get(field.type).parse(value, field.settings).ok ? [] : [`entry ${row.id} has ${JSON.stringify(value)} in a field of the type ${field.type}`]
     }),
   )
-  return [...lost, ...back, ...strange, ...(await halfWritten(db, rows.map((row) => row.id)))]
+  return [...lost, ...back, ...strange, ...(await wrongPage(db, told)), ...(await halfWritten(db, rows.map((row) => row.id)))]
+}
+
+async function wrongPage(db: Db, { page: { id, draft, published } }: Told): Promise<readonly string[]> {
+  const row = await db.selectFrom('pages').select(['draft', 'published']).where('id', '=', id).executeTakeFirstOrThrow()
+  const versions = await db.selectFrom('page_versions').select('page').where('page_id', '=', id).execute()
+  const within = (what: string, title: string | undefined, { acknowledged, tried }: Progress) => {
+    const number = Number(title ?? NaN)
+    return number >= acknowledged && number <= tried ? [] : [`the page's ${what} has ${number}, of ${acknowledged} acknowledged and ${tried} tried`]
+  }
+  const isKept = row.published?.title === '0' || versions.some((version) => version.page.title === row.published?.title)
+  return [
+    ...within('draft', row.draft.title, draft),
+    ...within('published form', row.published?.title, published),
+    ...(isKept ? [] : ['the page is published as no version of it']),
+  ]
 }
 
 async function halfWritten(db: Db, ids: readonly number[]): Promise<readonly string[]> {
