@@ -45,7 +45,7 @@ const role = () => string<Role>().oneOf([...roles], 'A role is writer, designer 
 /** HTML Standard, 4.10.5.1.5: what an input of the type “email” takes. */
 const emailSchema = () =>
   string()
-    .required('Give the address.')
+    .required('Give the mail address.')
     .max(254, 'An address has at most 254 characters.')
     .matches(/^[\w.!#$%&'*+/=?^`{|}~-]+@[a-z0-9](?:[a-z0-9-]{0,61}[a-z0-9])?(?:\.[a-z0-9](?:[a-z0-9-]{0,61}[a-z0-9])?)+$/i, 'This is no address. Type one like “wren@example.org”.')
 

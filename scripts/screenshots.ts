@@ -61,7 +61,7 @@ async function bench(page: Page): Promise<void> {
   await page.goto(`${address}/bench`)
   await waitFor(page, 'button', 'Sign in')
   await shot(page, 'sign-in')
-  await fill(page, 'Address', demoAccount.email)
+  await fill(page, 'Mail address', demoAccount.email)
   await fill(page, 'Password', demoAccount.password)
   await press(page, 'button', 'Sign in')
   await waitForText(page, 'main', 'Orchard')

@@ -43,7 +43,8 @@ const nextWords = computed(() => {
 
 <template>
   <section class="tally" data-tally :aria-label="words.tally" tabindex="-1">
-    <ol v-if="steps.length">
+    <!-- Many steps are scrolled, by keys too; what is asked of them stays in sight. -->
+    <ol v-if="steps.length" tabindex="0" :aria-label="words.tally">
       <li v-for="(step, at) in steps" :key="at" :data-clause="step.clause">
         <strong class="tabular">{{ format.format(step.count) }}</strong>
         <span class="label">{{ step.label }}</span>
@@ -72,11 +73,18 @@ const nextWords = computed(() => {
   padding: 10px 18px;
   background: #fff;
   border-top: 1px solid var(--line);
-  overflow-x: auto;
+}
+
+.tally > :not(ol) {
+  flex: none;
 }
 
 ol {
   display: flex;
+  flex: 0 1 auto;
+  min-width: 0;
+  overflow-x: auto;
+  scrollbar-width: thin;
   align-items: stretch;
   gap: 34px;
   margin: 0;

@@ -27,19 +27,21 @@ defineProps<{ title: string }>()
 .sheet {
   width: 100%;
   max-width: 400px;
-  padding: 32px;
+  padding: 30px 32px 28px;
+  border: 1px solid var(--line);
+  border-top: 4px solid var(--leaf);
   border-radius: 9px;
   background: #fff;
 }
 
 h1 {
-  margin: 20px 0 12px;
+  margin: 22px 0 16px;
   font-size: 24px;
+  line-height: 1.2;
   letter-spacing: -0.015em;
 }
 
-.sheet :slotted(form) {
-  display: grid;
-  gap: 16px;
+.sheet > :slotted(p) {
+  margin: 0 0 16px;
 }
 </style>

@@ -24,7 +24,7 @@ export const words = {
   invite: 'Invite somebody',
   invited: 'Invited',
   inviteTitle: 'Invite somebody',
-  email: 'Address',
+  email: 'Mail address',
   name: 'Name',
   roleLabel: 'Role',
   makeLink: 'Make the link',

@@ -4,6 +4,7 @@ import { ref } from 'vue'
 import { object } from 'yup'
 import { faultsOf, parseWith } from '~~/core/parsing'
 import { passwordSchema } from '~~/core/people'
+import DoorForm from '../../shared/DoorForm.vue'
 import DoorSheet from '../../shared/DoorSheet.vue'
 import { useForm } from '../../shared/form'
 import { RequestProblem, request } from '../../shared/http'
@@ -40,9 +41,8 @@ async function accept() {
 <template>
   <DoorSheet :title="words.invitation.title">
     <p v-if="failure" role="alert">{{ failure }}</p>
-    <form v-else-if="invited" novalidate @submit.prevent="accept">
+    <DoorForm v-else-if="invited" :action="words.invitation.accept" :sending="sending" :problem="problem" @send="accept">
       <p>{{ words.invitation.text(invited.name, invited.email) }}</p>
-      <p v-if="problem && problem.details.faults.length === 0" role="alert">{{ problem.message }}</p>
       <v-text-field
         v-model="values.password"
         type="password"
@@ -54,7 +54,6 @@ async function accept() {
         :error-messages="faults('password')"
         @blur="values.password && leave('password')"
       />
-      <v-btn type="submit" variant="flat" color="primary" height="42" :loading="sending">{{ words.invitation.accept }}</v-btn>
-    </form>
+    </DoorForm>
   </DoorSheet>
 </template>

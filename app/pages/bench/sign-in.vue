@@ -2,20 +2,21 @@
 import { navigateTo, useRoute } from '#imports'
 import { object, string } from 'yup'
 import { faultsOf, parseWith } from '~~/core/parsing'
-import BenchMark from '../../shared/BenchMark.vue'
+import DoorForm from '../../shared/DoorForm.vue'
+import DoorSheet from '../../shared/DoorSheet.vue'
 import { useForm } from '../../shared/form'
 import { useSession } from '../../stores/session'
 
 const words = {
   title: 'Sign in',
-  email: 'Address',
+  email: 'Mail address',
   password: 'Password',
   send: 'Sign in',
   demo: 'This is the demo site. Its account:',
   fill: 'Fill in',
 }
 
-const schema = object({ email: string().required('Type your address.'), password: string().required('Type your password.') })
+const schema = object({ email: string().required('Type your mail address.'), password: string().required('Type your password.') })
 const session = useSession()
 const route = useRoute()
 const { values, faults, leave, send, sending, problem } = useForm({ email: '', password: '' }, (typed) => faultsOf(parseWith(schema, typed)))
@@ -39,78 +40,39 @@ function fillIn() {
 </script>
 
 <template>
-  <main class="sign-in">
-    <div class="sheet">
-      <BenchMark />
-      <h1>{{ words.title }}</h1>
-      <form novalidate @submit.prevent="signIn">
-        <v-text-field
-          v-model="values.email"
-          :label="words.email"
-          type="email"
-          autocomplete="username"
-          autofocus
-          :error-messages="faults('email')"
-          @blur="values.email && leave('email')"
-        />
-        <v-text-field
-          v-model="values.password"
-          :label="words.password"
-          type="password"
-          autocomplete="current-password"
-          :error-messages="faults('password')"
-        />
-        <p v-if="problem" class="problem" role="alert">{{ problem.message }}</p>
-        <v-btn type="submit" variant="flat" color="primary" height="40" :loading="sending" block>{{ words.send }}</v-btn>
-      </form>
-      <div v-if="session.demo" class="demo">
-        <p>{{ words.demo }}</p>
-        <dl>
-          <dt>{{ words.email }}</dt>
-          <dd>{{ session.demo.email }}</dd>
-          <dt>{{ words.password }}</dt>
-          <dd>{{ session.demo.password }}</dd>
-        </dl>
-        <v-btn height="32" @click="fillIn">{{ words.fill }}</v-btn>
-      </div>
+  <DoorSheet :title="words.title">
+    <DoorForm :action="words.send" :sending="sending" :problem="problem" @send="signIn">
+      <v-text-field
+        v-model="values.email"
+        :label="words.email"
+        type="email"
+        autocomplete="username"
+        autofocus
+        :error-messages="faults('email')"
+        @blur="values.email && leave('email')"
+      />
+      <v-text-field
+        v-model="values.password"
+        :label="words.password"
+        type="password"
+        autocomplete="current-password"
+        :error-messages="faults('password')"
+      />
+    </DoorForm>
+    <div v-if="session.demo" class="demo">
+      <p>{{ words.demo }}</p>
+      <dl>
+        <dt>{{ words.email }}</dt>
+        <dd>{{ session.demo.email }}</dd>
+        <dt>{{ words.password }}</dt>
+        <dd>{{ session.demo.password }}</dd>
+      </dl>
+      <v-btn height="32" @click="fillIn">{{ words.fill }}</v-btn>
     </div>
-  </main>
+  </DoorSheet>
 </template>
 
 <style scoped>
-.sign-in {
-  min-height: 100vh;
-  display: grid;
-  place-items: center;
-  padding: 24px;
-  background: var(--kraft);
-}
-
-.sheet {
-  width: min(100%, 380px);
-  padding: 30px 32px 28px;
-  background: #fff;
-  border: 1px solid var(--line);
-  border-top: 4px solid var(--leaf);
-  border-radius: 9px;
-}
-
-h1 {
-  margin: 22px 0 16px;
-  font-size: 24px;
-  line-height: 1.2;
-  letter-spacing: -0.015em;
-}
-
-form {
-  display: grid;
-  gap: 14px;
-}
-
-.problem {
-  color: rgb(var(--v-theme-error));
-}
-
 .demo {
   display: grid;
   grid-template-columns: 1fr auto;

@@ -2,6 +2,7 @@
 import { navigateTo } from '#imports'
 import { faultsOf } from '~~/core/parsing'
 import { parseFirstOwner } from '~~/core/people'
+import DoorForm from '../../shared/DoorForm.vue'
 import DoorSheet from '../../shared/DoorSheet.vue'
 import { useForm } from '../../shared/form'
 import { request } from '../../shared/http'
@@ -30,8 +31,7 @@ async function begin() {
 <template>
   <DoorSheet :title="words.start.title">
     <p>{{ words.start.text }}</p>
-    <form novalidate @submit.prevent="begin">
-      <p v-if="problem && problem.details.faults.length === 0" role="alert">{{ problem.message }}</p>
+    <DoorForm :action="words.start.send" :sending="sending" :problem="problem" @send="begin">
       <v-text-field
         v-for="field in fields"
         :key="field.key"
@@ -43,7 +43,6 @@ async function begin() {
         :error-messages="faults(field.key)"
         @blur="values[field.key] && leave(field.key)"
       />
-      <v-btn type="submit" variant="flat" color="primary" height="42" :loading="sending">{{ words.start.send }}</v-btn>
-    </form>
+    </DoorForm>
   </DoorSheet>
 </template>

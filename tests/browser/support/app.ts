@@ -4,7 +4,7 @@ import { fileURLToPath } from 'node:url'
 import type { Browser, Page } from 'puppeteer-core'
 import { demoAccount } from '~~/demo/account'
 import type { Db } from '~~/server/db/client'
-import { demoDatabase } from '../../database/support/database'
+import { demoDatabase, newSiteDatabase } from '../../database/support/database'
 import { startBrowser } from './browser'
 import { fill, press, waitFor, waitForText } from './hands'
 
@@ -17,12 +17,22 @@ export interface App {
   readonly address: string
   readonly db: Db
   readonly browser: Browser
+  /** What the server wrote for whoever runs it. */
+  readonly said: () => string
   readonly stop: () => Promise<void>
 }
 
-/** The built server on the demo site with a database of its own, and a browser. */
-export async function startApp(): Promise<App> {
-  const [database, { browser, stop: stopBrowser }] = await Promise.all([demoDatabase(), startBrowser()])
+interface AppOptions {
+  readonly site?: 'demo' | 'new'
+  readonly env?: NodeJS.ProcessEnv
+}
+
+/** The built server with a database of its own, on the demo site or a new one, and a browser. */
+export async function startApp({ site = 'demo', env = {} }: AppOptions = {}): Promise<App> {
+  const [database, { browser, stop: stopBrowser }] = await Promise.all([
+    site === 'demo' ? demoDatabase() : newSiteDatabase(),
+    startBrowser(),
+  ])
   const port = await freePort()
   const server = spawn(process.execPath, [built], {
     env: {
@@ -31,9 +41,13 @@ export async function startApp(): Promise<App> {
       BUSHEL_SECRET: 'a secret of the tests that is long enough',
       HOST: '127.0.0.1',
       PORT: String(port),
+      ...env,
     },
-    stdio: ['ignore', 'ignore', 'inherit'],
+    stdio: ['ignore', 'ignore', 'pipe'],
   })
+  let said = ''
+  server.stderr.on('data', (written: Buffer) => (said += written.toString()))
+  server.stderr.pipe(process.stderr)
   const ended = new Promise<void>((resolve) => server.once('exit', () => resolve()))
   const address = `http://127.0.0.1:${port}`
   await answers(`${address}/api/session`)
@@ -41,6 +55,7 @@ export async function startApp(): Promise<App> {
     address,
     db: database.db,
     browser,
+    said: () => said,
     async stop() {
       await stopBrowser()
       server.kill('SIGTERM')
@@ -55,7 +70,7 @@ export async function signedIn(app: App): Promise<Page> {
   const page = await (await app.browser.createBrowserContext()).newPage()
   page.setDefaultTimeout(patience)
   await page.goto(`${app.address}/bench`)
-  await fill(page, 'Address', demoAccount.email)
+  await fill(page, 'Mail address', demoAccount.email)
   await fill(page, 'Password', demoAccount.password)
   await press(page, 'button', 'Sign in')
   await waitForText(page, 'main', 'Pages')

@@ -3,6 +3,7 @@ import { sql } from 'kysely'
 import { openDatabase } from '~~/server/db/client'
 import type { Db } from '~~/server/db/client'
 import { migrate } from '~~/server/db/migrate'
+import { makeEmptySite } from '~~/server/site/site'
 import { isEmpty, loadDemo } from '~~/server/demo/load-demo'
 
 /** The address of the server that tests may make databases on; scripts/test.mjs starts it. */
@@ -22,6 +23,13 @@ export interface TestDatabase {
 export async function freshDatabase(): Promise<TestDatabase> {
   const test = await ownDatabase('template1')
   await migrate(test.db)
+  return test
+}
+
+/** A database of its own for a site with nothing on it, which nobody owns yet. */
+export async function newSiteDatabase(): Promise<TestDatabase> {
+  const test = await freshDatabase()
+  await makeEmptySite(test.db)
   return test
 }
 
