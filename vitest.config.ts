@@ -10,7 +10,7 @@ export default defineConfig({
     projects: [
       {
         resolve: { alias },
-        test: { name: 'unit', include: ['{core,site,demo,server,app}/**/*.test.ts'], environment: 'node', env: { TZ: 'UTC' } },
+        test: { name: 'unit', include: ['{core,site,demo,server,app}/**/*.test.ts'], environment: 'node', env: { TZ: 'UTC' }, testTimeout: 60_000 },
       },
       {
         resolve: { alias },

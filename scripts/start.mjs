@@ -1,5 +1,6 @@
 import { spawn } from 'node:child_process'
 import { join } from 'node:path'
+import { setTimeout as pause } from 'node:timers/promises'
 import { openData, startCluster } from './lib/cluster.mjs'
 import { checkNode, ensureBuild, ensurePackages } from './lib/install.mjs'
 import { Stop, isPortFree, root, run, runMain } from './lib/system.mjs'
@@ -54,9 +55,9 @@ async function keepServing(env, signal) {
     const code = await serve(env, signal, tries === 0)
     if (signal.aborted) return
     if (Date.now() - begun > longEnough) tries = 0
-    const pause = 500 * 2 ** tries
-    console.warn(`The server ended by itself with ${code}. It is started again in ${pause / 1000} s.`)
-    await waited(pause, signal)
+    const delay = 500 * 2 ** tries
+    console.warn(`The server ended by itself with ${code}. It is started again in ${delay / 1000} s.`)
+    await waited(delay, signal)
   }
 }
 
@@ -99,11 +100,9 @@ async function keepDatabase(cluster, signal) {
   }
 }
 
+/** Waits, or until it is to stop. */
 function waited(milliseconds, signal) {
-  return new Promise((resolve) => {
-    const timer = setTimeout(resolve, milliseconds)
-    signal.addEventListener('abort', () => (clearTimeout(timer), resolve()), { once: true })
-  })
+  return pause(milliseconds, undefined, { signal }).catch(() => undefined)
 }
 
 function announce(session) {

@@ -130,6 +130,10 @@ describe('a field', () => {
     const either = { ...field, type: 'yes-no' as const, settings: yesNo.defaults }
     expect(indexedValues([either], { 7: true }, 'en')).toEqual({ sort: { 7: 1 }, keys: [{ fieldId: 7, value: hasValue }, { fieldId: 7, value: 'yes' }] })
     const label = { ...field, type: 'short-text' as const, settings: shortText.defaults }
+    const price = { ...field, type: 'money' as const, settings: { currencies: ['EUR', 'GBP'], negative: false }, filterable: false }
+    expect(indexedValues([price], { 7: { amount: 250, currency: 'GBP' } }, 'en')).toEqual({ sort: { 7: 2.5 }, keys: [{ fieldId: 7, value: 'GBP' }] })
+    const pounds = { ...price, settings: { currencies: ['GBP'], negative: false } }
+    expect(indexedValues([pounds], { 7: { amount: 250, currency: 'GBP' } }, 'en')).toEqual({ sort: { 7: 2.5 }, keys: [] })
     expect(indexedValues([label], { 7: 'Éclair  Bean' }, 'en')).toEqual({ sort: { 7: 'Éclair  Bean', '7t': '\neclair bean\n', '7x': '\nÉclair Bean\n' }, keys: [{ fieldId: 7, value: hasValue }] })
   })
 })

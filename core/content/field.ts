@@ -179,11 +179,18 @@ export function indexedValues(fields: readonly Field[], values: FieldValues, loc
     const type = fieldTypes.get(field.type)
     if ((field.sortable || (field.filterable && isRange(type.filter))) && type.sortKey !== null)
       sort[storageOf(field)] = type.sortKey(value, field.settings)
+    const own = (type.keys?.(value) ?? []).map(String)
+    const asked = field.filterable ? [String(hasValue), ...own] : own.filter((key) => orderParts(field).includes(key))
+    keys.push(...asked.map((key) => ({ fieldId: storageOf(field), value: key })))
     if (!field.filterable) continue
-    keys.push(...[hasValue, ...(type.keys?.(value) ?? [])].map((key) => ({ fieldId: storageOf(field), value: String(key) })))
     if (type.texts) Object.assign(sort, textValues(storageOf(field), type.texts(value), locale))
   }
   return { sort, keys }
+}
+
+/** The keys by which entries are put together before a field orders them: amounts by their currency. */
+export function orderParts(field: Pick<Field, 'type' | 'settings' | 'sortable'>): readonly string[] {
+  return field.sortable ? (fieldTypes.get(field.type).orderedWithin?.(field.settings) ?? []) : []
 }
 
 /** Whether a field of this kind is narrowed by where its sort key lies. */

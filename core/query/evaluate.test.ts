@@ -5,10 +5,14 @@ import { filmNow, filmQuestions, mingoAnswer } from '~~/tests/support/film-quest
 import { filmContext } from '~~/tests/support/film-words'
 import { openData, rowsFound } from '~~/tests/support/open-data'
 import { filmEntries, keysOf, loadFilms } from '~~/tests/support/films'
+import { fieldNamed, internedKey, trialWords } from '~~/tests/support/trial-fields'
+import { indexedValues } from '../content/field'
 import { takeOf } from '../listing/amount'
+import { newListing } from '../listing/definition'
 import { evaluate } from './evaluate'
 import type { IndexedEntry } from '../content/entry'
 import { planOf } from './plan'
+import { plainContext } from './plan-context'
 import type { Plan } from './plan'
 import { positionReader } from './position'
 
@@ -35,6 +39,20 @@ describe('a listing evaluated in memory', () => {
       expect(answer.counts.at(-1)).toBe(expected.matches)
       expect(expected.ids.length).toBeGreaterThan(3)
     })
+  })
+
+  it.each(['up', 'down'] as const)('orders amounts within their currency, the usual one first, and nothing last: %s', (direction) => {
+    const [price, one] = [fieldNamed('price'), newListing('Prices', 1)]
+    const amounts = [['GBP', 1], ['EUR', 300], ['GBP', 500], ['EUR', 20], null] as const
+    const entries = amounts.map((given, id): IndexedEntry => {
+      const values = given === null ? {} : { [price.id]: { currency: given[0], amount: given[1] } }
+      const { sort, keys: own } = indexedValues([price], values, 'en')
+      const keys = own.map((key) => internedKey(key.fieldId, key.value))
+      return { id, collectionId: 1, title: '', publishedAt: 0, expiresAt: null, views: 0, comments: 0, rating: null, pinned: false, keys, values: sort, words: [], reads: [] }
+    })
+    const listing = { ...one, order: { ...one.order, keys: [{ by: 'field', field: price.id, direction } as const] } }
+    const { ids } = evaluate(planOf(listing, { ...plainContext(1, trialWords), keyOf: internedKey }), entries, 'en')
+    expect(ids).toEqual(direction === 'up' ? [3, 1, 0, 2, 4] : [1, 3, 2, 0, 4])
   })
 
   it('never shows what a visitor may not see, nor more than asked for, nor anything twice', () => {

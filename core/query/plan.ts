@@ -7,7 +7,8 @@ import type { Direction, OrderKey } from '../listing/order'
 import { wantedWords } from '../text/search-words'
 import { civilDayOf, fromWallClock } from '../time/zones'
 import { predicateOfRule, predicateOfRules, rulesAsking } from './asking'
-import { columnOf } from './columns'
+import { orderParts } from '../content/field'
+import { columnOf, keysOf } from './columns'
 import type { KeyWeight, PageSubject, PlanContext, QuestionContext } from './plan-context'
 import { everything, nothing } from './predicate'
 import type { FieldColumn, Predicate } from './predicate'
@@ -45,7 +46,7 @@ export interface Plan {
 export function planOf(listing: Listing, question: QuestionContext): Plan {
   const { from, order, amount } = listing
   const context: PlanContext = { ...question, collections: from.collections }
-  const keys = order.keys.flatMap((key) => planKey(key, from, context) ?? [])
+  const keys = order.keys.flatMap((key) => planKeys(key, from, context))
   return {
     collections: from.collections,
     steps: stepsOf(from).map((step) => ({ step, asks: stepPredicate(step, from, context) })),
@@ -108,8 +109,26 @@ function subjectPredicate(page: PageSubject | null, context: PlanContext): Predi
   }
 }
 
+/** What a key orders by; nothing for one that can't order, and is left out. */
+function planKeys(key: OrderKey, from: From, context: PlanContext): readonly PlanKey[] {
+  if (key.by === 'field') return fieldKeys(key, context)
+  const one = planKey(key, from, context)
+  return one === null ? [] : [one]
+}
+
+/** A field's order. What can't be compared stands apart, whatever the direction: pounds after euros. */
+function fieldKeys(key: OrderKey & { readonly by: 'field' }, context: PlanContext): readonly PlanKey[] {
+  const field = context.words.field(key.field)
+  const sort = field === undefined ? null : fieldTypes.get(field.type).sort
+  if (field === undefined || sort === null || orderKeyTrouble(key, context.words) !== null) return []
+  const parts = orderParts(field)
+  const weights = parts.flatMap((part, at) => keysOf(field, part, context).map((one) => ({ key: one, weight: parts.length - at })))
+  const within: readonly PlanKey[] = parts.length === 0 ? [] : [{ by: 'weights', weights, direction: 'down' }]
+  return [...within, { by: 'field', column: columnOf(field, context), sort, direction: key.direction }]
+}
+
 /** Null for a key that can't order, and is left out. */
-function planKey(key: OrderKey, from: From, context: PlanContext): PlanKey | null {
+function planKey(key: Exclude<OrderKey, { readonly by: 'field' }>, from: From, context: PlanContext): PlanKey | null {
   switch (key.by) {
     case 'date':
       return { by: 'publishedAt', direction: key.direction }
@@ -121,12 +140,6 @@ function planKey(key: OrderKey, from: From, context: PlanContext): PlanKey | nul
     case 'views': {
       if (key.days === undefined) return { by: 'views', direction: key.direction }
       return { by: 'reads', ...readWindow(key.days, context), direction: 'down' }
-    }
-    case 'field': {
-      const field = context.words.field(key.field)
-      const sort = field === undefined ? null : fieldTypes.get(field.type).sort
-      if (field === undefined || sort === null || orderKeyTrouble(key, context.words) !== null) return null
-      return { by: 'field', column: columnOf(field, context), sort, direction: key.direction }
     }
     case 'shuffle':
       return { by: 'shuffle', seed: seedFor(key, context), direction: 'up' }

@@ -40,7 +40,7 @@ export async function saveField(db: Db, id: number, input: unknown): Promise<Fie
     const fields = await fieldsOf(trx, before.collection_id)
     await checkField(trx, fields, field, id)
     const row = await trx.updateTable('fields').set(formColumnsOf(field)).where('id', '=', id).returningAll().executeTakeFirstOrThrow()
-    const reindexes = before.filterable !== field.filterable || before.sortable !== field.sortable || field.type === 'choice'
+    const reindexes = before.filterable !== field.filterable || before.sortable !== field.sortable || ['choice', 'money'].includes(field.type)
     await recordChange(trx, { kind: 'site', subjectId: null })
     return { saved: fieldOf(row), work: reindexes ? await beginWork(trx, collectionIndexing, { collection: before.collection_id }) : null }
   })

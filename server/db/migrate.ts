@@ -10,6 +10,7 @@ import * as answers from './migrations/0007-answers'
 import * as longWork from './migrations/0008-long-work'
 import * as reads from './migrations/0009-reads'
 import * as limits from './migrations/0010-limits'
+import * as currencies from './migrations/0011-currencies'
 import type { Database } from './schema'
 
 /** Every migration by name, in the order of the names. */
@@ -24,6 +25,7 @@ const migrations = {
   '0008-long-work': longWork,
   '0009-reads': reads,
   '0010-limits': limits,
+  '0011-currencies': currencies,
 }
 
 /** Brings the database up to date, or up to a migration. Safe to call from several processes at once. Throws what failed. */

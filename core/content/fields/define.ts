@@ -50,6 +50,8 @@ export interface FieldType<Name extends string = string, Settings = never, Value
   readonly parseLimit?: (input: unknown) => Parsed<Value>
   /** Values are only compared where they share this key, one of their `keys`: the currency of an amount. */
   readonly comparedWithin?: (value: Value) => string
+  /** The keys that values are put together by before they are ordered, the first one first; none where all can be compared. */
+  readonly orderedWithin?: (settings: Settings) => readonly string[]
   /** A number or text that orders as the values do; null where no order makes sense. */
   readonly sortKey: ((value: Value, settings: Settings) => number | string) | null
   /** Whether sort keys are numbers or texts. */

@@ -73,6 +73,7 @@ export const money: FieldType<'money', MoneySettings, Money> = {
   filter: 'number',
   keys: ({ currency }) => [currency],
   comparedWithin: ({ currency }) => currency,
+  orderedWithin: ({ currencies }) => (currencies.length > 1 ? currencies : []),
   sort: 'number',
   sortKey: wholeAmount,
 }
