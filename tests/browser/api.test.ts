@@ -1,6 +1,8 @@
 import { readdirSync } from 'node:fs'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import fc from 'fast-check'
+import { sql } from 'kysely'
+import { blankEntry } from '~~/core/content/entry-input'
 import { demoAccount } from '~~/demo/account'
 import { hashPassword } from '~~/server/people/passwords'
 import { startApp } from './support/app'
@@ -126,6 +128,20 @@ describe('the API', () => {
     const answer = await fetch(`${app.address}/api/bench/collections/${collectionId}/entries?${query}`, { headers: { cookie } })
     expect(answer.status).toBe(422)
     expect(((await answer.json()) as { faults: { path: string }[] }).faults[0]?.path).toBe(field)
+  })
+
+  it('says so when the disk is full, and nothing is half written', async () => {
+    const full = sql`raise exception 'could not extend file' using errcode = '53100'`
+    await sql`create function no_room() returns trigger language plpgsql as $$ begin ${full}; end $$`.execute(app.db)
+    // The last of what a save writes, so that all before it must be taken back.
+    await sql`create trigger no_room before insert on changes execute function no_room()`.execute(app.db)
+    const input = { ...blankEntry, title: 'Written on a full disk', slug: 'written-on-a-full-disk' }
+    const written = () => send('POST', `/api/bench/collections/${collectionId}/entries`, input)
+    const refused = await written()
+    expect({ status: refused.status, problem: await refused.json() }).toMatchObject({ status: 507, problem: { title: 'No room left' } })
+    expect(await app.db.selectFrom('entries').select('id').where('slug', '=', input.slug).execute()).toEqual([])
+    await sql`drop function no_room cascade`.execute(app.db)
+    expect((await written()).status).toBe(200)
   })
 
   it('says 404 for what is not there, and for pictures nobody made', async () => {
