@@ -29,11 +29,17 @@ export const termLeaving: LongWork<Leaving, Phase> = {
     if (of === 'nested') return (await indexNested(trx, detail.children, after)) ?? gone(trx, detail.term)
     const ids = await lockEntriesWith(trx, [detail.term], 0)
     if (ids.length === 0) return { of: 'nested', ...atStart }
-    await takeOff(trx, detail, ids)
+    await takeOff(trx, { ...detail, into: await becomes(trx, detail) }, ids)
     await indexEntries(trx, ids)
     await announceCollectionsOf(trx, ids)
     return { of: 'entries', ...atStart }
   },
+}
+
+/** The term that takes the entries, as it is by now; nobody changes that before they have it. */
+async function becomes(trx: Trx, { term, into }: Leaving): Promise<number | null> {
+  if (into === null) return null
+  return (await trx.selectFrom('merged_terms').select('into_id').where('id', '=', term).forShare().executeTakeFirst())?.into_id ?? null
 }
 
 async function takeOff(trx: Trx, { change, term, into }: Leaving, ids: readonly number[]): Promise<void> {

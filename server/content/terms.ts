@@ -96,8 +96,21 @@ export async function deleteTerm(db: Db, id: number, writer: Writer): Promise<{ 
 }
 
 async function removeTerm(db: Db, id: number, intoId: number | null, writer: Writer): Promise<{ readonly change: string }> {
-  const { change, work } = await transact(db, async (trx) => {
+  const begun = await beginLeaving(db, id, intoId, writer)
+  // What concerns the term is finished before it leaves: it takes all its entries with it.
+  if (begun === null) {
+    await Promise.all((await workOn(db, id)).map((work) => finishWork(db, work)))
+    return removeTerm(db, id, intoId, writer)
+  }
+  await finishWork(db, begun.work)
+  return { change: begun.change }
+}
+
+/** Lets a term leave; null while there is work on its entries, which is to be done before. */
+function beginLeaving(db: Db, id: number, intoId: number | null, writer: Writer): Promise<{ readonly change: string; readonly work: string } | null> {
+  return transact(db, async (trx) => {
     const { facet_id: facetId, facetSlug, slug } = await lockTerm(trx, id)
+    if ((await workOn(trx, id)).length > 0) return null
     const terms = await termsOf(trx, facetId)
     if (intoId !== null && (!terms.some((one) => one.id === intoId) || withDescendants(id, terms).includes(intoId)))
       throw refused([{ path: 'into', message: 'Choose another term of this facet, not one nested under it.' }])
@@ -115,8 +128,17 @@ async function removeTerm(db: Db, id: number, intoId: number | null, writer: Wri
     await recordChange(trx, { kind: 'site', subjectId: null })
     return { change: made, work: await beginWork(trx, termLeaving, { change: made, term: id, into: intoId, children: kept.children }) }
   })
-  await finishWork(db, work)
-  return { change }
+}
+
+/** Work that gives a term to entries, or takes it off them. */
+async function workOn(db: Db | Trx, id: number): Promise<readonly string[]> {
+  const rows = await db
+    .selectFrom('long_work')
+    .select('id')
+    .where('kind', 'in', [termLeaving.kind, termReturning.kind])
+    .where(sql<boolean>`(detail -> 'term' = to_jsonb(${id}::integer) or detail -> 'into' = to_jsonb(${id}::integer))`)
+    .execute()
+  return rows.map((row) => row.id)
 }
 
 /** Rules that name a term, and addresses that led to it, follow to the one it becomes. */

@@ -16,6 +16,7 @@ import { knownSite } from '~~/server/listings/context'
 import { entryAt } from '~~/server/pages/entry-page'
 import { addAuthor, setAuthorDeleted } from '~~/server/people/authors'
 import { loadSite } from '~~/server/site/site'
+import { finishLeftWork } from '~~/server/work/finish'
 import { fieldInput } from '../support/fields'
 import { problemOf, rain, smallSite } from './support/content'
 import { freshDatabase } from './support/database'
@@ -48,6 +49,49 @@ function listingIn(...terms: readonly number[]): Listing {
 }
 
 const shown = async (listing: Listing) => [...(await askingAnew(test.db).shown(listing, { now: Date.now(), page: null, visit: '' }, [])).ids].toSorted((a, b) => a - b)
+
+/** Does something while no entry can be given this term, as when its server ends in the middle of it. */
+async function brokenOff(id: number, act: () => Promise<unknown>): Promise<void> {
+  await sql`create function cut_off() returns trigger language plpgsql as $$ begin raise exception 'cut off'; end $$`.execute(test.db)
+  await sql`create trigger cut_off before insert on entry_terms for each row when (new.term_id = ${sql.lit(id)}) execute function cut_off()`.execute(test.db)
+  await expect(act()).rejects.toThrow('cut off')
+  await sql`drop function cut_off cascade`.execute(test.db)
+}
+
+const termsOn = async (entry: number) => (await loadEntry(test.db, entry)).termIds
+
+describe('a merge that was broken off', () => {
+  it('is done before the term that it leads to becomes another, and each comes back as it was', async () => {
+    const [oats, rye, grain] = [await term('oats'), await term('rye'), await term('grain')]
+    const [oat, other] = [await added({ termIds: [oats] }), await added({ termIds: [rye] })]
+    await brokenOff(rye, () => mergeTerm(test.db, oats, rye, site.writer))
+    const { change } = await mergeTerm(test.db, rye, grain, site.writer)
+    expect([await termsOn(oat), await termsOn(other)]).toEqual([[grain], [grain]])
+    expect(await test.db.selectFrom('long_work').select('id').execute()).toEqual([])
+    await undoTermChange(test.db, change)
+    expect([await termsOn(oat), await termsOn(other)]).toEqual([[rye], [rye]])
+  })
+
+  it('is done before the term that it leads to is deleted', async () => {
+    const [flax, hemp] = [await term('flax'), await term('hemp')]
+    const entry = await added({ termIds: [flax] })
+    await brokenOff(hemp, () => mergeTerm(test.db, flax, hemp, site.writer))
+    const { change } = await deleteTerm(test.db, hemp, site.writer)
+    expect(await termsOn(entry)).toEqual([])
+    await undoTermChange(test.db, change)
+    expect(await termsOn(entry)).toEqual([hemp])
+  })
+
+  it('comes to an end where that term is long gone, as an earlier Bushel left it', async () => {
+    const [kale, chard] = [await term('kale'), await term('chard')]
+    const entry = await added({ termIds: [kale] })
+    await brokenOff(chard, () => mergeTerm(test.db, kale, chard, site.writer))
+    await test.db.deleteFrom('terms').where('id', '=', chard).execute()
+    await finishLeftWork(test.db, 0)
+    expect(await test.db.selectFrom('long_work').select('id').execute()).toEqual([])
+    expect(await termsOn(entry)).toEqual([])
+  })
+})
 
 describe('a term that was merged', () => {
   it('is followed by rules and conditions that name it, through more merges and back again', async () => {
