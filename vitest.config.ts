@@ -1,4 +1,5 @@
 import { fileURLToPath } from 'node:url'
+import vue from '@vitejs/plugin-vue'
 import { defineConfig } from 'vitest/config'
 
 const root = fileURLToPath(new URL('.', import.meta.url))
@@ -13,7 +14,9 @@ export default defineConfig({
         test: { name: 'unit', include: ['{core,site,demo,server,app}/**/*.test.ts'], environment: 'node', env: { TZ: 'UTC' }, testTimeout: 60_000 },
       },
       {
-        resolve: { alias },
+        // Public documents are rendered here, too.
+        plugins: [vue()],
+        resolve: { alias: { ...alias, '#bushel/site-assets': `${alias['~~']}/tests/support/site-assets.ts` } },
         test: {
           name: 'database',
           include: ['tests/database/**/*.test.ts'],

@@ -1,4 +1,5 @@
 import type { Field } from './content/field'
+import { listFormat } from './formats/formatters'
 
 /** A field with the collection it belongs to. */
 export interface KnownField extends Field {
@@ -24,12 +25,12 @@ export interface Words {
 
 /** “a, b or c” in the site's language. */
 export function orList(names: readonly string[], locale: string): string {
-  return new Intl.ListFormat(locale, { type: 'disjunction' }).format(names)
+  return listFormat(locale, { type: 'disjunction' }).format(names)
 }
 
 /** “a, b and c” in the site's language. */
 export function andList(names: readonly string[], locale: string): string {
-  return new Intl.ListFormat(locale, { type: 'conjunction' }).format(names)
+  return listFormat(locale, { type: 'conjunction' }).format(names)
 }
 
 /** “1 day”, “2 days”: a count with its unit. English plurals. */

@@ -6,6 +6,7 @@ import { partKey, parts, partSchema } from './parts'
 import type { PartName, PartSetting } from './parts'
 import type { Zone } from './parts/define'
 import { usualShare } from './parts/picture'
+import { numberFormat, pluralRules } from '../formats/formatters'
 
 /** Where other cards stand than the usual: the first, or every nth. */
 export interface OtherCard {
@@ -112,6 +113,11 @@ export function readsText(card: Card): boolean {
   return [...card.parts, ...(card.other?.parts ?? [])].some((part) => part.on && parts.get(part.part).readsText?.(part) === true)
 }
 
+/** Whether a card tells how often entries were read. */
+export function showsReads(card: Card): boolean {
+  return [...card.parts, ...(card.other?.parts ?? [])].some((part) => part.on && parts.get(part.part).showsReads?.(part) === true)
+}
+
 /** The clause in words: “picture, topic, title”. */
 export function cardPhrase(card: Card, words: Words): string {
   const shown = card.parts.filter((setting) => setting.on)
@@ -130,6 +136,6 @@ export function cardAside(card: Card, locale: string): string | null {
   if (card.other.at === 'first') return 'another for the first'
   const nth = card.other.nth ?? 2
   // English ordinals, by CLDR's plural rules.
-  const ending = { one: 'st', two: 'nd', few: 'rd', other: 'th', many: 'th', zero: 'th' }[new Intl.PluralRules('en', { type: 'ordinal' }).select(nth)]
-  return `another for every ${new Intl.NumberFormat(locale).format(nth)}${ending}`
+  const ending = { one: 'st', two: 'nd', few: 'rd', other: 'th', many: 'th', zero: 'th' }[pluralRules('en', { type: 'ordinal' }).select(nth)]
+  return `another for every ${numberFormat(locale).format(nth)}${ending}`
 }

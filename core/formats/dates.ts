@@ -1,5 +1,6 @@
 import { DateTime } from 'luxon'
 import type { FieldPlace } from '../content/fields/define'
+import { dateFormat, relativeFormat } from './formatters'
 
 export const dateStyles = ['day', 'long', 'month', 'short', 'weekday', 'time', 'relative'] as const
 /** How a date is written: “12 Nov 2026”, “12 November 2026”, “November 2026”, “12 Nov”, “Thu 12 Nov”, “12 Nov 2026, 14:00”, or told from today: “yesterday”. */
@@ -37,7 +38,7 @@ export function formatDate(instant: number, place: FieldPlace, style: WrittenSty
 
 /** The time of day of an instant: “10:42”. */
 export function formatTime(instant: number, { locale, zone }: FieldPlace): string {
-  return new Intl.DateTimeFormat(locale, { hour: '2-digit', minute: '2-digit', timeZone: zone }).format(instant)
+  return dateFormat(locale, { hour: '2-digit', minute: '2-digit', timeZone: zone }).format(instant)
 }
 
 /** From one moment to another, what they share said once: “12–14 Nov 2026” (Unicode CLDR, interval formats). */
@@ -61,7 +62,7 @@ function dayAt(wall: number): number {
 
 function formatter(moment: Moment, style: WrittenStyle, { locale, zone }: FieldPlace): Intl.DateTimeFormat {
   const shown = moment.whole && style === 'time' ? options.day : options[style]
-  return new Intl.DateTimeFormat(locale, { ...shown, timeZone: moment.whole ? 'UTC' : zone })
+  return dateFormat(locale, { ...shown, timeZone: moment.whole ? 'UTC' : zone })
 }
 
 /** “today”, “in 3 days”, “last month”: by calendar days of the site's zone, in the largest unit that is full. */
@@ -70,7 +71,7 @@ function relative({ at, whole }: Moment, { locale, zone, now }: DatePlace): stri
   const day = DateTime.fromMillis(at, { zone: whole ? 'utc' : zone })
   const from = DateTime.utc(today.year, today.month, today.day)
   const days = Math.round(DateTime.utc(day.year, day.month, day.day).diff(from, 'days').days)
-  const words = new Intl.RelativeTimeFormat(locale, { numeric: 'auto' })
+  const words = relativeFormat(locale, { numeric: 'auto' })
   if (Math.abs(days) < 14) return words.format(days, 'day')
   const to = from.plus({ days })
   const months = Math.trunc(to.diff(from, 'months').months)

@@ -18,6 +18,7 @@ import { fieldsAsked } from './rules/field'
 import { flagPhrase } from './rules/flag'
 import { stepPhrase } from './steps'
 import type { Step } from './steps'
+import { numberFormat } from '../formats/formatters'
 
 /** What is known of an entry besides what the index holds. */
 export interface ExplainedEntry {
@@ -167,7 +168,7 @@ function shownTitle({ from }: Listing, { indexed }: ExplainedEntry): string {
 
 function orderHas(key: Listing['order']['keys'][number], context: PlanContext, entry: ExplainedEntry): string {
   const { indexed } = entry
-  const number = new Intl.NumberFormat(context.words.locale)
+  const number = numberFormat(context.words.locale)
   switch (key.by) {
     case 'date':
       return formatDate(indexed.publishedAt, context.words)

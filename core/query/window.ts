@@ -5,6 +5,7 @@ import { dayStart } from '../content/fields/date'
 import { windowUnits } from '../time/windows'
 import type { DateWindow, WindowUnit } from '../time/windows'
 import { counted } from '../words'
+import { dateFormat } from '../formats/formatters'
 
 const day = () =>
   string()
@@ -62,7 +63,7 @@ const current: Record<WindowUnit, string> = { day: 'today', week: 'this week', m
 export function windowPhrase(window: DateWindow, locale: string): string {
   switch (window.is) {
     case 'between': {
-      const said = (text: string) => new Intl.DateTimeFormat(locale, { day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' }).format(dayStart(text) ?? 0)
+      const said = (text: string) => dateFormat(locale, { day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' }).format(dayStart(text) ?? 0)
       if (window.from === null) return window.to === null ? 'at any time' : `until ${said(window.to)}`
       return window.to === null ? `from ${said(window.from)} on` : `from ${said(window.from)} to ${said(window.to)}`
     }

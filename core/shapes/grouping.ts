@@ -1,6 +1,7 @@
 import { DateTime } from 'luxon'
 import type { CardEntry } from '../cards/card-entry'
 import type { FieldPlace } from '../content/fields/define'
+import { dateFormat } from '../formats/formatters'
 
 export const groupings = ['term', 'month', 'day', 'letter'] as const
 
@@ -61,6 +62,6 @@ function dateOf(by: 'month' | 'day', instant: number, { locale, zone }: FieldPla
   const options: Intl.DateTimeFormatOptions = by === 'month' ? { month: 'long', year: 'numeric' } : { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' }
   return {
     key: DateTime.fromMillis(instant, { zone }).toFormat(by === 'month' ? 'yyyy-MM' : 'yyyy-MM-dd'),
-    name: new Intl.DateTimeFormat(locale, { ...options, timeZone: zone }).format(instant),
+    name: dateFormat(locale, { ...options, timeZone: zone }).format(instant),
   }
 }

@@ -31,6 +31,8 @@ export interface ListingAsker {
   /** What was seen of the site's changes by now: answers are no older. Null where that is not known. */
   readonly seen: () => string | null
   readonly known: () => Promise<KnownSite>
+  /** The first instant after `now` (epoch milliseconds) at which the clock alone may change a listing's answer; Infinity for never. */
+  readonly turnsAt: (listing: Listing, now: number) => Promise<number>
   /** A page of a listing: the one that the cursor names, or the first. */
   readonly shown: (listing: Listing, asked: Asked, above: readonly number[], cursor?: string | null) => Promise<ShownPage>
   /** How many of the entries that pass have each of the keys, as the terms of a facet; keys that none has are left out. */
@@ -44,6 +46,7 @@ export function askingAnew(db: Db): ListingAsker {
   return {
     seen: () => null,
     known: knownOnce,
+    turnsAt: async (listing, now) => mayChangeAt(db, listing, (await knownOnce()).words, now),
     counted: async (listing, asked, above, keys) => facetCounts(db, await listingPlan(db, await knownOnce(), listing, asked, above), keys),
     shown: async (listing, asked, above, cursor = null) => shownNow(db, await knownOnce(), listing, asked, above, cursor),
   }
@@ -52,16 +55,22 @@ export function askingAnew(db: Db): ListingAsker {
 /** Keeps answers until they may be others, as the live site does. */
 export function askingKept(db: Db, cache: DependentCache, seen: () => string | null = () => null): ListingAsker {
   const known = () => cache.get('site', Date.now(), async () => ({ value: await knownSite(db), collections: [], until: Infinity }))
+  const turnsAt = (listing: Listing, now: number) =>
+    cache.get(JSON.stringify(['turns', listing.from, listing.order.keys]), now, async () => {
+      const until = await mayChangeAt(db, listing, (await known()).words, now)
+      return { value: until, until, collections: listing.from.collections }
+    })
   const kept = <T>(name: string, listing: Listing, asked: Asked, compute: (site: KnownSite) => Promise<T>) =>
     cache.get(name, asked.now, async () => {
       const site = await known()
-      const [value, until] = await Promise.all([compute(site), mayChangeAt(db, listing, site.words, asked.now)])
+      const [value, until] = await Promise.all([compute(site), turnsAt(listing, asked.now)])
       // What is related depends on the page's entry, whichever collection it belongs to.
       return { value, until, reads: goesByReads(listing), collections: asked.page?.kind === 'entry' ? site.collections : listing.from.collections }
     })
   return {
     seen,
     known,
+    turnsAt,
     shown: (listing, asked, above, cursor = null) =>
       kept(JSON.stringify([storedListing(listing), asked.page, above, cursor, lastsAVisit(listing) ? asked.visit : '']), listing, asked, (site) => shownNow(db, site, listing, asked, above, cursor)),
     counted: (listing, asked, above, keys) =>
@@ -70,7 +79,7 @@ export function askingKept(db: Db, cache: DependentCache, seen: () => string | n
 }
 
 /** Whether a listing is ordered by how often entries are read. */
-function goesByReads(listing: Listing): boolean {
+export function goesByReads(listing: Listing): boolean {
   return listing.order.keys.some((key) => key.by === 'views')
 }
 

@@ -1,22 +1,24 @@
+import { LRUCache } from 'lru-cache'
 import type { ChangeFeed } from './change-feed'
 import type { Change } from './record-change'
 
-interface Kept {
-  readonly value: unknown
-  /** Epoch milliseconds from which the clock alone may have changed it. */
-  readonly until: number
-  readonly collections: readonly number[]
-  readonly reads: boolean
-}
-
 /** What an answer depends on, besides the site itself: entries of these collections, and the clock. */
-export interface Dependence<T> {
-  readonly value: T
+export interface DependsOn {
   readonly collections: readonly number[]
+  /** Epoch milliseconds from which the clock alone may have changed it. */
   readonly until: number
   /** Whether it goes by how often entries are read. */
   readonly reads?: boolean
+  /** Whether it goes by which pages there are, and what is on them. */
+  readonly pages?: boolean
 }
+
+export type Dependence<T> = DependsOn & { readonly value: T }
+
+type Kept = Dependence<unknown>
+
+/** How much is kept: so many answers, or, where they differ much in size, so many bytes of them. */
+export type Bound = { readonly most: number } | { readonly bytes: number; readonly sizeOf: (value: unknown) => number }
 
 /**
  * Keeps answers until what they depend on changes: entries of a collection, the site, or the clock.
@@ -24,46 +26,45 @@ export interface Dependence<T> {
  * change they were told of; while the feed is cut off, nothing is kept.
  */
 export class DependentCache {
-  private readonly kept = new Map<string, Kept>()
+  /** The last asked for is dropped last. */
+  private readonly kept: LRUCache<string, Kept>
   private readonly computing = new Map<string, Promise<unknown>>()
   /** Counts changes: what was computed across one may be from before it, and is not kept. */
   private changes = 0
 
   constructor(
     private readonly feed: Pick<ChangeFeed, 'subscribe' | 'isListening'>,
-    private readonly most = 2000,
+    bound: Bound = { most: 2000 },
   ) {
+    this.kept =
+      'most' in bound
+        ? new LRUCache({ max: bound.most })
+        : new LRUCache({ maxSize: bound.bytes, sizeCalculation: ({ value }) => Math.max(1, bound.sizeOf(value)) })
     feed.subscribe((changes) => this.drop(changes))
   }
 
   /** The answer of that name: kept, being computed, or computed now. `now` is epoch milliseconds. */
   async get<T>(name: string, now: number, compute: () => Promise<Dependence<T>>): Promise<T> {
-    const kept = this.kept.get(name)
-    if (kept !== undefined && now < kept.until && this.feed.isListening()) {
-      // The last asked for is dropped last.
-      this.kept.delete(name)
-      this.kept.set(name, kept)
-      return kept.value as T
-    }
+    const kept = this.keptNow<T>(name, now)
+    if (kept !== undefined) return kept
     const begun = this.changes
     const shared = `${begun} ${name}`
     const running = this.computing.get(shared) as Promise<Dependence<T>> | undefined
     const answer = running ?? compute()
     if (running === undefined) this.computing.set(shared, answer)
     try {
-      const { value, collections, until, reads = false } = await answer
-      if (this.changes === begun && this.feed.isListening() && now < until) this.keep(name, { value, collections, until, reads })
-      return value
+      const dependence = await answer
+      if (this.changes === begun && this.feed.isListening() && now < dependence.until) this.kept.set(name, dependence)
+      return dependence.value
     } finally {
       this.computing.delete(shared)
     }
   }
 
-  private keep(name: string, kept: Kept): void {
-    this.kept.delete(name)
-    this.kept.set(name, kept)
-    const [oldest] = this.kept.keys()
-    if (this.kept.size > this.most && oldest !== undefined) this.kept.delete(oldest)
+  /** The answer of that name where it is kept; undefined where it must be computed. */
+  keptNow<T>(name: string, now: number): T | undefined {
+    const kept = this.kept.get(name)
+    return kept !== undefined && now < kept.until && this.feed.isListening() ? (kept.value as T) : undefined
   }
 
   private drop(changes: readonly Change[]): void {
@@ -73,7 +74,11 @@ export class DependentCache {
       return
     }
     const [entries, reads] = [touchedBy(changes, 'collection'), touchedBy(changes, 'reads')]
-    for (const [name, kept] of this.kept) if (kept.collections.some((id) => entries.has(id) || (kept.reads && reads.has(id)))) this.kept.delete(name)
+    const pages = changes.some((change) => change.kind === 'page')
+    for (const [name, kept] of this.kept.entries()) {
+      const isTouched = kept.collections.some((id) => entries.has(id) || (kept.reads === true && reads.has(id)))
+      if (isTouched || (pages && kept.pages === true)) this.kept.delete(name)
+    }
   }
 }
 

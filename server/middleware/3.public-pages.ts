@@ -2,11 +2,10 @@ import { randomUUID } from 'node:crypto'
 import { defineEventHandler, getCookie, getRequestURL, sendRedirect, setCookie, setResponseHeader, setResponseStatus } from 'h3'
 import type { H3Event } from 'h3'
 import { isStorable } from '../../core/storable'
-import { database } from '../db/client'
 import { problemOf } from '../http/endpoint'
-import { liveAsker } from '../live/feed'
+import { keptDocuments } from '../pages/live-documents'
 import { failureDocument } from '../pages/failure-document'
-import { publicDocument } from '../pages/public-document'
+import { sendDocument } from '../pages/send-document'
 
 /** What is not a public page: the bench, the API, files and streams. */
 const elsewhere = /^\/(?:bench|api|media|live|_[a-z]+)(?:[/?]|$)|^\/__/
@@ -30,14 +29,20 @@ export default defineEventHandler(async (event) => {
 })
 
 async function documentFor(event: H3Event, path: string, query: URLSearchParams): Promise<unknown> {
+  const [documents, now] = [keptDocuments(), Date.now()]
+  const answer = await documents.answer(path, query, now)
+  if (answer.kind === 'document') return sendDocument(event.node.req, event.node.res, answer.document)
   const known = getCookie(event, visitCookie)
   const visit = known ?? randomUUID()
-  const answer = await publicDocument(database(), path, { now: Date.now(), page: null, visit }, liveAsker(), query)
-  if (answer.status === 301) return sendRedirect(event, answer.address, 301)
+  const own = answer.kind === 'other' ? answer.answer : await documents.forVisit(path, query, now, visit)
+  if (own.status === 301) return sendRedirect(event, own.address, 301)
   // Set only where something is shuffled for a visit, and forgotten with it: it names nobody.
-  if (answer.lastsAVisit && known === undefined) setCookie(event, visitCookie, visit, { path: '/', httpOnly: true, sameSite: 'lax' })
-  setResponseStatus(event, answer.status)
-  return answer.html
+  if (own.status === 200) {
+    setResponseHeader(event, 'cache-control', 'private, no-cache')
+    if (known === undefined) setCookie(event, visitCookie, visit, { path: '/', httpOnly: true, sameSite: 'lax' })
+  }
+  setResponseStatus(event, own.status)
+  return own.html
 }
 
 const visitCookie = 'visit'

@@ -1,8 +1,12 @@
 import type { ListingPageView } from '../../site/view'
 import { isPattern } from '../../core/content/entry-address'
 import { words } from '../../site/words'
+import { showsReads } from '../../core/cards/card'
+import type { Listing } from '../../core/listing/definition'
+import { nextMidnight } from '../../core/time/windows'
 import type { Db } from '../db/client'
-import { askingAnew, lastsAVisit } from '../listings/ask'
+import type { DependsOn } from '../live/dependent-cache'
+import { askingAnew, goesByReads, lastsAVisit } from '../listings/ask'
 import type { ListingAsker } from '../listings/ask'
 import type { Asked } from '../listings/context'
 import { renderDocument } from '../render/render'
@@ -13,12 +17,8 @@ import { subjectOf } from './page-subject'
 import { navigation, publishedPage } from './pages'
 import { termAt } from './term-page'
 import { listingCss, listingPageView } from './view'
+import type { PublicAnswer } from './public-answer'
 import type { AskedPage } from './view'
-
-/** What a visitor is answered: a document, or the address that what was asked for has moved to. */
-export type PublicAnswer =
-  | { readonly status: 200 | 404; readonly html: string; /** Whether something on it is shuffled for each visit. */ readonly lastsAVisit?: boolean }
-  | { readonly status: 301; readonly address: string }
 
 /** A draft with where it stands, and whether it is the page of each entry of a collection. */
 export interface AskedDraft extends AskedPage {
@@ -36,7 +36,7 @@ export async function publicDocument(db: Db, path: string, asked: Asked, asker: 
   if (found !== null) {
     const page = await listingPageView(db, asker, found, { ...asked, page: asked.page ?? (await subjectOf(db, query)) }, query)
     const html = await renderDocument({ ...shared, page, css: listingCss(page), pageId: found.id })
-    return { status: 200, html, lastsAVisit: isShuffledForVisit(found) }
+    return { status: 200, html, lastsAVisit: isShuffledForVisit(found), dependence: await dependenceOf(asker, [...found.listings.values()], asked.now) }
   }
   const entry = await entryAt(db, site, path, asked.now)
   if (entry?.kind === 'moved') return { status: 301, address: entry.address }
@@ -44,16 +44,35 @@ export async function publicDocument(db: Db, path: string, asked: Asked, asker: 
     const around = await publishedPage(db, entry.pattern)
     const listed = around === null ? null : await listingPageView(db, asker, around, { ...asked, page: { kind: 'entry', id: entry.id } }, query)
     const html = await renderDocument({ ...shared, page: { ...entry.page, around: listed }, css: listed === null ? '' : listingCss(listed), pageId: around?.id ?? null, entryId: entry.id })
-    return { status: 200, html, lastsAVisit: isShuffledForVisit(around) }
+    return { status: 200, html, lastsAVisit: isShuffledForVisit(around), dependence: await onAnyEntry(asker, [...(around?.listings.values() ?? [])], asked.now) }
   }
   const term = await termAt(db, path)
   if (term?.kind === 'moved') return { status: 301, address: term.address }
   if (term !== null) {
     const page = withoutEmpty(await listingPageView(db, asker, term, { ...asked, page: { kind: 'term', id: term.id } }))
-    return { status: 200, html: await renderDocument({ ...shared, page, css: listingCss(page), pageId: null }) }
+    const html = await renderDocument({ ...shared, page, css: listingCss(page), pageId: null })
+    return { status: 200, html, lastsAVisit: false, dependence: await onAnyEntry(asker, [...term.listings.values()], asked.now) }
   }
   const missingPage = { kind: 'missing', title: words.missingTitle, text: words.missingText } as const
   return { status: 404, html: await renderDocument({ ...shared, page: missingPage, css: '', pageId: null }) }
+}
+
+/** What a document of these listings depends on. Dates may be told from today, so that each lasts for a day at most. */
+async function dependenceOf(asker: ListingAsker, listings: readonly Listing[], now: number): Promise<DependsOn> {
+  const { site } = await asker.known()
+  const turns = await Promise.all(listings.map((listing) => asker.turnsAt(listing, now)))
+  return {
+    collections: [...new Set(listings.flatMap((listing) => listing.from.collections))],
+    until: Math.min(nextMidnight(now, site.zone), ...turns),
+    reads: listings.some((listing) => goesByReads(listing) || showsReads(listing.card)),
+    pages: true,
+  }
+}
+
+/** As `dependenceOf`, where entries of any collection may be spoken of: those that an entry refers to, or that have a term. */
+async function onAnyEntry(asker: ListingAsker, listings: readonly Listing[], now: number): Promise<DependsOn> {
+  const [known, { collections }] = await Promise.all([dependenceOf(asker, listings, now), asker.known()])
+  return { ...known, collections }
 }
 
 function isShuffledForVisit(page: AskedPage | null): boolean {

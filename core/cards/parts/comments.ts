@@ -1,6 +1,7 @@
 import { cardWords } from '../words'
 import { definePart, partSettings } from './define'
 import type { PartBase } from './define'
+import { numberFormat } from '../../formats/formatters'
 
 export interface CommentsSetting extends PartBase {
   readonly part: 'comments'
@@ -13,5 +14,5 @@ export const comments = definePart<'comments', CommentsSetting, { readonly text:
   defaults: { part: 'comments', on: false },
   wraps: true,
   phrase: () => 'comments',
-  content: (_, entry, { locale }) => (entry.comments === 0 ? null : { text: cardWords.comments(entry.comments, new Intl.NumberFormat(locale).format(entry.comments)) }),
+  content: (_, entry, { locale }) => (entry.comments === 0 ? null : { text: cardWords.comments(entry.comments, numberFormat(locale).format(entry.comments)) }),
 })

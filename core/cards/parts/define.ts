@@ -39,6 +39,8 @@ export interface PartKind<Name extends string = string, Setting = never, Content
   readonly content: (setting: Setting, entry: CardEntry, context: CardContext) => Content | null
   /** Whether the text of an entry is needed, which is only fetched then. */
   readonly readsText?: (setting: Setting) => boolean
+  /** Whether it tells how often the entry was read, which changes without the entry. */
+  readonly showsReads?: (setting: Setting) => boolean
 }
 
 const affix = string().max(40, 'Keep the words before and after within 40 characters.')

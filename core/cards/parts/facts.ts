@@ -66,6 +66,7 @@ export const facts = definePart<'facts', FactsSetting, FactsContent>({
   }),
   defaults: { part: 'facts', on: true, facts: ['date', 'reading-time'], separator: '·' },
   several: true,
+  showsReads: (setting) => setting.facts.includes('views'),
   phrase: (setting) => `row of ${setting.facts.length} facts`,
   content(setting, entry, context) {
     const shown = setting.facts.flatMap((fact) => (typeof fact === 'number' ? fieldFact(entry, fact, context) : factOf[fact](entry, context)) ?? [])

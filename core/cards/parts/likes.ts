@@ -1,6 +1,7 @@
 import { cardWords } from '../words'
 import { definePart, partSettings } from './define'
 import type { PartBase } from './define'
+import { numberFormat } from '../../formats/formatters'
 
 /** How many readers voted for the entry. */
 export interface LikesSetting extends PartBase {
@@ -14,5 +15,5 @@ export const likes = definePart<'likes', LikesSetting, { readonly text: string }
   defaults: { part: 'likes', on: false },
   wraps: true,
   phrase: () => 'likes',
-  content: (_, entry, { locale }) => (entry.likes === 0 ? null : { text: cardWords.likes(entry.likes, new Intl.NumberFormat(locale).format(entry.likes)) }),
+  content: (_, entry, { locale }) => (entry.likes === 0 ? null : { text: cardWords.likes(entry.likes, numberFormat(locale).format(entry.likes)) }),
 })

@@ -7,6 +7,7 @@ import { valueOf } from '../card-entry'
 import type { CardContext, CardEntry } from '../card-entry'
 import { definePart, partSettings } from './define'
 import type { PartBase } from './define'
+import { numberFormat } from '../../formats/formatters'
 
 export interface PriceSetting extends PartBase {
   readonly part: 'price'
@@ -42,7 +43,7 @@ export const price = definePart<'price', PriceSetting, PriceContent>({
     return {
       price: written(now),
       before: written(before),
-      saving: setting.saving ? new Intl.NumberFormat(locale, { style: 'percent', maximumFractionDigits: 0, signDisplay: 'exceptZero' }).format(-saving) : null,
+      saving: setting.saving ? numberFormat(locale, { style: 'percent', maximumFractionDigits: 0, signDisplay: 'exceptZero' }).format(-saving) : null,
     }
   },
 })

@@ -2,6 +2,7 @@ import { readingMinutes } from '../../formats/reading-time'
 import { cardWords } from '../words'
 import { definePart, partSettings } from './define'
 import type { PartBase } from './define'
+import { numberFormat } from '../../formats/formatters'
 
 export interface ReadingTimeSetting extends PartBase {
   readonly part: 'reading-time'
@@ -16,6 +17,6 @@ export const readingTime = definePart<'reading-time', ReadingTimeSetting, { read
   phrase: () => 'reading time',
   content(_, entry, { locale }) {
     const minutes = readingMinutes(entry.wordCount)
-    return minutes === 0 ? null : { text: cardWords.readingTime(new Intl.NumberFormat(locale, { style: 'unit', unit: 'minute', unitDisplay: 'short' }).format(minutes)) }
+    return minutes === 0 ? null : { text: cardWords.readingTime(numberFormat(locale, { style: 'unit', unit: 'minute', unitDisplay: 'short' }).format(minutes)) }
   },
 })

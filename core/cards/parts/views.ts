@@ -1,6 +1,7 @@
 import { cardWords } from '../words'
 import { definePart, partSettings } from './define'
 import type { PartBase } from './define'
+import { numberFormat } from '../../formats/formatters'
 
 export interface ViewsSetting extends PartBase {
   readonly part: 'views'
@@ -13,5 +14,6 @@ export const views = definePart<'views', ViewsSetting, { readonly text: string }
   defaults: { part: 'views', on: false },
   wraps: true,
   phrase: () => 'reads',
-  content: (_, entry, { locale }) => ({ text: cardWords.reads(entry.views, new Intl.NumberFormat(locale).format(entry.views)) }),
+  showsReads: () => true,
+  content: (_, entry, { locale }) => ({ text: cardWords.reads(entry.views, numberFormat(locale).format(entry.views)) }),
 })

@@ -3,6 +3,7 @@ import { largestId, unstorable } from '../../schemas'
 import { isStorable } from '../../storable'
 import type { Parsed } from '../../parsing'
 import { refusal } from './define'
+import { numberFormat } from '../../formats/formatters'
 
 /** A text of at most `most` characters (code points), on one line unless `lines` allows more. */
 export function readText(input: unknown, most: number, lines: 'one' | 'many'): Parsed<string> {
@@ -26,7 +27,7 @@ export function readNumber(input: unknown, least: number | null, most: number | 
 
 /** A number as people write it in a language: its grouping and decimal signs, or a plain one. Null for none. */
 export function numberFromText(text: string, locale: string): number | null {
-  const parts = new Intl.NumberFormat(locale).formatToParts(-1234567.8)
+  const parts = numberFormat(locale).formatToParts(-1234567.8)
   const sign = (type: string) => parts.find((part) => part.type === type)?.value
   const plain = text
     .trim()

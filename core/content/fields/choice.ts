@@ -1,6 +1,7 @@
 import { array, boolean, object, string } from 'yup'
 import { refusal } from './define'
 import type { FieldType } from './define'
+import { listFormat } from '../../formats/formatters'
 
 export interface ChoiceOption {
   /** What is stored; stays when the title changes. */
@@ -63,7 +64,7 @@ export const choice: FieldType<'choice', ChoiceSettings, readonly string[]> = {
   },
   write: (value) => value.join(', '),
   format: (value, { options }, { locale }) =>
-    new Intl.ListFormat(locale, { type: 'unit' }).format(
+    listFormat(locale, { type: 'unit' }).format(
       value.map((key) => options.find((option) => option.key === key)?.title ?? key),
     ),
   filter: 'key',

@@ -2,6 +2,7 @@ import { object } from 'yup'
 import { limitSchema, readNumber } from './checks'
 import { refusal } from './define'
 import type { FieldType } from './define'
+import { numberFormat } from '../../formats/formatters'
 
 export interface DurationSettings {
   /** Seconds, both included; null for no limit. */
@@ -32,7 +33,7 @@ export const duration: FieldType<'duration', DurationSettings, number> = {
   write: isoDuration,
   format(value, _, { locale }) {
     const part = (count: number, unit: string) =>
-      new Intl.NumberFormat(locale, { style: 'unit', unit, unitDisplay: 'short' }).format(count)
+      numberFormat(locale, { style: 'unit', unit, unitDisplay: 'short' }).format(count)
     const [hours, minutes, seconds] = [Math.floor(value / 3600), Math.floor(value / 60) % 60, value % 60]
     const parts = [
       ...(hours > 0 ? [part(hours, 'hour')] : []),

@@ -2,6 +2,7 @@ import { array, boolean, object, string } from 'yup'
 import { numberFromText } from './checks'
 import { refusal } from './define'
 import type { FieldType } from './define'
+import { numberFormat } from '../../formats/formatters'
 
 export interface MoneySettings {
   /** ISO 4217 codes an amount may be in, the usual one first. */
@@ -20,7 +21,7 @@ const codes = new Set(Intl.supportedValuesOf('currency'))
 
 /** How many decimals a currency has (ISO 4217 minor unit, through CLDR). */
 export function decimalsOf(currency: string): number {
-  return new Intl.NumberFormat('en', { style: 'currency', currency }).resolvedOptions().maximumFractionDigits ?? 2
+  return numberFormat('en', { style: 'currency', currency }).resolvedOptions().maximumFractionDigits ?? 2
 }
 
 /** An amount in whole units: 12.5 for 1250 pence. */
@@ -65,7 +66,7 @@ export const money: FieldType<'money', MoneySettings, Money> = {
   },
   write: (value) => `${wholeAmount(value).toFixed(decimalsOf(value.currency))} ${value.currency}`,
   format: (value, _, { locale }) =>
-    new Intl.NumberFormat(locale, { style: 'currency', currency: value.currency, trailingZeroDisplay: 'stripIfInteger' } as Intl.NumberFormatOptions).format(wholeAmount(value)),
+    numberFormat(locale, { style: 'currency', currency: value.currency, trailingZeroDisplay: 'stripIfInteger' } as Intl.NumberFormatOptions).format(wholeAmount(value)),
   parseLimit(input) {
     const { currency } = (typeof input === 'object' && input !== null ? input : {}) as Partial<Money>
     return typeof currency === 'string' && codes.has(currency) ? money.parse(input, { currencies: [currency], negative: true }) : refusal('This takes an amount of money.')

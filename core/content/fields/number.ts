@@ -2,6 +2,7 @@ import { number, object, string } from 'yup'
 import { limitSchema, numberFromText, readNumber } from './checks'
 import { refusal } from './define'
 import type { FieldType } from './define'
+import { numberFormat } from '../../formats/formatters'
 
 export interface NumberSettings {
   /** Written after the number: “cm”, “seeds”. Empty for none. */
@@ -42,7 +43,7 @@ export const numberField: FieldType<'number', NumberSettings, number> = {
   },
   write: (value) => String(value),
   format(value, { unit, decimals }, { locale }) {
-    const digits = new Intl.NumberFormat(locale, { maximumFractionDigits: decimals }).format(value)
+    const digits = numberFormat(locale, { maximumFractionDigits: decimals }).format(value)
     return unit === '' ? digits : `${digits}\u00a0${unit}`
   },
   parseLimit: (input) => readNumber(input, -largest, largest),

@@ -3,6 +3,7 @@ import { faulty } from '../../parsing'
 import { readText } from './checks'
 import { refusal } from './define'
 import type { FieldType } from './define'
+import { numberFormat } from '../../formats/formatters'
 
 export interface PlaceValue {
   /** Degrees, north positive, −90 to 90; null while only the address is known. */
@@ -51,7 +52,7 @@ export const place: FieldType<'place', object, PlaceValue> = {
   },
   format({ latitude, longitude, address }, _, { locale }) {
     if (address !== '') return address
-    const number = new Intl.NumberFormat(locale, { maximumFractionDigits: 4 })
+    const number = numberFormat(locale, { maximumFractionDigits: 4 })
     const side = (value: number, positive: string, negative: string) => `${number.format(Math.abs(value))}° ${value < 0 ? negative : positive}`
     return `${side(latitude ?? 0, 'N', 'S')}, ${side(longitude ?? 0, 'E', 'W')}`
   },

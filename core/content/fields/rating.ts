@@ -2,6 +2,7 @@ import { boolean, number, object } from 'yup'
 import { numberFromText, readNumber } from './checks'
 import { refusal } from './define'
 import type { FieldType } from './define'
+import { numberFormat } from '../../formats/formatters'
 
 export interface RatingSettings {
   /** The highest mark, 2 to 10. */
@@ -30,7 +31,7 @@ export const rating: FieldType<'rating', RatingSettings, number> = {
   },
   read: (text, settings, { locale }) => rating.parse(numberFromText(text.replace(/\s*(?:\/|of)\s*\d+\s*$/, ''), locale), settings),
   write: (value) => String(value),
-  format: (value, { best }, { locale }) => `${new Intl.NumberFormat(locale).format(value)} of ${best}`,
+  format: (value, { best }, { locale }) => `${numberFormat(locale).format(value)} of ${best}`,
   parseLimit: (input) => readNumber(input, 0, 10),
   filter: 'number',
   sort: 'number',

@@ -2,6 +2,7 @@ import * as rruleModule from 'rrule'
 import { object } from 'yup'
 import { refusal } from './define'
 import type { FieldType } from './define'
+import { dateFormat, listFormat, numberFormat } from '../../formats/formatters'
 
 // Node loads the package as CommonJS, under `default`; bundlers load its ES module, which has none.
 const { RRule } = (Reflect.get(rruleModule, 'default') ?? rruleModule) as typeof rruleModule
@@ -47,10 +48,10 @@ function ruleWords(value: string, locale: string): string {
   if (new Intl.Locale(locale).language === 'en') return rule.toText()
   const { freq, interval = 1, byweekday, bymonth, bymonthday, count, until } = rule.origOptions
   const unit = frequencies[freq as keyof typeof frequencies]
-  const every = new Intl.NumberFormat(locale, { style: 'unit', unit, unitDisplay: 'long' }).format(interval)
-  const on = [...numbersOf(bymonth).map((month) => monthName(month, locale)), ...weekdaysOf(byweekday, locale), ...numbersOf(bymonthday).map((day) => new Intl.NumberFormat(locale).format(day))]
-  const end = count ? ` × ${new Intl.NumberFormat(locale).format(count)}` : until ? ` – ${new Intl.DateTimeFormat(locale, { dateStyle: 'medium', timeZone: 'UTC' }).format(until)}` : ''
-  return `↻ ${every}${on.length === 0 ? '' : `: ${new Intl.ListFormat(locale, { type: 'unit' }).format(on)}`}${end}`
+  const every = numberFormat(locale, { style: 'unit', unit, unitDisplay: 'long' }).format(interval)
+  const on = [...numbersOf(bymonth).map((month) => monthName(month, locale)), ...weekdaysOf(byweekday, locale), ...numbersOf(bymonthday).map((day) => numberFormat(locale).format(day))]
+  const end = count ? ` × ${numberFormat(locale).format(count)}` : until ? ` – ${dateFormat(locale, { dateStyle: 'medium', timeZone: 'UTC' }).format(until)}` : ''
+  return `↻ ${every}${on.length === 0 ? '' : `: ${listFormat(locale, { type: 'unit' }).format(on)}`}${end}`
 }
 
 function numbersOf(given: number | readonly number[] | null | undefined): readonly number[] {
@@ -65,13 +66,13 @@ function weekdaysOf(given: unknown, locale: string): readonly string[] {
     const nth: unknown = typeof one === 'object' && one !== null ? Reflect.get(one, 'n') : undefined
     if (typeof day !== 'number') return []
     // 5 January 2026 is a Monday, which the package counts as 0.
-    const name = new Intl.DateTimeFormat(locale, { weekday: 'long', timeZone: 'UTC' }).format(Date.UTC(2026, 0, 5 + day))
-    return [typeof nth === 'number' && nth !== 0 ? `${name} (${new Intl.NumberFormat(locale).format(nth)})` : name]
+    const name = dateFormat(locale, { weekday: 'long', timeZone: 'UTC' }).format(Date.UTC(2026, 0, 5 + day))
+    return [typeof nth === 'number' && nth !== 0 ? `${name} (${numberFormat(locale).format(nth)})` : name]
   })
 }
 
 function monthName(month: number, locale: string): string {
-  return new Intl.DateTimeFormat(locale, { month: 'long', timeZone: 'UTC' }).format(Date.UTC(2026, month - 1, 1))
+  return dateFormat(locale, { month: 'long', timeZone: 'UTC' }).format(Date.UTC(2026, month - 1, 1))
 }
 
 /** The first day (`2026-03-01`) from `from` on that a rule falls on, which then is the start that the rule needs; `from` itself where it falls on none. */
