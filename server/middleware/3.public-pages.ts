@@ -4,6 +4,7 @@ import type { H3Event } from 'h3'
 import { isStorable } from '../../core/storable'
 import { problemOf } from '../http/endpoint'
 import { keptDocuments } from '../pages/live-documents'
+import { contentPolicy } from '../pages/content-policy'
 import { failureDocument } from '../pages/failure-document'
 import { sendDocument } from '../pages/send-document'
 
@@ -24,6 +25,7 @@ export default defineEventHandler(async (event) => {
     const { status } = problemOf(error)
     if (status === 503) setResponseHeader(event, 'retry-after', 30)
     setResponseStatus(event, status)
+    setResponseHeader(event, 'content-security-policy', contentPolicy(''))
     return failureDocument(path, status === 503)
   }
 })
@@ -41,6 +43,7 @@ async function documentFor(event: H3Event, path: string, query: URLSearchParams)
     setResponseHeader(event, 'cache-control', 'private, no-cache')
     if (known === undefined) setCookie(event, visitCookie, visit, { path: '/', httpOnly: true, sameSite: 'lax' })
   }
+  setResponseHeader(event, 'content-security-policy', contentPolicy(own.css))
   setResponseStatus(event, own.status)
   return own.html
 }

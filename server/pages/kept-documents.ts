@@ -3,6 +3,7 @@ import { promisify } from 'node:util'
 import { brotliCompress, constants, gzip } from 'node:zlib'
 import { DependentCache } from '../live/dependent-cache'
 import type { ChangeFeed } from '../live/change-feed'
+import { contentPolicy } from './content-policy'
 import type { PublicAnswer } from './public-answer'
 
 export const encodings = ['br', 'gzip', 'identity'] as const
@@ -18,11 +19,13 @@ const brotliQuality = 5
 /** A document as it is sent: its bytes by encoding, each made once, when it is first asked for. */
 export class ReadyDocument {
   readonly etag: string
+  readonly policy: string
   private readonly bodies = new Map<Encoding, Promise<Buffer>>()
   private readonly plain: Buffer
 
-  constructor(html: string) {
+  constructor({ html, css }: { readonly html: string; readonly css: string }) {
     this.plain = Buffer.from(html)
+    this.policy = contentPolicy(css)
     this.etag = etagOf(html)
   }
 
@@ -87,7 +90,7 @@ export class KeptDocuments {
       const answer = await this.make(path, query, now, '')
       // What is not there is not kept: there is no end to addresses where nothing is.
       if (answer.status !== 200) return { value: { kind: 'other', answer }, collections: [], until: now }
-      const value: KeptAnswer = answer.lastsAVisit ? { kind: 'by visit' } : { kind: 'document', document: new ReadyDocument(answer.html) }
+      const value: KeptAnswer = answer.lastsAVisit ? { kind: 'by visit' } : { kind: 'document', document: new ReadyDocument(answer) }
       return { value, ...answer.dependence }
     })
   }

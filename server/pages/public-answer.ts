@@ -5,9 +5,11 @@ export type PublicAnswer =
   | {
       readonly status: 200
       readonly html: string
+      /** The styles that stand in it. */
+      readonly css: string
       /** Whether something on it is shuffled for each visit. */
       readonly lastsAVisit: boolean
       readonly dependence: DependsOn
     }
-  | { readonly status: 404; readonly html: string }
+  | { readonly status: 404; readonly html: string; readonly css: string }
   | { readonly status: 301; readonly address: string }

@@ -35,26 +35,29 @@ export async function publicDocument(db: Db, path: string, asked: Asked, asker: 
   keepFrame({ site, navigation: links })
   if (found !== null) {
     const page = await listingPageView(db, asker, found, { ...asked, page: asked.page ?? (await subjectOf(db, query)) }, query)
-    const html = await renderDocument({ ...shared, page, css: listingCss(page), pageId: found.id })
-    return { status: 200, html, lastsAVisit: isShuffledForVisit(found), dependence: await dependenceOf(asker, [...found.listings.values()], asked.now) }
+    const css = listingCss(page)
+    const html = await renderDocument({ ...shared, page, css, pageId: found.id })
+    return { status: 200, html, css, lastsAVisit: isShuffledForVisit(found), dependence: await dependenceOf(asker, [...found.listings.values()], asked.now) }
   }
   const entry = await entryAt(db, site, path, asked.now)
   if (entry?.kind === 'moved') return { status: 301, address: entry.address }
   if (entry !== null) {
     const around = await publishedPage(db, entry.pattern)
     const listed = around === null ? null : await listingPageView(db, asker, around, { ...asked, page: { kind: 'entry', id: entry.id } }, query)
-    const html = await renderDocument({ ...shared, page: { ...entry.page, around: listed }, css: listed === null ? '' : listingCss(listed), pageId: around?.id ?? null, entryId: entry.id })
-    return { status: 200, html, lastsAVisit: isShuffledForVisit(around), dependence: await onAnyEntry(asker, [...(around?.listings.values() ?? [])], asked.now) }
+    const css = listed === null ? '' : listingCss(listed)
+    const html = await renderDocument({ ...shared, page: { ...entry.page, around: listed }, css, pageId: around?.id ?? null, entryId: entry.id })
+    return { status: 200, html, css, lastsAVisit: isShuffledForVisit(around), dependence: await onAnyEntry(asker, [...(around?.listings.values() ?? [])], asked.now) }
   }
   const term = await termAt(db, path)
   if (term?.kind === 'moved') return { status: 301, address: term.address }
   if (term !== null) {
     const page = withoutEmpty(await listingPageView(db, asker, term, { ...asked, page: { kind: 'term', id: term.id } }))
-    const html = await renderDocument({ ...shared, page, css: listingCss(page), pageId: null })
-    return { status: 200, html, lastsAVisit: false, dependence: await onAnyEntry(asker, [...term.listings.values()], asked.now) }
+    const css = listingCss(page)
+    const html = await renderDocument({ ...shared, page, css, pageId: null })
+    return { status: 200, html, css, lastsAVisit: false, dependence: await onAnyEntry(asker, [...term.listings.values()], asked.now) }
   }
   const missingPage = { kind: 'missing', title: words.missingTitle, text: words.missingText } as const
-  return { status: 404, html: await renderDocument({ ...shared, page: missingPage, css: '', pageId: null }) }
+  return { status: 404, html: await renderDocument({ ...shared, page: missingPage, css: '', pageId: null }), css: '' }
 }
 
 /** What a document of these listings depends on. Dates may be told from today, so that each lasts for a day at most. */

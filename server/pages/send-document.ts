@@ -15,6 +15,7 @@ export async function sendDocument(request: IncomingMessage, response: ServerRes
   response.setHeader('cache-control', freshness)
   response.setHeader('etag', document.etag)
   response.setHeader('vary', 'accept-encoding')
+  response.setHeader('content-security-policy', document.policy)
   if (isSame(headers['if-none-match'], document.etag)) {
     response.statusCode = 304
     response.removeHeader('content-type')

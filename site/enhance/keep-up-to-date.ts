@@ -53,9 +53,22 @@ async function refresh(): Promise<void> {
   }
 }
 
+let newStyles: CSSStyleSheet | undefined
+
+/** Puts the styles of a fresh page in place of the page's own, which its policy lets nobody write to. */
+function putStyles(css: string): void {
+  const own = document.getElementById('listing-styles')
+  if (newStyles === undefined && own?.textContent === css) return
+  if (newStyles === undefined) {
+    newStyles = new CSSStyleSheet()
+    document.adoptedStyleSheets.push(newStyles)
+    own?.remove()
+  }
+  newStyles.replaceSync(css)
+}
+
 function bringUpToDate(fresh: Document): void {
-  const [styles, freshStyles] = [document.getElementById('listing-styles'), fresh.getElementById('listing-styles')]
-  if (styles && freshStyles && styles.textContent !== freshStyles.textContent) styles.textContent = freshStyles.textContent
+  putStyles(fresh.getElementById('listing-styles')?.textContent ?? '')
   const [content, freshContent] = [document.getElementById('content'), fresh.getElementById('content')]
   if (content && freshContent) morph(content, freshContent)
   Object.assign(document.body.dataset, { seen: fresh.body.dataset.seen ?? '', at: fresh.body.dataset.at ?? '' })

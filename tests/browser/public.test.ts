@@ -7,6 +7,7 @@ import { shapeOf } from '~~/core/shapes'
 import { startApp, visitor } from './support/app'
 import type { App } from './support/app'
 import { cardsOf } from './support/hands'
+import { written } from './support/written'
 
 let app: App
 beforeAll(async () => {
@@ -137,7 +138,8 @@ describe('a public page', () => {
   it('shows titles and words as they were typed, never as markup', async () => {
     const title = '<img src=x onerror="document.title=1"> & “quoted” {{ 1 + 1 }}'
     const { id } = await app.db.selectFrom('entries').select('id').where('slug', '=', 'how-to-borrow-seed').executeTakeFirstOrThrow()
-    await app.db.updateTable('entries').set({ title, summary: '</p><script>document.title=2</script>' }).where('id', '=', id).execute()
+    const summary = '</p><script>document.title=2</script>'
+    await written(app, (trx) => trx.updateTable('entries').set({ title, summary }).where('id', '=', id).execute())
     const page = await visitor(app)
     await page.goto(`${app.address}/field-notes/how-to-borrow-seed`)
     expect(await page.$eval('h1', (heading) => heading.textContent)).toBe(title)

@@ -7,6 +7,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { openCollection, openInBench, signedIn, startApp, visitor } from './support/app'
 import type { App } from './support/app'
 import { chooseOne, clear, fill, isThere, pick, press, waitFor, waitForNoDialog, waitForStatus, waitForText } from './support/hands'
+import { written } from './support/written'
 
 let app: App
 let folder: string
@@ -148,7 +149,9 @@ describe('the whole site', () => {
       .where('e.published_at', '<=', new Date())
       .orderBy('e.published_at', 'desc')
       .executeTakeFirstOrThrow()
-    await app.db.updateTable('entries').set({ picture_id: null }).where('id', '=', bare.id).execute()
+    const setPicture = (picture: number | null) =>
+      written(app, (trx) => trx.updateTable('entries').set({ picture_id: picture }).where('id', '=', bare.id).execute())
+    await setPicture(null)
     const reader = await visitor(app)
     await reader.goto(`${app.address}/`)
     const cover = '[data-area=main] article:first-of-type'
@@ -175,7 +178,7 @@ describe('the whole site', () => {
     await pick(page, 'Where there is no picture', 'First letter')
     const shown = await (await page.waitForSelector('::-p-aria([name="From the hill, the page as visitors get it"])'))?.contentFrame()
     await expect.poll(() => shown?.$eval(cover, (card) => card.querySelector('.picture-letter')?.textContent)).toBe(bare.title.slice(0, 1))
-    await app.db.updateTable('entries').set({ picture_id: bare.picture_id }).where('id', '=', bare.id).execute()
+    await setPicture(bare.picture_id)
   })
 
   it('takes nothing else for it', async () => {

@@ -75,7 +75,7 @@ async function kept(path: string, query = none): Promise<string> {
   if (answer.kind === 'other') return said(answer.answer)
   if (answer.kind === 'by visit') return answer.kind
   const html = (await answer.document.body('identity')).toString()
-  return said({ status: 200, html, lastsAVisit: false, dependence: { collections: [], until: 0 } })
+  return said({ status: 200, html, css: '', lastsAVisit: false, dependence: { collections: [], until: 0 } })
 }
 
 /** Does something on one server, and asks the other until it answers as nobody keeps it. Gives how long that took. */

@@ -3,6 +3,7 @@ import type { Listing } from '~~/core/listing/definition'
 import { shapes, switchedShape } from '~~/core/shapes'
 import type { ShapeChoice, ShapeName } from '~~/core/shapes'
 import type { App } from './app'
+import { written } from './written'
 
 /** The first listing of the home page. */
 export const firstListing = '[data-area=main] [data-placement]:first-child'
@@ -15,7 +16,8 @@ export interface FirstListing {
 }
 
 /** The place of the home page's first listing, to be filled by tests. */
-export async function firstListingOf({ db }: App): Promise<FirstListing> {
+export async function firstListingOf(app: App): Promise<FirstListing> {
+  const { db } = app
   const { id: collection } = await db
     .selectFrom('collections')
     .select('id')
@@ -28,7 +30,7 @@ export async function firstListingOf({ db }: App): Promise<FirstListing> {
     collection,
     async publish(shape, change = {}) {
       const published = JSON.stringify(storedListing({ ...usual, shape, ...change }))
-      await db.updateTable('listings').set({ published }).where('id', '=', id).execute()
+      await written(app, (trx) => trx.updateTable('listings').set({ published }).where('id', '=', id).execute())
     },
   }
 }

@@ -1,0 +1,138 @@
+import { brotliDecompressSync, gunzipSync } from 'node:zlib'
+import { get, request as ask } from 'node:http'
+import type { IncomingHttpHeaders } from 'node:http'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import type { Page } from 'puppeteer-core'
+import { startApp, visitor } from './support/app'
+import type { App } from './support/app'
+import { firstListingOf, shapeWith } from './support/first-listing'
+
+let app: App
+beforeAll(async () => {
+  app = await startApp()
+})
+afterAll(() => app.stop())
+
+interface Answer {
+  readonly status: number
+  readonly headers: IncomingHttpHeaders
+  readonly body: Buffer
+}
+
+/** The bytes as they are sent: fetch would unpack them. */
+function answer(path: string, headers: Record<string, string> = {}, method = 'GET'): Promise<Answer> {
+  return new Promise((resolve, reject) => {
+    const send = method === 'GET' ? get : ask
+    const request = send(`${app.address}${path}`, { headers, method }, (response) => {
+      const chunks: Buffer[] = []
+      response.on('data', (chunk: Buffer) => chunks.push(chunk))
+      response.on('end', () => resolve({ status: response.statusCode ?? 0, headers: response.headers, body: Buffer.concat(chunks) }))
+    })
+    request.on('error', reject).end()
+  })
+}
+
+// RFC 9110 (ETag, Vary, HEAD, 304, content codings) and RFC 9111 (freshness).
+describe('a public page as it is sent', () => {
+  it('is packed as it is wanted, and says that it differs by that', async () => {
+    const plain = await answer('/field-notes')
+    const [brotli, gzip] = [await answer('/field-notes', { 'accept-encoding': 'gzip, deflate, br' }), await answer('/field-notes', { 'accept-encoding': 'gzip' })]
+    expect([plain, brotli, gzip].map((one) => one.headers['content-encoding'])).toEqual([undefined, 'br', 'gzip'])
+    expect(brotliDecompressSync(brotli.body).equals(plain.body)).toBe(true)
+    expect(gunzipSync(gzip.body).equals(plain.body)).toBe(true)
+    expect(brotli.body.length).toBeLessThan(plain.body.length / 4)
+    for (const one of [plain, brotli, gzip]) {
+      expect(one.headers).toMatchObject({ vary: 'accept-encoding', etag: plain.headers.etag, 'content-length': String(one.body.length) })
+      expect(one.headers['cache-control']).toBe('public, max-age=0, s-maxage=1, must-revalidate')
+    }
+  })
+
+  it('is not sent again to who has it, by any way of saying so', async () => {
+    const { headers } = await answer('/')
+    const etag = headers.etag ?? ''
+    for (const tag of [etag, `"other", ${etag}`, etag.replace('W/', ''), '*']) {
+      const same = await answer('/', { 'if-none-match': tag })
+      expect({ tag, status: same.status, length: same.body.length, etag: same.headers.etag }).toEqual({ tag, status: 304, length: 0, etag })
+    }
+    expect((await answer('/', { 'if-none-match': '"other"' })).status).toBe(200)
+  })
+
+  it('is told of without being sent, with the same headers', async () => {
+    const [whole, head] = [await answer('/'), await answer('/', {}, 'HEAD')]
+    expect({ status: head.status, length: head.body.length }).toEqual({ status: 200, length: 0 })
+    for (const name of ['etag', 'content-length', 'content-type', 'vary', 'cache-control', 'content-security-policy'])
+      expect(head.headers[name], name).toBe(whole.headers[name])
+  })
+
+  it('is kept by nobody where it is a visitor’s own, or where nothing is', async () => {
+    expect((await answer('/nothing-here')).headers).toMatchObject({ 'cache-control': 'no-cache' })
+    const { publish } = await firstListingOf(app)
+    await publish(shapeWith('grid'), { order: { keys: [{ by: 'shuffle', span: 'visit', number: 1 }], pinned: 'ignored' } })
+    const own = await answer('/')
+    expect(own.headers['set-cookie']?.[0]).toMatch(/^visit=/)
+    expect(own.headers).toMatchObject({ 'cache-control': 'private, no-cache' })
+    const cookie = own.headers['set-cookie']?.[0]?.split(';')[0] ?? ''
+    const [one, again] = [await answer('/', { cookie }), await answer('/', { cookie })]
+    const titles = ({ body }: Answer) => Array.from(body.toString().matchAll(/data-entry="(\d+)"/g), ([, id]) => id)
+    expect(titles(again)).toEqual(titles(one))
+  })
+
+  it('comes with styles, script, fonts and pictures that never change', async () => {
+    const page = await visitor(app)
+    const policies: Record<string, string> = {}
+    page.on('response', (response) => {
+      const path = new URL(response.url()).pathname
+      if (/^\/(?:_site|media)\//.test(path)) policies[path] = response.headers()['cache-control'] ?? ''
+    })
+    await page.goto(`${app.address}/field-notes`, { waitUntil: 'networkidle2' })
+    expect(Object.keys(policies).length).toBeGreaterThan(4)
+    for (const [path, policy] of Object.entries(policies)) expect(policy, path).toMatch(/max-age=31536000, immutable$/)
+    await page.close()
+  })
+})
+
+// Content Security Policy Level 3, tried by what a page does.
+describe('the policy of a public page', () => {
+  /** A page that notes what its policy refused. */
+  async function noting(): Promise<Page> {
+    const page = await visitor(app)
+    await page.evaluateOnNewDocument(() => {
+      const refused: string[] = []
+      Object.assign(window, { refused })
+      document.addEventListener('securitypolicyviolation', (event) => refused.push(`${event.effectiveDirective} ${event.blockedURI}`))
+    })
+    return page
+  }
+  const refused = (page: Page) => page.evaluate(() => (window as unknown as { refused: string[] }).refused)
+
+  it('refuses nothing of the site’s own, on every kind of page', async () => {
+    const page = await noting()
+    const rows = await app.db.selectFrom('pages').select('path').where('published', 'is not', null).execute()
+    const paths = rows.map((row) => row.path).filter((path) => !path.includes('{'))
+    for (const path of [...paths, '/field-notes/how-to-borrow-seed', '/topic/orchard', '/nothing-here']) {
+      await page.goto(`${app.address}${path}`, { waitUntil: 'networkidle2' })
+      expect(await refused(page), path).toEqual([])
+    }
+    await page.close()
+  })
+
+  it('runs no script that came into the page, and loads nothing from elsewhere', async () => {
+    const page = await noting()
+    await page.goto(`${app.address}/field-notes`)
+    await page.evaluate(() => {
+      const put = (html: string) => document.body.insertAdjacentHTML('beforeend', html)
+      const script = document.createElement('script')
+      script.textContent = 'window.ran = "script"'
+      document.body.append(script)
+      put('<img src="/mark.svg" onload="window.ran = \'handler\'">')
+      put('<style>h1 { display: none }</style>')
+      put('<img src="http://localhost:9/picture.png"><iframe src="http://localhost:9/"></iframe>')
+      put('<base href="http://localhost:9/">')
+      void fetch('http://localhost:9/').catch(() => undefined)
+    })
+    const kinds = async () => new Set((await refused(page)).map((one) => one.split(' ')[0]))
+    await expect.poll(kinds).toEqual(new Set(['script-src-elem', 'script-src-attr', 'style-src-elem', 'img-src', 'frame-src', 'base-uri', 'connect-src']))
+    expect(await page.evaluate(() => [Reflect.get(window, 'ran') ?? 'nothing', getComputedStyle(document.querySelector('h1') ?? document.body).display])).toEqual(['nothing', 'block'])
+    await page.close()
+  })
+})
