@@ -1,4 +1,5 @@
 import { sql } from 'kysely'
+import { LRUCache } from 'lru-cache'
 import { isPattern } from '../../core/content/entry-address'
 import { newListing, parseListing, storedListing } from '../../core/listing/definition'
 import type { StoredListing } from '../../core/listing/definition'
@@ -13,8 +14,21 @@ import { entriesOfPage } from './entry-pages'
 import type { Listings } from './view'
 import type { EditedListing, EditedPage, PageRow } from '../../core/pages/answers'
 
+type StoredDefinition = Pick<EditedListing, 'definition' | 'trouble'>
+
+/** Definitions that were read, by their text: checking one takes a hundred times as long as writing it down. */
+const read = new LRUCache<string, StoredDefinition>({ max: 1000 })
+
+/** A stored listing as `readStored` reads it, each version once. */
+function stored(definition: unknown): StoredDefinition {
+  const text = JSON.stringify(definition)
+  const known = read.get(text) ?? readStored(definition)
+  read.set(text, known)
+  return known
+}
+
 /** Reads a stored listing. One that can't be read, as from an older and laxer Bushel, stands for itself as a listing of nothing. */
-function stored(definition: unknown): Pick<EditedListing, 'definition' | 'trouble'> {
+function readStored(definition: unknown): StoredDefinition {
   const parsed = parseListing(definition)
   if (parsed.ok) return { definition: parsed.value }
   const name: unknown = typeof definition === 'object' && definition !== null ? Reflect.get(definition, 'name') : ''

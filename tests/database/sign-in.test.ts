@@ -55,9 +55,10 @@ describe('signing in', () => {
 
   it('keeps nothing that says whom it concerns', async () => {
     await statusOf('wrong')
-    const { rows } = { rows: await test.db.selectFrom('rate_limits').selectAll().execute() }
+    const rows = await test.db.selectFrom('rate_limits').select('key').execute()
     expect(rows.length).toBeGreaterThan(1)
-    expect(JSON.stringify(rows)).not.toMatch(/keeper|192/)
+    // The whole address: a digest may hold any few letters and digits.
+    expect(rows.map((row) => row.key).join(' ')).not.toMatch(/keeper@test|192\.0\.2/)
   })
 })
 

@@ -52,8 +52,9 @@ export const choice: FieldType<'choice', ChoiceSettings, readonly string[]> = {
     const given = typeof input === 'string' ? [input] : input
     if (!Array.isArray(given) || given.length === 0) return refusal('Choose from the list.')
     const chosen = options.filter((option) => given.includes(option.key)).map((option) => option.key)
-    const stray = given.find((one) => !chosen.includes(one as string)) as unknown
-    if (stray !== undefined) return refusal(`“${String(stray)}” is not one of the choices.`)
+    const stray = given.findIndex((one) => !chosen.includes(one as string))
+    const one: unknown = given[stray]
+    if (stray !== -1) return refusal(typeof one === 'string' ? `“${one}” is not one of the choices.` : 'Choose from the list.')
     return chosen.length > 1 && !many ? refusal('Choose one only.') : { ok: true, value: chosen }
   },
   read(text, settings) {
