@@ -33,7 +33,11 @@ export function wantedWords(text: string, locale: string): readonly string[] {
 
 function* spacedWords(plain: string, locale: string): Generator<string> {
   // A word may hold an apostrophe, but what it says is the same without: can't, cant.
-  for (const { text } of wordsIn(plain.replace(runs, ' '), locale)) yield Array.from(text.replaceAll("'", '')).slice(0, longestWord).join('')
+  for (const { text } of wordsIn(plain.replace(runs, ' '), locale)) yield beginningOf(text.replaceAll("'", ''))
+}
+
+function beginningOf(word: string): string {
+  return word.length <= longestWord ? word : Array.from(word).slice(0, longestWord).join('')
 }
 
 function unspacedRuns(plain: string): readonly (readonly string[])[] {

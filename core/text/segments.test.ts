@@ -26,6 +26,20 @@ describe('the segments of a text', () => {
     )
   })
 
+  // Latin words between all that may stand around and within them, in languages that cut in ways of their own.
+  it('are the same words where they are told by their form', () => {
+    const sign = fc.constantFrom(...Array.from('aBz09\'".,;:!?-_()[]/@ \n\t\u00A0\u0301\u00AD\u200Dé’ßж豆א'))
+    const text = fc.array(fc.oneof({ weight: 3, arbitrary: fc.constantFrom('bean', 'a', ' ', ' ', ". ", "('Leaf')") }, sign), { maxLength: 60 })
+    fc.assert(
+      fc.property(text, fc.constantFrom('en', 'sv', 'fi', 'el', 'he', 'ja', 'th'), (signs, locale) => {
+        const whole = new Intl.Segmenter(locale, { granularity: 'word' }).segment(signs.join(''))
+        const words = [...whole].filter((one) => one.isWordLike === true).map((one) => `${one.index} ${one.segment}`)
+        expect([...wordsIn(signs.join(''), locale)].map((one) => `${one.index} ${one.text}`)).toEqual(words)
+      }),
+      { numRuns: 4000 },
+    )
+  })
+
   it('lose nothing of a text without any space', () => {
     for (const text of ['x'.repeat(20_000), '豆'.repeat(20_000), '👩‍🌾'.repeat(3000), 'e\u0301'.repeat(9000)]) {
       expect([...segmentsOf(text, 'en')].map((one) => one.text).join('')).toBe(text)

@@ -8,7 +8,7 @@ import { indexWords } from './entry-words'
 import { refreshFieldIndex } from './field-index'
 
 /** Words take their time: fewer entries a step than where only the index is written. */
-const indexedAtOnce = 400
+const indexedAtOnce = 100
 
 /** Indexes all entries of a collection anew, deleted ones too: after a change to its fields or facets, or when it goes or comes back. */
 export const collectionIndexing: LongWork<{ readonly collection: number }, Progress> = {
