@@ -1,7 +1,8 @@
-import { rm } from 'node:fs/promises'
+import { readFile, rm } from 'node:fs/promises'
 import { basename, join } from 'node:path'
 import { defineNuxtModule } from '@nuxt/kit'
 import { build } from 'esbuild'
+import type { Plugin } from 'esbuild'
 
 /**
  * Bundles what public pages load: one style sheet with the site's fonts, one small script. Their
@@ -30,6 +31,8 @@ export default defineNuxtModule({
 interface Assets {
   readonly stylesheet: string
   readonly script: string
+  /** The fonts that most pages need, asked for at once. */
+  readonly fonts: readonly string[]
 }
 
 async function bundleAssets(root: string, folder: string): Promise<Assets> {
@@ -45,6 +48,7 @@ async function bundleAssets(root: string, folder: string): Promise<Assets> {
     format: 'esm',
     target: ['chrome120', 'firefox120', 'safari17'],
     loader: { '.woff2': 'file' },
+    plugins: [steadyFonts],
     logLevel: 'warning',
   })
   const named = (start: string, end: string) => {
@@ -52,5 +56,23 @@ async function bundleAssets(root: string, folder: string): Promise<Assets> {
     if (path === undefined) throw new Error(`Bundling left out ${start}${end}.`)
     return `/_site/${basename(path)}`
   }
-  return { stylesheet: named('site-', '.css'), script: named('enhance-', '.js') }
+  return {
+    stylesheet: named('site-', '.css'),
+    script: named('enhance-', '.js'),
+    fonts: [named('fraunces-latin-wght-', '.woff2'), named('hanken-grotesk-latin-wght-', '.woff2')],
+  }
+}
+
+/**
+ * Fonts that come too late are for the next page: text that was begun in what stands in for them is
+ * not set anew, which would move what lies below it (CSS Fonts 4, 11.1, `optional`).
+ */
+const steadyFonts: Plugin = {
+  name: 'steady-fonts',
+  setup({ onLoad }) {
+    onLoad({ filter: /fontsource.*\.css$/ }, async ({ path }) => ({
+      contents: (await readFile(path, 'utf8')).replaceAll('font-display: swap', 'font-display: optional'),
+      loader: 'css',
+    }))
+  },
 }

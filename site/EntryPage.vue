@@ -30,7 +30,7 @@ defineProps<{ page: EntryPageView; language: string }>()
       :width="page.picture.width"
       :height="page.picture.height"
       :alt="page.picture.alternative"
-      :style="{ backgroundColor: page.picture.tint }"
+      :style="{ backgroundColor: page.picture.tint, maxWidth: `${page.picture.widest}px` }"
     />
     <div v-for="film in page.films" :key="film.source" class="entry-film">
       <video v-if="film.kind === 'video'" controls preload="metadata" :src="film.source" :aria-label="`${film.name}: ${page.title}`">

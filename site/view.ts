@@ -67,7 +67,13 @@ export interface ListingPageView {
 }
 
 /** A picture ready for an img element. */
-export type ShownPicture = Picture & { readonly sourceSet: string; readonly source: string; readonly sizes: string }
+export type ShownPicture = Picture & {
+  readonly sourceSet: string
+  readonly source: string
+  readonly sizes: string
+  /** As it is shown at most, in CSS pixels. */
+  readonly widest: number
+}
 
 /** A film or a sound with its captions. */
 export interface ShownFilm {
@@ -113,8 +119,12 @@ export interface DocumentView {
   /** Rules made from the page's own settings. */
   readonly css: string
   readonly stylesheet: string
+  /** Addresses of the fonts that are needed at once. */
+  readonly fonts: readonly string[]
   /** The address of the improving script, or null for none. */
   readonly script: string | null
+  /** Whether the script places what is on the page, so that nothing is to be seen before it ran. */
+  readonly driven: boolean
   /** What the script needs to hear of changes; null where nothing on the page can change. */
   readonly pageId: number | null
   /** What the server had seen of the site's changes when it made this; null where that is not known. */

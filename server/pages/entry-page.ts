@@ -107,7 +107,7 @@ async function entryPageView(db: Db, site: Site, entry: VisibleEntry, now: numbe
     date: { text: formatDate(publishedAt, site), instant: new Date(publishedAt).toISOString() },
     author: entry.author,
     terms: terms.map((term) => ({ title: term.name, path: termAddress(term.facet, term.slug) })),
-    picture: shownPicture(pictureOf(entry), entryPictureWidth),
+    picture: shownPicture(pictureOf(entry), pictureRoom),
     ...around,
     collection: { title: entry.collection_name, path: baseOf(entry.address) },
     around: null,
@@ -127,5 +127,5 @@ function factsOf(fields: readonly Field[], values: Readonly<Record<string, unkno
   })
 }
 
-/** Widest shown on an entry's page, in CSS pixels; below that the picture is as wide as the page. */
-const entryPictureWidth = 960
+/** What an entry's picture has on its page, in CSS pixels. */
+const pictureRoom = { width: 960, height: 600 }

@@ -54,7 +54,7 @@ export async function entrySurroundings(
         ? [{ name: file.field.name, kind: file.kind, source: fileAddress(file), captions: captions === undefined ? null : fileAddress(captions) }]
         : [],
     ),
-    gallery: files.flatMap((file) => (file.kind === 'picture' ? [shownPicture(file, galleryWidth)] : [])),
+    gallery: files.flatMap((file) => (file.kind === 'picture' ? [shownPicture(file, { width: galleryWidth })] : [])),
     links: [...referring, ...documents].filter((one) => one.to.length > 0),
   }
 }
@@ -82,16 +82,24 @@ async function entriesOf(db: Db, ids: readonly number[], at: Date) {
   return new Map(rows.map((row) => [row.id, { ...row, publishedAt: row.published_at.getTime() }]))
 }
 
-export function shownPicture(picture: Picture, widest: number): ShownPicture
-export function shownPicture(picture: Picture | null, widest: number): ShownPicture | null
-/** A picture for an img element that is at most `widest` CSS pixels wide, and as wide as the page below that. */
-export function shownPicture(picture: Picture | null, widest: number): ShownPicture | null {
+/** What a picture has to fit into, in CSS pixels. */
+interface Room {
+  readonly width: number
+  readonly height?: number
+}
+
+export function shownPicture(picture: Picture, room: Room): ShownPicture
+export function shownPicture(picture: Picture | null, room: Room): ShownPicture | null
+/** A picture for an img element that fits into so much room, and is as wide as the page where that has less. */
+export function shownPicture(picture: Picture | null, room: Room): ShownPicture | null {
   if (picture === null) return null
   const widths = widthsOf(picture)
+  const widest = Math.floor(Math.min(room.width, picture.width, ((room.height ?? Infinity) * picture.width) / picture.height))
   return {
     ...picture,
+    widest,
     source: pictureAddress(picture, widthFor(picture, widest)),
     sourceSet: widths.map((one) => `${pictureAddress(picture, one)} ${one}w`).join(', '),
-    sizes: `(min-width: ${widest + 112}px) ${Math.min(widest, picture.width)}px, 100vw`,
+    sizes: `(min-width: ${widest + 112}px) ${widest}px, 100vw`,
   }
 }

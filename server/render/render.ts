@@ -27,6 +27,7 @@ export interface DocumentChoice {
 /** A whole public document as HTML. */
 export async function renderDocument(choice: DocumentChoice): Promise<string> {
   const { site } = choice
+  const driven = isDriven(choice.page)
   const view = {
     site: {
       name: site.name,
@@ -39,7 +40,9 @@ export async function renderDocument(choice: DocumentChoice): Promise<string> {
     page: choice.page,
     css: choice.css,
     stylesheet: assets.stylesheet,
-    script: choice.script === true || choice.pageId !== null || choice.entryId !== undefined || isDriven(choice.page) ? assets.script : null,
+    fonts: assets.fonts,
+    script: choice.script === true || choice.pageId !== null || choice.entryId !== undefined || driven ? assets.script : null,
+    driven,
     pageId: choice.pageId,
     seen: choice.seen,
     at: choice.at,

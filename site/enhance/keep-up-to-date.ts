@@ -1,4 +1,5 @@
 import { drive } from './drive'
+import { gliding, standing } from './gliding'
 import { morph } from './morphing'
 
 /**
@@ -41,7 +42,9 @@ async function refresh(): Promise<void> {
   running = true
   try {
     const answer = await fetch(location.href, { headers: { accept: 'text/html' } })
-    if (answer.ok) bringUpToDate(new DOMParser().parseFromString(await answer.text(), 'text/html'))
+    const text = answer.ok ? await answer.text() : null
+    await standing()
+    if (text !== null) bringUpToDate(new DOMParser().parseFromString(text, 'text/html'))
   } catch {
     // The stream opens again when the connection is back, and tells what was missed.
   } finally {
@@ -68,9 +71,11 @@ function putStyles(css: string): void {
 }
 
 function bringUpToDate(fresh: Document): void {
-  putStyles(fresh.getElementById('listing-styles')?.textContent ?? '')
   const [content, freshContent] = [document.getElementById('content'), fresh.getElementById('content')]
-  if (content && freshContent) morph(content, freshContent)
+  gliding(document.body, () => {
+    putStyles(fresh.getElementById('listing-styles')?.textContent ?? '')
+    if (content && freshContent) morph(content, freshContent)
+    drive()
+  })
   Object.assign(document.body.dataset, { seen: fresh.body.dataset.seen ?? '', at: fresh.body.dataset.at ?? '' })
-  drive()
 }

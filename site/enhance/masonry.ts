@@ -57,7 +57,12 @@ export const driveMasonry: Driver = (list, signal) => {
     for (const { target, borderBoxSize } of changed) heights.set(target, borderBoxSize[0]?.blockSize ?? 0)
     place()
   })
-  for (const item of all) watch.observe(item, { box: 'border-box' })
+  for (const item of all) {
+    heights.set(item, item.getBoundingClientRect().height)
+    watch.observe(item, { box: 'border-box' })
+  }
+  // Before anything is painted, and before anybody asks where things are.
+  place()
   signal.addEventListener('abort', () => watch.disconnect())
   return () => {
     for (const element of [list, ...all]) element.removeAttribute('style')

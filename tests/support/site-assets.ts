@@ -1,2 +1,2 @@
 /** In place of what the build makes: the tests of the server look at no styles. */
-export const assets = { stylesheet: '/_site/site.css', script: '/_site/enhance.js' }
+export const assets = { stylesheet: '/_site/site.css', script: '/_site/enhance.js', fonts: [] }
