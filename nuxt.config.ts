@@ -1,6 +1,8 @@
 import vue from '@vitejs/plugin-vue'
 import { defineNuxtConfig } from 'nuxt/config'
 import vuetify from 'vite-plugin-vuetify'
+import { strictestPolicy } from './server/http/content-policy'
+import { securityHeaders } from './server/http/security-headers'
 
 /** The bench is a Nuxt application without server rendering; public pages are rendered by server/ alone. */
 export default defineNuxtConfig({
@@ -40,12 +42,7 @@ export default defineNuxtConfig({
     imports: false,
     routeRules: {
       '/**': {
-        headers: {
-          'x-content-type-options': 'nosniff',
-          'x-frame-options': 'SAMEORIGIN',
-          'referrer-policy': 'same-origin',
-          'cross-origin-opener-policy': 'same-origin',
-        },
+        headers: { ...securityHeaders, 'content-security-policy': strictestPolicy },
       },
     },
     rollupConfig: { output: {}, plugins: [vue()] },

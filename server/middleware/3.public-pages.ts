@@ -4,7 +4,7 @@ import type { H3Event } from 'h3'
 import { isStorable } from '../../core/storable'
 import { problemOf } from '../http/endpoint'
 import { keptDocuments } from '../pages/live-documents'
-import { contentPolicy } from '../pages/content-policy'
+import { contentPolicy } from '../http/content-policy'
 import { failureDocument } from '../pages/failure-document'
 import { sendDocument } from '../pages/send-document'
 

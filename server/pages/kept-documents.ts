@@ -3,7 +3,7 @@ import { promisify } from 'node:util'
 import { brotliCompress, constants, gzip } from 'node:zlib'
 import { DependentCache } from '../live/dependent-cache'
 import type { ChangeFeed } from '../live/change-feed'
-import { contentPolicy } from './content-policy'
+import { contentPolicy } from '../http/content-policy'
 import type { PublicAnswer } from './public-answer'
 
 export const encodings = ['br', 'gzip', 'identity'] as const
@@ -21,6 +21,7 @@ export class ReadyDocument {
   readonly etag: string
   readonly policy: string
   private readonly bodies = new Map<Encoding, Promise<Buffer>>()
+  private readonly made = new Map<Encoding, Buffer>()
   private readonly plain: Buffer
 
   constructor({ html, css }: { readonly html: string; readonly css: string }) {
@@ -29,10 +30,17 @@ export class ReadyDocument {
     this.etag = etagOf(html)
   }
 
-  body(encoding: Encoding): Promise<Buffer> {
-    const known = this.bodies.get(encoding) ?? encoded(this.plain, encoding)
-    this.bodies.set(encoding, known)
-    return known
+  /** Its bytes in an encoding where they are made already. */
+  bodyNow(encoding: Encoding): Buffer | null {
+    return this.made.get(encoding) ?? null
+  }
+
+  async body(encoding: Encoding): Promise<Buffer> {
+    const making = this.bodies.get(encoding) ?? encoded(this.plain, encoding)
+    this.bodies.set(encoding, making)
+    const body = await making
+    this.made.set(encoding, body)
+    return body
   }
 
   /** About as much memory as it takes with everything made of it. */

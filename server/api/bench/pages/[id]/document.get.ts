@@ -1,4 +1,5 @@
 import { setResponseHeader } from 'h3'
+import { framedPolicy } from '../../../../http/content-policy'
 import { questionEndpoint } from '../../../../http/endpoint'
 import { numberParameter } from '../../../../http/parameters'
 import { askingAnew } from '../../../../listings/ask'
@@ -11,6 +12,7 @@ export default questionEndpoint('writer', async ({ event, db }) => {
   const edited = await editedPage(db, numberParameter(event, 'id', 'The page'))
   const listings = new Map(edited.listings.map((one) => [one.id, one.definition]))
   setResponseHeader(event, 'content-type', 'text/html; charset=utf-8')
+  setResponseHeader(event, 'content-security-policy', framedPolicy)
   const asked = askedForPage({ now: Date.now(), page: null, visit: 'bench' }, edited.entries)
   return draftDocument(db, askingAnew(db), { ...edited, listings, isOfEntries: edited.entries !== null }, asked)
 })
