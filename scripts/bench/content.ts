@@ -1,44 +1,14 @@
 import { sql } from 'kysely'
-import type { FieldInput } from '../../core/content/field'
-import { numberField } from '../../core/content/fields/number'
 import { changeInBulk, undoBulkChange } from '../../server/content/bulk'
-import { addCollection } from '../../server/content/collections'
 import { entryTable } from '../../server/content/entry-table'
 import type { EntryTableQuery } from '../../server/content/entry-table'
 import { convertField, tryConversion } from '../../server/content/field-conversion'
 import { reconcileFieldIndexes } from '../../server/content/field-indexes'
-import { collectionIndexing } from '../../server/content/index-work'
-import { beginWork } from '../../server/work/begin'
-import { finishWork } from '../../server/work/finish'
-import { addField } from '../../server/content/field-writing'
 import { databaseUrl, openDatabase } from '../../server/db/client'
-import { migrate } from '../../server/db/migrate'
+import { begun, filled } from './notes'
 
 const db = openDatabase(databaseUrl(), 4)
-await migrate(db)
-await sql`insert into site (id, name, locale, time_zone) values (1, 'Bench', 'en-GB', 'UTC')`.execute(db)
-const { rows: writers } = await sql<{ id: string }>`insert into accounts (email, name, role, password_hash) values ('b@bench.example', 'B', 'owner', '-') returning id`.execute(db)
-const writer = { id: writers[0]?.id ?? '' }
-
-const words = ['leaf', 'mould', 'bean', 'frost', 'orchard', 'seed', 'shed', 'rain', 'hill', 'graft', 'kale', 'soil', 'moth', 'pear', 'quarry', 'sieve']
-
-/** A collection of so many entries with skewed reads, ten sentences of text each, and a sortable number. */
-async function filled(count: number) {
-  const { id } = await addCollection(db, { name: `Notes ${count}`, singular: 'Note', plural: 'Notes', icon: 'note', kind: 'article', address: `/notes-${count}/{slug}`, facets: [] })
-  const number: FieldInput = { key: 'depth', name: 'Depth', type: 'number', settings: numberField.defaults, required: false, help: '', fallback: null, filterable: true, sortable: true }
-  const field = await addField(db, id, number)
-  const text = Array.from({ length: 10 }, () => 'What the beds, the bees and the volunteers have been up to, written down so that nobody need find it out again.').join(' ')
-  const body = JSON.stringify({ type: 'doc', content: [{ type: 'paragraph', content: [{ type: 'text', text }] }] })
-  await sql`
-    insert into entries (collection_id, slug, title, summary, body, status, published_at, view_count, field_values)
-    select ${id}, 'note-' || n,
-      (${sql.val(words)}::text[])[1 + (n::bigint * 7919) % 16] || ' ' || (${sql.val(words)}::text[])[1 + (n::bigint * 104729) % 16] || ' ' || n, '', ${body}::jsonb,
-      case when n % 20 = 0 then 'draft' else 'published' end, now() - n * interval '7 minutes', (100000 / (1 + n % 977))::integer,
-      jsonb_build_object(${String(field.id)}::text, (n * 31) % 5000)
-    from generate_series(1, ${count}) n`.execute(db)
-  await finishWork(db, await db.transaction().execute((trx) => beginWork(trx, collectionIndexing, { collection: id })))
-  return { id, field, count, fieldInput: number }
-}
+const writer = await begun(db)
 
 async function median(action: () => Promise<unknown>, runs = 11): Promise<number> {
   const times: number[] = []
@@ -50,7 +20,7 @@ async function median(action: () => Promise<unknown>, runs = 11): Promise<number
   return times.toSorted((a, b) => a - b)[Math.floor(runs / 2)] ?? 0
 }
 
-const sets = [await filled(1000), await filled(100_000)]
+const sets = [await filled(db, 1000), await filled(db, 100_000)]
 await reconcileFieldIndexes(db)
 await sql`vacuum analyze`.execute(db)
 
