@@ -3,7 +3,10 @@ const only = (from, ...to) => ({
   name: `${from} imports only its own and ${to.join(', ') || 'packages'}`,
   severity: 'error',
   from: { path: `^${from}/`, pathNot: '\\.test\\.ts$' },
-  to: { path: '^(app|core|demo|server|site|scripts|tests|stand-ins)/', pathNot: `^(${[from, ...to].join('|')})/` },
+  to: {
+    path: '^(app|core|demo|server|site|scripts|tests|stand-ins)/',
+    pathNot: `^(${[from, ...to].join('|')})/`,
+  },
 })
 
 module.exports = {
@@ -31,7 +34,12 @@ module.exports = {
       from: { path: '^site/' },
       to: { path: 'node_modules/(vuetify|pinia|nuxt)/' },
     },
-    { name: 'no circles', severity: 'error', from: {}, to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } } },
+    {
+      name: 'no circles',
+      severity: 'error',
+      from: {},
+      to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } },
+    },
   ],
   options: {
     doNotFollow: { path: 'node_modules' },

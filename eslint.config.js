@@ -9,7 +9,10 @@ export default typescript.config(
   {
     files: ['**/*.vue'],
     languageOptions: { parserOptions: { parser: typescript.parser } },
-    rules: { 'vue/multi-word-component-names': 'off', 'vue/block-lang': ['error', { script: { lang: 'ts' } }] },
+    rules: {
+      'vue/multi-word-component-names': 'off',
+      'vue/block-lang': ['error', { script: { lang: 'ts' } }],
+    },
   },
   {
     rules: {
@@ -23,13 +26,35 @@ export default typescript.config(
     files: ['core/**/*.ts'],
     ignores: ['**/*.test.ts'],
     rules: {
-      'no-restricted-globals': ['error', 'document', 'window', 'navigator', 'process', 'fetch', 'localStorage', 'setTimeout', 'setInterval'],
+      'no-restricted-globals': [
+        'error',
+        'document',
+        'window',
+        'navigator',
+        'process',
+        'fetch',
+        'localStorage',
+        'setTimeout',
+        'setInterval',
+      ],
       'no-restricted-syntax': [
         'error',
-        { selector: "CallExpression[callee.object.name='Date'][callee.property.name='now']", message: 'The core is given the time.' },
-        { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'The core is given the time.' },
-        { selector: "CallExpression[callee.object.name='Math'][callee.property.name='random']", message: 'The core is given a seed.' },
-        { selector: 'SwitchStatement > MemberExpression[property.name=/^(shape|part)$/]', message: 'Ask the registry.' },
+        {
+          selector: "CallExpression[callee.object.name='Date'][callee.property.name='now']",
+          message: 'The core is given the time.',
+        },
+        {
+          selector: "NewExpression[callee.name='Date'][arguments.length=0]",
+          message: 'The core is given the time.',
+        },
+        {
+          selector: "CallExpression[callee.object.name='Math'][callee.property.name='random']",
+          message: 'The core is given a seed.',
+        },
+        {
+          selector: 'SwitchStatement > MemberExpression[property.name=/^(shape|part)$/]',
+          message: 'Ask the registry.',
+        },
       ],
     },
   },

@@ -29,7 +29,18 @@ export default defineNuxtConfig({
     worker: { format: 'es' },
     // Found only when a screen is first opened, they would make the development server reload it.
     optimizeDeps: {
-      include: ['@mdi/js', '@tiptap/starter-kit', '@tiptap/vue-3', '@vueuse/core', 'idiomorph', 'immer', 'luxon', 'rrule', 'vue-draggable-plus', 'yup'],
+      include: [
+        '@mdi/js',
+        '@tiptap/starter-kit',
+        '@tiptap/vue-3',
+        '@vueuse/core',
+        'idiomorph',
+        'immer',
+        'luxon',
+        'rrule',
+        'vue-draggable-plus',
+        'yup',
+      ],
     },
   },
   hooks: {

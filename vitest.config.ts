@@ -11,12 +11,20 @@ export default defineConfig({
     projects: [
       {
         resolve: { alias },
-        test: { name: 'unit', include: ['{core,site,demo,server,app}/**/*.test.ts'], environment: 'node', env: { TZ: 'UTC' }, testTimeout: 60_000 },
+        test: {
+          name: 'unit',
+          include: ['{core,site,demo,server,app}/**/*.test.ts'],
+          environment: 'node',
+          env: { TZ: 'UTC' },
+          testTimeout: 60_000,
+        },
       },
       {
         // Public documents are rendered here, too.
         plugins: [vue()],
-        resolve: { alias: { ...alias, '#bushel/site-assets': `${alias['~~']}/tests/support/site-assets.ts` } },
+        resolve: {
+          alias: { ...alias, '#bushel/site-assets': `${alias['~~']}/tests/support/site-assets.ts` },
+        },
         test: {
           name: 'database',
           include: ['tests/database/**/*.test.ts'],

@@ -22,7 +22,9 @@ describe('the limits of what is sent', () => {
   })
 
   it('count nothing within texts', () => {
-    expect(isTooMuchJson(JSON.stringify({ text: '[{,:'.repeat(200_000), quoted: '"\\"['.repeat(9) }))).toBe(false)
+    expect(isTooMuchJson(JSON.stringify({ text: '[{,:'.repeat(200_000), quoted: '"\\"['.repeat(9) }))).toBe(
+      false,
+    )
   })
 
   it.each([

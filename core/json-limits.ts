@@ -17,7 +17,10 @@ export const jsonLimits = {
   name: 200,
 } as const
 
-/** Whether a JSON text nests too deep or holds too many values: told before it is parsed, without making any of them. */
+/**
+ * Whether a JSON text nests too deep or holds too many values: told before it is parsed, without
+ * making any of them.
+ */
 export function isTooMuchJson(text: string): boolean {
   let [depth, values, inText] = [0, 0, false]
   for (let at = 0; at < text.length; at += 1) {
@@ -36,12 +39,16 @@ export function isTooMuchJson(text: string): boolean {
   return false
 }
 
-const [quote, backslash, comma, colon, openBracket, closeBracket, openBrace, closeBrace] = Array.from('"\\,:[]{}', (sign) => sign.charCodeAt(0))
+const [quote, backslash, comma, colon, openBracket, closeBracket, openBrace, closeBrace] = Array.from(
+  '"\\,:[]{}',
+  (sign) => sign.charCodeAt(0),
+)
 
 /** What no program here could keep or compare, whatever it was meant for; null for nothing. */
 export function jsonFault(value: unknown, path = ''): Fault | null {
   if (typeof value === 'string') return isStorable(value) ? null : { path, message: unstorable }
-  if (typeof value === 'number') return Number.isFinite(value) ? null : { path, message: 'This number is too large.' }
+  if (typeof value === 'number')
+    return Number.isFinite(value) ? null : { path, message: 'This number is too large.' }
   if (typeof value !== 'object' || value === null) return null
   if (Array.isArray(value)) return itemsFault(value, path)
   for (const [name, one] of Object.entries(value)) {
@@ -52,7 +59,8 @@ export function jsonFault(value: unknown, path = ''): Fault | null {
 }
 
 function itemsFault(items: readonly unknown[], path: string): Fault | null {
-  if (items.length > jsonLimits.items) return { path, message: `Send at most ${jsonLimits.items.toLocaleString('en')} of these at once.` }
+  if (items.length > jsonLimits.items)
+    return { path, message: `Send at most ${jsonLimits.items.toLocaleString('en')} of these at once.` }
   for (const [at, one] of items.entries()) {
     const fault = jsonFault(one, `${path}[${at}]`)
     if (fault !== null) return fault
@@ -62,5 +70,7 @@ function itemsFault(items: readonly unknown[], path: string): Fault | null {
 
 /** Names that every object has of itself would stand for something else than what is sent. */
 function nameFault(name: string, path: string): Fault | null {
-  return name.length > jsonLimits.name || name in Object.prototype || !isStorable(name) ? { path, message: 'A value here has a name that nothing can have.' } : null
+  return name.length > jsonLimits.name || name in Object.prototype || !isStorable(name)
+    ? { path, message: 'A value here has a name that nothing can have.' }
+    : null
 }

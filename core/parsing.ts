@@ -10,8 +10,7 @@ export interface Fault {
 
 /** The outcome of reading input that may be wrong. */
 export type Parsed<T> =
-  | { readonly ok: true; readonly value: T }
-  | { readonly ok: false; readonly faults: readonly Fault[] }
+  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly faults: readonly Fault[] }
 
 /**
  * Checks `input` against `schema` without converting anything: what comes out is what went in.
@@ -19,7 +18,10 @@ export type Parsed<T> =
  */
 export function parseWith<T>(schema: Schema<T>, input: unknown): Parsed<T> {
   try {
-    return { ok: true, value: schema.validateSync(input, { abortEarly: false, strict: true, disableStackTrace: true }) }
+    return {
+      ok: true,
+      value: schema.validateSync(input, { abortEarly: false, strict: true, disableStackTrace: true }),
+    }
   } catch (error) {
     if (error instanceof ValidationError) return { ok: false, faults: validationFaults(error) }
     // A check of the whole may stumble over a part that has not the form it should: Yup runs both.
@@ -35,11 +37,15 @@ const longestWords = 300
 /** The faults that Yup found. */
 export function validationFaults(error: ValidationError): readonly Fault[] {
   const single = error.inner.length === 0 ? [error] : error.inner
-  return single.slice(0, mostFaults).map((one) => ({ path: shortened(one.path ?? ''), message: shortened(one.errors[0] ?? one.message) }))
+  return single
+    .slice(0, mostFaults)
+    .map((one) => ({ path: shortened(one.path ?? ''), message: shortened(one.errors[0] ?? one.message) }))
 }
 
 function shortened(text: string): string {
-  return text.length <= longestWords ? text : `${text.slice(0, longestWords).replace(/[\uD800-\uDBFF]$/, '')}…`
+  return text.length <= longestWords
+    ? text
+    : `${text.slice(0, longestWords).replace(/[\uD800-\uDBFF]$/, '')}…`
 }
 
 /** What is wrong in a parsed outcome; empty when nothing is. */

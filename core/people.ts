@@ -4,7 +4,10 @@ import { idOrNoneSchema } from './schemas'
 import { parseWith } from './parsing'
 import type { Parsed } from './parsing'
 
-/** What people may do: writers write entries, designers also set up pages and collections, owners also decide about people. */
+/**
+ * What people may do: writers write entries, designers also set up pages and collections, owners
+ * also decide about people.
+ */
 export const roles = ['writer', 'designer', 'owner'] as const
 export type Role = (typeof roles)[number]
 
@@ -30,7 +33,11 @@ export interface InvitationInput {
 export const shortestPassword = 10
 export const longestPassword = 1000
 
-const personName = () => string().trim('Remove the spaces at the ends of the name.').required('Give the name.').max(120, 'Keep the name within 120 characters.')
+const personName = () =>
+  string()
+    .trim('Remove the spaces at the ends of the name.')
+    .required('Give the name.')
+    .max(120, 'Keep the name within 120 characters.')
 
 const authorSchema = object({
   name: personName(),
@@ -40,14 +47,20 @@ const authorSchema = object({
   .noUnknown()
   .required()
 
-const role = () => string<Role>().oneOf([...roles], 'A role is writer, designer or owner.').required()
+const role = () =>
+  string<Role>()
+    .oneOf([...roles], 'A role is writer, designer or owner.')
+    .required()
 
 /** HTML Standard, 4.10.5.1.5: what an input of the type “email” takes. */
 const emailSchema = () =>
   string()
     .required('Give the mail address.')
     .max(254, 'An address has at most 254 characters.')
-    .matches(/^[\w.!#$%&'*+/=?^`{|}~-]+@[a-z0-9](?:[a-z0-9-]{0,61}[a-z0-9])?(?:\.[a-z0-9](?:[a-z0-9-]{0,61}[a-z0-9])?)+$/i, 'This is no address. Type one like “wren@example.org”.')
+    .matches(
+      /^[\w.!#$%&'*+/=?^`{|}~-]+@[a-z0-9](?:[a-z0-9-]{0,61}[a-z0-9])?(?:\.[a-z0-9](?:[a-z0-9-]{0,61}[a-z0-9])?)+$/i,
+      'This is no address. Type one like “wren@example.org”.',
+    )
 
 const invitationSchema = object({
   email: emailSchema(),
@@ -63,14 +76,26 @@ export const passwordSchema = string()
   .min(shortestPassword, `Use at least ${shortestPassword} characters; a few words do well.`)
   .max(longestPassword, 'A password has at most 1,000 characters.')
 
-const passwordChangeSchema = object({ current: string().required('Type your present password.').max(longestPassword), next: passwordSchema }).noUnknown().required()
+const passwordChangeSchema = object({
+  current: string().required('Type your present password.').max(longestPassword),
+  next: passwordSchema,
+})
+  .noUnknown()
+  .required()
 
 export interface PasswordChange {
   readonly current: string
   readonly next: string
 }
 
-const firstOwnerSchema = object({ code: string().required('Type the code that the server wrote when it started.').max(40), name: personName(), email: emailSchema(), password: passwordSchema }).noUnknown().required()
+const firstOwnerSchema = object({
+  code: string().required('Type the code that the server wrote when it started.').max(40),
+  name: personName(),
+  email: emailSchema(),
+  password: passwordSchema,
+})
+  .noUnknown()
+  .required()
 
 /** Whoever makes the first account of a new site. */
 export interface FirstOwner {
@@ -102,7 +127,10 @@ export function parsePasswordChange(input: unknown): Parsed<PasswordChange> {
 
 /** Reads the role an account is to have. */
 export function parseRole(input: unknown): Parsed<{ readonly role: Role }> {
-  return parseWith(object({ role: role() }).noUnknown().required() as unknown as Schema<{ readonly role: Role }>, input)
+  return parseWith(
+    object({ role: role() }).noUnknown().required() as unknown as Schema<{ readonly role: Role }>,
+    input,
+  )
 }
 
 /** What the server answers about people. */

@@ -1,4 +1,7 @@
-/** A series of numbers from 0 up to 1 that its seed alone decides (the mulberry32 generator, written from memory). */
+/**
+ * A series of numbers from 0 up to 1 that its seed alone decides (the mulberry32 generator, written
+ * from memory).
+ */
 export type Random = () => number
 
 /** Starts the series of a seed: equal seeds give equal series. */

@@ -13,8 +13,12 @@ export interface SiteSettings {
 }
 
 const schema = object({
-  brokenRules: string<SiteSettings['brokenRules']>().oneOf(['without', 'nothing'], 'A listing goes on without the rule, or shows nothing.').required(),
-  placeholder: string<Placeholder>().oneOf([...placeholders], 'A sprig, a letter or nothing stands for a missing picture.').required(),
+  brokenRules: string<SiteSettings['brokenRules']>()
+    .oneOf(['without', 'nothing'], 'A listing goes on without the rule, or shows nothing.')
+    .required(),
+  placeholder: string<Placeholder>()
+    .oneOf([...placeholders], 'A sprig, a letter or nothing stands for a missing picture.')
+    .required(),
 })
   .noUnknown('This is not a setting of the site: ${unknown}.')
   .required()

@@ -44,7 +44,16 @@ export interface DemoDay {
 const day = 24 * 3600_000
 
 /** Width and height of the drawn pictures; the last two are deliberately small. */
-const sizes = [[1600, 1067], [1500, 1000], [1200, 1200], [1800, 1012], [1050, 1400], [1600, 1067], [340, 227], [280, 280]] as const
+const sizes = [
+  [1600, 1067],
+  [1500, 1000],
+  [1200, 1200],
+  [1800, 1012],
+  [1050, 1400],
+  [1600, 1067],
+  [340, 227],
+  [280, 280],
+] as const
 
 /** Of each collection one entry is a draft, one to come, one pinned: so far down the list. */
 const draftAt = 5
@@ -76,7 +85,10 @@ export function entriesOf(collection: DemoCollection, on: DemoDay): readonly Dem
   })
 }
 
-/** A moment of the working day, so many days before that of loading; never one that is still to come by accident. */
+/**
+ * A moment of the working day, so many days before that of loading; never one that is still to come
+ * by accident.
+ */
 export function publishedOn(daysBack: number, on: DemoDay, own: Random): number {
   const hour = Math.round(between(own, 8, 18) * 4) / 4
   const instant = startOfDayBefore(on.now, daysBack, on.zone) + hour * 3600_000
@@ -97,7 +109,9 @@ export function drawnAs(picture: DrawnAs | null, title: string, own: Random): Dr
 }
 
 function valuesOf(item: Item, on: DemoDay): DemoEntry['values'] {
-  return Object.fromEntries(Object.entries(item.values).map(([key, value]) => [key, loaded(value, `${item.title} ${key}`, on)]))
+  return Object.fromEntries(
+    Object.entries(item.values).map(([key, value]) => [key, loaded(value, `${item.title} ${key}`, on)]),
+  )
 }
 
 function loaded(value: DemoValue, name: string, on: DemoDay): LoadedValue {
@@ -110,7 +124,13 @@ function loaded(value: DemoValue, name: string, on: DemoDay): LoadedValue {
   }
   if ('pictures' in value)
     return {
-      pictures: value.pictures.map(([motif, palette], at) => ({ motif, palette, seed: seedOf(`${name} ${at}`), width: at % 2 === 0 ? 1200 : 900, height: at % 3 === 2 ? 1100 : 800 })),
+      pictures: value.pictures.map(([motif, palette], at) => ({
+        motif,
+        palette,
+        seed: seedOf(`${name} ${at}`),
+        width: at % 2 === 0 ? 1200 : 900,
+        height: at % 3 === 2 ? 1100 : 800,
+      })),
     }
   return value as LoadedValue
 }

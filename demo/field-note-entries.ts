@@ -9,14 +9,22 @@ import { drawnAs, publishedOn, readsAfter } from './entry'
 import type { DemoDay, DemoEntry } from './entry'
 import { between } from './pictures/paper'
 
-const drafts = new Set(['The great string audit', 'Plums that hang too heavy', 'Opening hours, and why they follow the sun'])
+const drafts = new Set([
+  'The great string audit',
+  'Plums that hang too heavy',
+  'Opening hours, and why they follow the sun',
+])
 const archived = new Set(['Mending a polytunnel in a wind'])
 const scheduled = new Map([
   ['Tree ties, checked on the shortest day', 2],
   ['Notes for whoever keeps the rain book next', 6],
   ['Soup from the bottom of the shelf', 13],
 ])
-const pinned = new Set(['How to borrow seed', 'Leaf mould: the eighteen-month recipe', 'A first plot: the mistakes of nineteen beginners'])
+const pinned = new Set([
+  'How to borrow seed',
+  'Leaf mould: the eighteen-month recipe',
+  'A first plot: the mistakes of nineteen beginners',
+])
 
 /**
  * The field notes as they stand on the day of loading: this season's are the newest, so that the
@@ -24,7 +32,9 @@ const pinned = new Set(['How to borrow seed', 'Leaf mould: the eighteen-month re
  */
 export function fieldNoteEntries(on: DemoDay): readonly DemoEntry[] {
   const random = randomFrom(on.seed)
-  const live = inSeasonalOrder(on, random).filter((note) => !drafts.has(note.title) && !scheduled.has(note.title))
+  const live = inSeasonalOrder(on, random).filter(
+    (note) => !drafts.has(note.title) && !scheduled.has(note.title),
+  )
   const ages = risingAges(live.length, random)
   const liveDays = new Map(live.map((note, at) => [note.title, ages[at] ?? 0]))
   return fieldNotes.map((note) => {

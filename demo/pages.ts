@@ -30,10 +30,19 @@ export interface DemoPage {
 
 /** The pages of the demo site, in the order of its navigation. */
 export function demoPages(ids: DemoIds): readonly DemoPage[] {
-  return [homePage(ids), fieldNotesPage(ids), orchardPage(ids), ...indexes.map((index) => indexPage(ids, index)), eachNotePage(ids)]
+  return [
+    homePage(ids),
+    fieldNotesPage(ids),
+    orchardPage(ids),
+    ...indexes.map((index) => indexPage(ids, index)),
+    eachNotePage(ids),
+  ]
 }
 
-/** A page of everything in a collection: its words, its shape, and a ready-made card or what its cards carry. */
+/**
+ * A page of everything in a collection: its words, its shape, and a ready-made card or what its
+ * cards carry.
+ */
 interface Index {
   readonly slug: string
   readonly title: string
@@ -44,23 +53,73 @@ interface Index {
 }
 
 const indexes: readonly Index[] = [
-  { slug: 'seed-shelf', title: 'Seed shelf', introduction: 'Seeds, saplings and mended tools. Borrow a packet, bring one back.', shape: 'grid', card: 'shelf' },
-  { slug: 'plots', title: 'Plots', introduction: 'Beds to let, from the gate to the quarry shelf.', shape: 'list', card: 'let' },
-  { slug: 'swap-days', title: 'Swap days', introduction: 'Come with a full pocket and go home with another.', shape: 'grouped', card: 'leaflet' },
-  { slug: 'gardens-we-made', title: 'Gardens we made', introduction: 'Roofs, shelters, yards and steps, and whom we made them with.', shape: 'masonry', card: 'plate' },
-  { slug: 'lessons', title: 'Lessons', introduction: 'Short films from the beds and the bench.', shape: 'index', card: 'film', take: 8 },
-  { slug: 'growers-words', title: 'Growers’ words', introduction: 'What people say over the gate.', shape: 'masonry', card: 'said' },
-  { slug: 'our-years', title: 'Our years', introduction: 'From a tin on a wall to a door three metres down.', shape: 'tabs', card: ['picture', 'title', 'summary'] },
+  {
+    slug: 'seed-shelf',
+    title: 'Seed shelf',
+    introduction: 'Seeds, saplings and mended tools. Borrow a packet, bring one back.',
+    shape: 'grid',
+    card: 'shelf',
+  },
+  {
+    slug: 'plots',
+    title: 'Plots',
+    introduction: 'Beds to let, from the gate to the quarry shelf.',
+    shape: 'list',
+    card: 'let',
+  },
+  {
+    slug: 'swap-days',
+    title: 'Swap days',
+    introduction: 'Come with a full pocket and go home with another.',
+    shape: 'grouped',
+    card: 'leaflet',
+  },
+  {
+    slug: 'gardens-we-made',
+    title: 'Gardens we made',
+    introduction: 'Roofs, shelters, yards and steps, and whom we made them with.',
+    shape: 'masonry',
+    card: 'plate',
+  },
+  {
+    slug: 'lessons',
+    title: 'Lessons',
+    introduction: 'Short films from the beds and the bench.',
+    shape: 'index',
+    card: 'film',
+    take: 8,
+  },
+  {
+    slug: 'growers-words',
+    title: 'Growers’ words',
+    introduction: 'What people say over the gate.',
+    shape: 'masonry',
+    card: 'said',
+  },
+  {
+    slug: 'our-years',
+    title: 'Our years',
+    introduction: 'From a tin on a wall to a door three metres down.',
+    shape: 'tabs',
+    card: ['picture', 'title', 'summary'],
+  },
 ]
 
 function indexPage(ids: DemoIds, { slug, title, introduction, shape, card, take }: Index): DemoPage {
   const listing: Listing = {
     ...newListing(`All ${title.toLowerCase()}`, ids.collection(slug)),
     amount: take === undefined ? { ...defaultAmount, take: 120, perPage: 12 } : { ...defaultAmount, take },
-    shape: { ...switchedShape(defaultShape, shape), ...(shape === 'grouped' ? { by: 'term', facet: ids.facet('season') } : {}) } as Listing['shape'],
+    shape: {
+      ...switchedShape(defaultShape, shape),
+      ...(shape === 'grouped' ? { by: 'term', facet: ids.facet('season') } : {}),
+    } as Listing['shape'],
     card: typeof card === 'string' ? readyMade(ids, slug, card) : cardOf(card),
   }
-  return assembled(`/${slug}`, newPage(title, introduction), { main: [['', listing]], side: [['Most read', mostRead(ids)]], shelf: [] })
+  return assembled(`/${slug}`, newPage(title, introduction), {
+    main: [['', listing]],
+    side: [['Most read', mostRead(ids)]],
+    shelf: [],
+  })
 }
 
 /** A ready-made card for a collection. */
@@ -75,14 +134,25 @@ function overTheGate(ids: DemoIds): Listing {
   return {
     ...newListing('Over the gate', ids.collection('growers-words')),
     amount: { ...defaultAmount, take: 8 },
-    shape: { ...switchedShape(defaultShape, 'slides'), stops: [{ from: 0, columns: 1, columnGap: 22 }, { from: 560, columns: 2, columnGap: 32 }] } as Listing['shape'],
+    shape: {
+      ...switchedShape(defaultShape, 'slides'),
+      stops: [
+        { from: 0, columns: 1, columnGap: 22 },
+        { from: 560, columns: 2, columnGap: 32 },
+      ],
+    } as Listing['shape'],
     card: readyMade(ids, 'growers-words', 'said'),
   }
 }
 
 /** A few films by their titles, the chosen one beside them. */
 function shortFilms(ids: DemoIds): Listing {
-  return { ...newListing('Short films', ids.collection('lessons')), amount: { ...defaultAmount, take: 5 }, shape: switchedShape(defaultShape, 'index'), card: readyMade(ids, 'lessons', 'film') }
+  return {
+    ...newListing('Short films', ids.collection('lessons')),
+    amount: { ...defaultAmount, take: 5 },
+    shape: switchedShape(defaultShape, 'index'),
+    card: readyMade(ids, 'lessons', 'film'),
+  }
 }
 
 /** The next days to come, in a narrow list. */
@@ -92,10 +162,19 @@ function comingDays(ids: DemoIds): Listing {
   if (starts === undefined) throw new Error('Swap days have no beginning.')
   return {
     ...listing,
-    from: { ...listing.from, rules: [{ rule: 'field', field: starts.id, asked: { is: 'within', window: { is: 'upcoming' } } }] },
+    from: {
+      ...listing.from,
+      rules: [{ rule: 'field', field: starts.id, asked: { is: 'within', window: { is: 'upcoming' } } }],
+    },
     order: { keys: [{ by: 'field', field: starts.id, direction: 'up' }], pinned: 'ignored' },
     amount: { ...defaultAmount, take: 4 },
-    shape: { name: 'list', ...commonDefaults, stops: [{ from: 0, picture: 'start', share: 24, rowGap: 14 }], lines: true, footAtEnd: false },
+    shape: {
+      name: 'list',
+      ...commonDefaults,
+      stops: [{ from: 0, picture: 'start', share: 24, rowGap: 14 }],
+      lines: true,
+      footAtEnd: false,
+    },
     card: {
       ...defaultCard,
       parts: [
@@ -108,25 +187,32 @@ function comingDays(ids: DemoIds): Listing {
 }
 
 function homePage(ids: DemoIds): DemoPage {
-  return assembled('/', newPage('From the hill', 'What the beds, the bees and the volunteers have been up to.'), {
-    main: [
-      ['', latest(ids, 'Latest notes', 6)],
-      ['Over the gate', overTheGate(ids)],
-      ['Short films', shortFilms(ids)],
-    ],
-    side: [
-      ['Most read', mostRead(ids)],
-      ['Coming days', comingDays(ids)],
-    ],
-    shelf: [
-      ['Frost notice', ofTerm(ids, 'Frost notice', 'orchard', 3, ['title', 'summary'])],
-      ['From the seed room', ofTerm(ids, 'Seed room', 'seed', 4, ['title', 'date'])],
-    ],
-  })
+  return assembled(
+    '/',
+    newPage('From the hill', 'What the beds, the bees and the volunteers have been up to.'),
+    {
+      main: [
+        ['', latest(ids, 'Latest notes', 6)],
+        ['Over the gate', overTheGate(ids)],
+        ['Short films', shortFilms(ids)],
+      ],
+      side: [
+        ['Most read', mostRead(ids)],
+        ['Coming days', comingDays(ids)],
+      ],
+      shelf: [
+        ['Frost notice', ofTerm(ids, 'Frost notice', 'orchard', 3, ['title', 'summary'])],
+        ['From the seed room', ofTerm(ids, 'Seed room', 'seed', 4, ['title', 'date'])],
+      ],
+    },
+  )
 }
 
 function fieldNotesPage(ids: DemoIds): DemoPage {
-  const page = newPage('Field notes', 'Everything we have written down so that the next person need not find it out again.')
+  const page = newPage(
+    'Field notes',
+    'Everything we have written down so that the next person need not find it out again.',
+  )
   const all = latest(ids, 'All notes', 12)
   return assembled('/field-notes', page, {
     main: [['', { ...all, card: cardOf(['picture', 'topic', 'title', 'summary', 'date']) }]],
@@ -153,7 +239,9 @@ function eachNotePage(ids: DemoIds): DemoPage {
 function orchardPage(ids: DemoIds): DemoPage {
   const page = newPage('Orchard', 'Sixty-two trees, eleven of them still without a name.')
   return assembled('/orchard', page, {
-    main: [['', ofTerm(ids, 'Orchard notes', 'orchard', 6, ['picture', 'topic', 'title', 'summary', 'author'])]],
+    main: [
+      ['', ofTerm(ids, 'Orchard notes', 'orchard', 6, ['picture', 'topic', 'title', 'summary', 'author'])],
+    ],
     side: [['Elsewhere on the hill', ofTerm(ids, 'Wildlife notes', 'wildlife', 5, ['title', 'date'])]],
     shelf: [],
   })
@@ -181,7 +269,10 @@ function ofTerm(ids: DemoIds, name: string, term: string, take: number, shown: r
   const listing = newListing(name, ids.collection('field-notes'))
   return {
     ...listing,
-    from: { ...listing.from, rules: [{ rule: 'terms', facet: ids.facet('topic'), is: 'any', terms: [ids.term(`topic/${term}`)] }] },
+    from: {
+      ...listing.from,
+      rules: [{ rule: 'terms', facet: ids.facet('topic'), is: 'any', terms: [ids.term(`topic/${term}`)] }],
+    },
     amount: { ...defaultAmount, take },
     shape: shown.includes('picture') ? listing.shape : narrow,
     card: cardOf(shown),
@@ -198,7 +289,10 @@ const narrow: Listing['shape'] = {
 }
 
 function cardOf(shown: readonly PartName[]): Card {
-  return { ...defaultCard, parts: defaultCard.parts.map((part): PartSetting => ({ ...part, on: shown.includes(part.part) })) }
+  return {
+    ...defaultCard,
+    parts: defaultCard.parts.map((part): PartSetting => ({ ...part, on: shown.includes(part.part) })),
+  }
 }
 
 function assembled(

@@ -17,7 +17,10 @@ export function readersOf(slug: string, views: number): DemoReaders {
   const votes = Math.floor(random() * Math.min(60, views / 8))
   const liking = 0.55 + random() * 0.45
   const daily = (views / 400) * (0.3 + random())
-  const reads = Array.from({ length: daysTold }, (_, daysAgo) => ({ daysAgo, count: Math.round(daily * 2 * random()) }))
+  const reads = Array.from({ length: daysTold }, (_, daysAgo) => ({
+    daysAgo,
+    count: Math.round(daily * 2 * random()),
+  }))
   return {
     comments: Math.floor(random() ** 3 * Math.min(24, views / 20)),
     votes,

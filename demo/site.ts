@@ -11,7 +11,14 @@ export const demoSite = {
 /** The field notes; their entries have a calendar of their own. */
 export const fieldNotesCollection: DemoCollection = {
   slug: 'field-notes',
-  definition: { name: 'Field notes', singular: 'Field note', plural: 'Field notes', icon: 'leaf', kind: 'article', address: '/field-notes/{slug}' },
+  definition: {
+    name: 'Field notes',
+    singular: 'Field note',
+    plural: 'Field notes',
+    icon: 'leaf',
+    kind: 'article',
+    address: '/field-notes/{slug}',
+  },
   facets: ['topic', 'season'],
   fields: [],
   items: [],

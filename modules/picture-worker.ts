@@ -18,7 +18,9 @@ export default defineNuxtModule({
           target: 'node20',
           external: ['sharp'],
           // Packages in the older form ask for others while they run.
-          banner: { js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);" },
+          banner: {
+            js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);",
+          },
           logLevel: 'warning',
         })
       })

@@ -14,7 +14,10 @@ export default defineNuxtModule({
     const folder = join(nuxt.options.rootDir, '.site')
     const assets = await bundleAssets(nuxt.options.rootDir, folder)
     nuxt.hook('nitro:config', (nitro) => {
-      nitro.virtual = { ...nitro.virtual, '#bushel/site-assets': `export const assets = ${JSON.stringify(assets)}` }
+      nitro.virtual = {
+        ...nitro.virtual,
+        '#bushel/site-assets': `export const assets = ${JSON.stringify(assets)}`,
+      }
       nitro.publicAssets = [
         ...(nitro.publicAssets ?? []),
         { dir: folder, baseURL: '/_site', maxAge: 31_536_000, fallthrough: false },
@@ -24,7 +27,10 @@ export default defineNuxtModule({
     nuxt.hook('prepare:types', ({ references }) => {
       references.push({ path: join(nuxt.options.rootDir, 'server/render/site-assets.d.ts') })
     })
-    nuxt.options.watch.push(join(nuxt.options.rootDir, 'site/styles'), join(nuxt.options.rootDir, 'site/enhance'))
+    nuxt.options.watch.push(
+      join(nuxt.options.rootDir, 'site/styles'),
+      join(nuxt.options.rootDir, 'site/enhance'),
+    )
   },
 })
 
@@ -52,7 +58,9 @@ async function bundleAssets(root: string, folder: string): Promise<Assets> {
     logLevel: 'warning',
   })
   const named = (start: string, end: string) => {
-    const path = Object.keys(metafile.outputs).find((one) => basename(one).startsWith(start) && one.endsWith(end))
+    const path = Object.keys(metafile.outputs).find(
+      (one) => basename(one).startsWith(start) && one.endsWith(end),
+    )
     if (path === undefined) throw new Error(`Bundling left out ${start}${end}.`)
     return `/_site/${basename(path)}`
   }

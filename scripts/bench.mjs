@@ -3,9 +3,14 @@ import { openData, startCluster } from './lib/cluster.mjs'
 import { checkNode, ensureBuild, ensurePackages } from './lib/install.mjs'
 import { freePort, root, run, runMain } from './lib/system.mjs'
 
-/** Measures on a database of its own: `npm run bench` listings of up to a million entries, `npm run bench:content` the content screens, `npm run bench:saves` saves beside long writes, `npm run bench:pages` public pages. */
+/**
+ * Measures on a database of its own: `npm run bench` listings of up to a million entries, `npm run
+ * bench:content` the content screens, `npm run bench:saves` saves beside long writes, `npm run
+ * bench:pages` public pages.
+ */
 const what = process.argv[2] ?? 'listings'
-if (!['listings', 'content', 'saves', 'pages'].includes(what)) throw new Error(`There is no benchmark “${what}”.`)
+if (!['listings', 'content', 'saves', 'pages'].includes(what))
+  throw new Error(`There is no benchmark “${what}”.`)
 await runMain(async () => {
   checkNode()
   const data = openData(join(root, '.data/bench'))

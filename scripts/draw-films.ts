@@ -15,12 +15,33 @@ for (const name of Object.keys(frames) as FilmName[]) {
   const { seconds, draw } = frames[name]
   const encoder = spawn(
     'ffmpeg',
-    ['-y', '-loglevel', 'error', '-f', 'image2pipe', '-framerate', String(framesPerSecond), '-i', '-', '-c:v', 'libvpx-vp9', '-pix_fmt', 'yuv420p', '-crf', '38', '-b:v', '0', `${folder}${name}.webm`],
+    [
+      '-y',
+      '-loglevel',
+      'error',
+      '-f',
+      'image2pipe',
+      '-framerate',
+      String(framesPerSecond),
+      '-i',
+      '-',
+      '-c:v',
+      'libvpx-vp9',
+      '-pix_fmt',
+      'yuv420p',
+      '-crf',
+      '38',
+      '-b:v',
+      '0',
+      `${folder}${name}.webm`,
+    ],
     { stdio: ['pipe', 'inherit', 'inherit'] },
   )
   const count = seconds * framesPerSecond
   for (let at = 0; at < count; at += 1) {
-    const png = await sharp(Buffer.from(draw(at / count))).png().toBuffer()
+    const png = await sharp(Buffer.from(draw(at / count)))
+      .png()
+      .toBuffer()
     if (!encoder.stdin.write(png)) await new Promise((resolve) => encoder.stdin.once('drain', resolve))
   }
   encoder.stdin.end()

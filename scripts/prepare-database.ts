@@ -3,7 +3,10 @@ import { migrate } from '../server/db/migrate'
 import { makeEmptySite } from '../server/site/site'
 import { isEmpty, loadDemo } from '../server/demo/load-demo'
 
-/** Brings the database of DATABASE_URL up to date, and loads the demo site if it is empty; with BUSHEL_DEMO=0 a site with nothing on it. */
+/**
+ * Brings the database of DATABASE_URL up to date, and loads the demo site if it is empty; with
+ * BUSHEL_DEMO=0 a site with nothing on it.
+ */
 const demoSeed = 20
 
 const db = openDatabase(databaseUrl(), 2)

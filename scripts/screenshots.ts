@@ -5,7 +5,10 @@ import { demoAccount } from '../demo/account'
 import { startBrowser } from '../tests/browser/support/browser'
 import { fill, press, waitFor, waitForText } from '../tests/browser/support/hands'
 
-/** Takes docs/screenshots from a running demo: `npm start`, then `node --import tsx scripts/screenshots.ts`. */
+/**
+ * Takes docs/screenshots from a running demo: `npm start`, then `node --import tsx
+ * scripts/screenshots.ts`.
+ */
 const address = `http://127.0.0.1:${process.env.PORT ?? 4310}`
 const folder = fileURLToPath(new URL('../docs/screenshots/', import.meta.url))
 

@@ -19,8 +19,12 @@ const longEnough = 60_000
 
 await runMain(async () => {
   checkNode()
-  if (!Number.isInteger(port) || port < 1 || port > 65535) throw new Stop(`PORT is “${process.env.PORT}”; use a number from 1 to 65535.`)
-  if (!(await isPortFree(port))) throw new Stop(`Port ${port} of 127.0.0.1 is taken. End what uses it, or choose another: PORT=4311 npm start`)
+  if (!Number.isInteger(port) || port < 1 || port > 65535)
+    throw new Stop(`PORT is “${process.env.PORT}”; use a number from 1 to 65535.`)
+  if (!(await isPortFree(port)))
+    throw new Stop(
+      `Port ${port} of 127.0.0.1 is taken. End what uses it, or choose another: PORT=4311 npm start`,
+    )
   const data = openData()
   await ensurePackages()
   const cluster = process.env.DATABASE_URL ? null : await startCluster(data)
@@ -47,10 +51,16 @@ await runMain(async () => {
   }
 })
 
-/** Serves until it is told to stop. A server that ends by itself is started again, each time after a longer pause. */
+/**
+ * Serves until it is told to stop. A server that ends by itself is started again, each time after a
+ * longer pause.
+ */
 async function keepServing(env, signal) {
   for (let tries = 0; !signal.aborted; tries += 1) {
-    if (tries === mostTries) throw new Stop(`The server ended by itself ${mostTries} times in a row. Its messages stand above; mend what they say, then start again.`)
+    if (tries === mostTries)
+      throw new Stop(
+        `The server ended by itself ${mostTries} times in a row. Its messages stand above; mend what they say, then start again.`,
+      )
     const begun = Date.now()
     const code = await serve(env, signal, tries === 0)
     if (signal.aborted) return
@@ -65,11 +75,16 @@ async function serve(env, signal, isFirst) {
   const [command, args] = dev
     ? [join(root, 'node_modules/.bin/nuxt'), ['dev', '--host', '127.0.0.1', '--port', String(port)]]
     : [process.execPath, [join(root, '.output/server/index.mjs')]]
-  const child = spawn(command, args, { cwd: root, env, stdio: ['ignore', dev ? 'inherit' : 'ignore', 'inherit'] })
+  const child = spawn(command, args, {
+    cwd: root,
+    env,
+    stdio: ['ignore', dev ? 'inherit' : 'ignore', 'inherit'],
+  })
   const end = () => child.exitCode === null && child.signalCode === null && child.kill('SIGTERM')
   signal.addEventListener('abort', end, { once: true })
   const ended = new Promise((resolve) => child.on('exit', (code, killedBy) => resolve(killedBy ?? code)))
-  if (isFirst) announce(await Promise.race([answers(`http://127.0.0.1:${port}/api/session`), ended.then(() => null)]))
+  if (isFirst)
+    announce(await Promise.race([answers(`http://127.0.0.1:${port}/api/session`), ended.then(() => null)]))
   const code = await ended
   signal.removeEventListener('abort', end)
   return code
@@ -86,7 +101,9 @@ async function keepDatabase(cluster, signal) {
       continue
     }
     if (tries === mostTries) {
-      console.error(`The database could not be started again ${mostTries} times in a row. Its log says why; pages say that they are away until it is back.`)
+      console.error(
+        `The database could not be started again ${mostTries} times in a row. Its log says why; pages say that they are away until it is back.`,
+      )
       tries -= 1
     }
     console.warn('The database ended by itself. It is started again.')

@@ -5,7 +5,7 @@ import { checkNode, ensureBuild, ensurePackages } from './lib/install.mjs'
 import { installPackages, root, run, runMain } from './lib/system.mjs'
 
 /**
- * Checks everything from nothing: types, lint, import arrows, then unit, database and browser tests
+ * Checks everything from nothing: types, form, lint, import arrows, then unit, database and browser tests
  * on a database server of their own. Ends with the plain line “N passed, N failed”. Names of tests
  * to run may follow, and parts of names of files: npm test -- browser malformed
  */
@@ -19,13 +19,30 @@ const chromium = process.env.CHROMIUM ?? '/usr/bin/chromium'
 const checks = [
   ['types', bin('vue-tsc'), ['-b', '--noEmit']],
   ['types of scripts and tests', bin('tsc'), ['-p', 'tsconfig.scripts.json']],
+  ['form', bin('prettier'), ['--check', '--log-level', 'warn', '.']],
   ['lint', bin('eslint'), ['.', '--max-warnings', '0']],
-  ['import arrows', bin('depcruise'), ['--config', '.dependency-cruiser.cjs', '--output-type', 'err', 'app', 'core', 'demo', 'server', 'site', 'scripts']],
+  [
+    'import arrows',
+    bin('depcruise'),
+    [
+      '--config',
+      '.dependency-cruiser.cjs',
+      '--output-type',
+      'err',
+      'app',
+      'core',
+      'demo',
+      'server',
+      'site',
+      'scripts',
+    ],
+  ],
 ]
 
 await runMain(async () => {
   checkNode()
-  if (projects.includes('browser') && !existsSync(chromium)) await installPackages(['chromium'], 'The browser tests')
+  if (projects.includes('browser') && !existsSync(chromium))
+    await installPackages(['chromium'], 'The browser tests')
   const data = openData(join(root, '.data/test'))
   await ensurePackages()
   const count = { passed: 0, failed: 0 }
@@ -33,7 +50,9 @@ await runMain(async () => {
   if (asked.length === 0) for (const check of checks) await runCheck(check, count)
   if (projects.includes('browser')) await ensureBuild()
   // Begun anew each time, so that nothing of an earlier run is tested by mistake.
-  const cluster = projects.some((name) => name !== 'unit') ? await startCluster(data, { safe: false, fresh: true }) : null
+  const cluster = projects.some((name) => name !== 'unit')
+    ? await startCluster(data, { safe: false, fresh: true })
+    : null
   const stop = () => cluster?.stop()
   process.once('SIGINT', stop)
   process.once('SIGTERM', stop)
@@ -61,7 +80,15 @@ async function runCheck([name, command, args], count) {
 async function runProject(project, database, count) {
   const report = join(root, `.data/test/${project}.json`)
   rmSync(report, { force: true })
-  const args = ['run', '--project', project, '--reporter=default', '--reporter=json', `--outputFile.json=${report}`, ...only]
+  const args = [
+    'run',
+    '--project',
+    project,
+    '--reporter=default',
+    '--reporter=json',
+    `--outputFile.json=${report}`,
+    ...only,
+  ]
   const env = { ...process.env, ...(database ? { BUSHEL_TEST_DATABASE: database } : {}), CHROMIUM: chromium }
   const failed = await run(bin('vitest'), args, { env }).then(
     () => false,

@@ -6,6 +6,12 @@ defineProps<{ card: CardView }>()
 </script>
 
 <template>
-  <a v-if="card.address" :href="card.address" :target="card.newTab ? '_blank' : undefined" :rel="card.newTab ? 'noopener' : undefined"><slot /></a>
+  <a
+    v-if="card.address"
+    :href="card.address"
+    :target="card.newTab ? '_blank' : undefined"
+    :rel="card.newTab ? 'noopener' : undefined"
+    ><slot
+  /></a>
   <span v-else><slot /></span>
 </template>

@@ -11,6 +11,13 @@ const titled = computed(() => props.card.parts.some((one) => one.part === 'title
 
 <template>
   <div class="part" :data-part="filled.part" :data-part-key="filled.key">
-    <component :is="partComponents[filled.part]" :content="filled.content" :prefix="filled.prefix" :suffix="filled.suffix" :card="card" :titled="titled" />
+    <component
+      :is="partComponents[filled.part]"
+      :content="filled.content"
+      :prefix="filled.prefix"
+      :suffix="filled.suffix"
+      :card="card"
+      :titled="titled"
+    />
   </div>
 </template>

@@ -28,12 +28,31 @@ const description = computed(() => {
       <title>{{ title }}</title>
       <meta name="description" :content="description" />
       <link rel="icon" href="/mark.svg" type="image/svg+xml" />
-      <link v-for="font in view.fonts" :key="font" rel="preload" :href="font" as="font" type="font/woff2" crossorigin="anonymous" />
+      <link
+        v-for="font in view.fonts"
+        :key="font"
+        rel="preload"
+        :href="font"
+        as="font"
+        type="font/woff2"
+        crossorigin="anonymous"
+      />
       <link rel="stylesheet" :href="view.stylesheet" />
       <component :is="'style'" id="listing-styles" :innerHTML="view.css" />
-      <component :is="'script'" v-if="view.script" type="module" :blocking="view.driven ? 'render' : undefined" :src="view.script" />
+      <component
+        :is="'script'"
+        v-if="view.script"
+        type="module"
+        :blocking="view.driven ? 'render' : undefined"
+        :src="view.script"
+      />
     </head>
-    <body :data-page="view.pageId ?? undefined" :data-seen="view.seen ?? undefined" :data-at="view.pageId === null ? undefined : view.at" :data-entry="view.entryId ?? undefined">
+    <body
+      :data-page="view.pageId ?? undefined"
+      :data-seen="view.seen ?? undefined"
+      :data-at="view.pageId === null ? undefined : view.at"
+      :data-entry="view.entryId ?? undefined"
+    >
       <a class="skip" href="#content">{{ words.skip }}</a>
       <div class="site">
         <SiteHead :site="view.site" />

@@ -22,14 +22,28 @@ const parts = computed(() => {
 </script>
 
 <template>
-  <article class="card" :data-beside="card.frame.beside ?? undefined" :style="card.frame.beside ? { '--share': `${card.frame.share * 100}%` } : undefined">
-    <div v-if="parts.above.length" class="card-above"><CardPart v-for="part in parts.above" :key="part.key" :filled="part" :card="card" /></div>
+  <article
+    class="card"
+    :data-beside="card.frame.beside ?? undefined"
+    :style="card.frame.beside ? { '--share': `${card.frame.share * 100}%` } : undefined"
+  >
+    <div v-if="parts.above.length" class="card-above">
+      <CardPart v-for="part in parts.above" :key="part.key" :filled="part" :card="card" />
+    </div>
     <div v-if="parts.picture" class="card-picture">
       <CardPart :filled="parts.picture" :card="card" />
-      <div v-if="parts.over.length" class="card-over"><CardPart v-for="part in parts.over" :key="part.key" :filled="part" :card="card" /></div>
+      <div v-if="parts.over.length" class="card-over">
+        <CardPart v-for="part in parts.over" :key="part.key" :filled="part" :card="card" />
+      </div>
     </div>
-    <div v-if="parts.beside.length" class="card-beside"><CardPart v-for="part in parts.beside" :key="part.key" :filled="part" :card="card" /></div>
-    <div v-if="parts.below.length" class="card-below"><CardPart v-for="part in parts.below" :key="part.key" :filled="part" :card="card" /></div>
-    <div v-if="parts.foot.length" class="card-foot"><CardPart v-for="part in parts.foot" :key="part.key" :filled="part" :card="card" /></div>
+    <div v-if="parts.beside.length" class="card-beside">
+      <CardPart v-for="part in parts.beside" :key="part.key" :filled="part" :card="card" />
+    </div>
+    <div v-if="parts.below.length" class="card-below">
+      <CardPart v-for="part in parts.below" :key="part.key" :filled="part" :card="card" />
+    </div>
+    <div v-if="parts.foot.length" class="card-foot">
+      <CardPart v-for="part in parts.foot" :key="part.key" :filled="part" :card="card" />
+    </div>
   </article>
 </template>

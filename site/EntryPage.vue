@@ -33,10 +33,29 @@ defineProps<{ page: EntryPageView; language: string }>()
       :style="{ backgroundColor: page.picture.tint, maxWidth: `${page.picture.widest}px` }"
     />
     <div v-for="film in page.films" :key="film.source" class="entry-film">
-      <video v-if="film.kind === 'video'" controls preload="metadata" :src="film.source" :aria-label="`${film.name}: ${page.title}`">
-        <track v-if="film.captions" kind="captions" :src="film.captions" :srclang="language" :label="words.captions" default />
+      <video
+        v-if="film.kind === 'video'"
+        controls
+        preload="metadata"
+        :src="film.source"
+        :aria-label="`${film.name}: ${page.title}`"
+      >
+        <track
+          v-if="film.captions"
+          kind="captions"
+          :src="film.captions"
+          :srclang="language"
+          :label="words.captions"
+          default
+        />
       </video>
-      <audio v-else controls preload="metadata" :src="film.source" :aria-label="`${film.name}: ${page.title}`" />
+      <audio
+        v-else
+        controls
+        preload="metadata"
+        :src="film.source"
+        :aria-label="`${film.name}: ${page.title}`"
+      />
     </div>
     <dl v-if="page.facts.length || page.links.length" class="entry-facts">
       <div v-for="fact in page.facts" :key="fact.name">
@@ -73,5 +92,10 @@ defineProps<{ page: EntryPageView; language: string }>()
       <a :href="page.collection.path">{{ words.backTo }} {{ page.collection.title }}</a>
     </p>
   </article>
-  <component :is="frameComponents[page.around.frame]" v-if="page.around" class="entry-around" :areas="page.around.areas" />
+  <component
+    :is="frameComponents[page.around.frame]"
+    v-if="page.around"
+    class="entry-around"
+    :areas="page.around.areas"
+  />
 </template>

@@ -5,24 +5,32 @@ import type { PlacementView } from './view'
 import { words } from './words'
 
 const props = defineProps<{ placement: PlacementView }>()
-const direction = computed(() => (props.placement.shape.direction === 'site' ? undefined : props.placement.shape.direction))
-const align = computed(() => (props.placement.shape.align === 'start' ? undefined : props.placement.shape.align))
+const direction = computed(() =>
+  props.placement.shape.direction === 'site' ? undefined : props.placement.shape.direction,
+)
+const align = computed(() =>
+  props.placement.shape.align === 'start' ? undefined : props.placement.shape.align,
+)
 </script>
 
 <template>
-  <section
-    class="placement"
-    :data-placement="placement.id"
-    :aria-labelledby="`heading-${placement.id}`"
-  >
+  <section class="placement" :data-placement="placement.id" :aria-labelledby="`heading-${placement.id}`">
     <h2 :id="`heading-${placement.id}`" :class="placement.heading ? 'placement-heading' : 'only-read'">
       {{ placement.heading || placement.name }}
     </h2>
     <div class="listing" :dir="direction" :data-align="align">
-      <component :is="shapeComponents[placement.shape.name]" v-if="placement.cards.length > 0" :placement="placement" />
+      <component
+        :is="shapeComponents[placement.shape.name]"
+        v-if="placement.cards.length > 0"
+        :placement="placement"
+      />
       <p v-else class="listing-empty">{{ placement.amount.nothing || words.nothingHere }}</p>
     </div>
-    <nav v-if="placement.first || placement.next" class="listing-pages" :aria-label="words.pagesOf(placement.heading || placement.name)">
+    <nav
+      v-if="placement.first || placement.next"
+      class="listing-pages"
+      :aria-label="words.pagesOf(placement.heading || placement.name)"
+    >
       <a v-if="placement.first" :href="placement.first">{{ words.firstPage }}</a>
       <a v-if="placement.next" rel="next" :href="placement.next">{{ words.nextPage }}</a>
     </nav>

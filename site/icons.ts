@@ -1,6 +1,20 @@
 import {
-  mdiAccountOutline, mdiBasketOutline, mdiBookOpenOutline, mdiCalendarBlankOutline, mdiClockOutline, mdiCubeOutline, mdiFence, mdiFilmstrip, mdiFormatQuoteClose,
-  mdiGrain, mdiLeaf, mdiMapMarkerOutline, mdiNoteTextOutline, mdiShovel, mdiSproutOutline, mdiStarOutline,
+  mdiAccountOutline,
+  mdiBasketOutline,
+  mdiBookOpenOutline,
+  mdiCalendarBlankOutline,
+  mdiClockOutline,
+  mdiCubeOutline,
+  mdiFence,
+  mdiFilmstrip,
+  mdiFormatQuoteClose,
+  mdiGrain,
+  mdiLeaf,
+  mdiMapMarkerOutline,
+  mdiNoteTextOutline,
+  mdiShovel,
+  mdiSproutOutline,
+  mdiStarOutline,
 } from '@mdi/js'
 import type { CollectionIcon } from '../core/content/collection'
 

@@ -88,7 +88,12 @@ export interface EntryPageView {
   readonly title: string
   readonly summary: string
   /** The fields that say something in words. */
-  readonly facts: readonly { readonly name: string; readonly text: string; readonly html: string | null; readonly address: string | null }[]
+  readonly facts: readonly {
+    readonly name: string
+    readonly text: string
+    readonly html: string | null
+    readonly address: string | null
+  }[]
   /** The body, made by the core's own writer from a checked document; empty for none. */
   readonly html: string
   readonly date: { readonly text: string; readonly instant: string }

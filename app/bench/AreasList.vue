@@ -38,7 +38,10 @@ function dropped(spot: Spot, placements: readonly Placement[]) {
   const after = placements.map((one) => one.id)
   const moved =
     after.find((id) => !before.includes(id)) ??
-    (after.length === before.length ? after.find((id, at) => before[at] !== id && before[at + 1] !== id) ?? after.find((id, at) => before[at] !== id) : undefined)
+    (after.length === before.length
+      ? (after.find((id, at) => before[at] !== id && before[at + 1] !== id) ??
+        after.find((id, at) => before[at] !== id))
+      : undefined)
   if (moved !== undefined) bench.movePlacement(moved, spot, after.indexOf(moved))
 }
 
@@ -50,7 +53,10 @@ function add(spot: Spot, collection: { id: number; name: string }) {
 }
 
 function additions(spot: Spot): readonly MenuAction[] {
-  return catalogue.catalogue.collections.map((collection) => ({ title: collection.name, run: () => add(spot, collection) }))
+  return catalogue.catalogue.collections.map((collection) => ({
+    title: collection.name,
+    run: () => add(spot, collection),
+  }))
 }
 
 function moves(placement: Placement, spot: Spot): readonly MenuAction[] {
@@ -69,18 +75,31 @@ function shift(placement: Placement, by: number) {
   const spot = spotOf(bench.page, placement.id)
   if (spot === null) return
   const at = placementsAt(bench.page, spot).findIndex((one) => one.id === placement.id)
-  if (at + by >= 0 && at + by < placementsAt(bench.page, spot).length) bench.movePlacement(placement.id, spot, at + by)
+  if (at + by >= 0 && at + by < placementsAt(bench.page, spot).length)
+    bench.movePlacement(placement.id, spot, at + by)
 }
 </script>
 
 <template>
   <nav class="areas" :aria-label="words.areas">
-    <section v-for="spot in spots" :key="spot" class="spot" :class="{ shelf: spot === 'shelf' }" :aria-label="spotNames[spot]">
+    <section
+      v-for="spot in spots"
+      :key="spot"
+      class="spot"
+      :class="{ shelf: spot === 'shelf' }"
+      :aria-label="spotNames[spot]"
+    >
       <header>
         <h2>{{ spotNames[spot] }}</h2>
         <span v-if="spot === 'shelf'">{{ words.shelfNote }}</span>
         <ActionMenu v-else v-slot="{ opener }" :label="words.addListing" :actions="additions(spot)">
-          <v-btn v-bind="opener" :icon="mdiPlus" size="28" variant="text" :aria-label="`${words.addListing}: ${spotNames[spot]}`" />
+          <v-btn
+            v-bind="opener"
+            :icon="mdiPlus"
+            size="28"
+            variant="text"
+            :aria-label="`${words.addListing}: ${spotNames[spot]}`"
+          />
         </ActionMenu>
       </header>
       <VueDraggable
@@ -111,10 +130,23 @@ function shift(placement: Placement, by: number) {
             @keydown.alt.down.prevent="shift(placement, 1)"
           >
             <span class="name">{{ nameOf(placement) }}</span>
-            <span v-if="shownCount(placement) !== null" class="count tabular">{{ shownCount(placement) }}</span>
+            <span v-if="shownCount(placement) !== null" class="count tabular">{{
+              shownCount(placement)
+            }}</span>
           </button>
-          <ActionMenu v-slot="{ opener }" :label="words.more(nameOf(placement))" :actions="moves(placement, spot)">
-            <v-btn v-bind="opener" class="more" :icon="mdiDotsHorizontal" size="28" variant="text" :aria-label="words.more(nameOf(placement))" />
+          <ActionMenu
+            v-slot="{ opener }"
+            :label="words.more(nameOf(placement))"
+            :actions="moves(placement, spot)"
+          >
+            <v-btn
+              v-bind="opener"
+              class="more"
+              :icon="mdiDotsHorizontal"
+              size="28"
+              variant="text"
+              :aria-label="words.more(nameOf(placement))"
+            />
           </ActionMenu>
         </li>
       </VueDraggable>

@@ -10,8 +10,12 @@ import { words } from './words'
 /** The day for which the bench shows everything; empty for now. A day is looked at from noon. */
 const bench = useBench()
 const catalogue = useCatalogue()
-const day = computed(() => (bench.asOf === null ? '' : toWallClock(bench.asOf, catalogue.catalogue.zone).slice(0, 10)))
-const said = computed(() => (bench.asOf === null ? '' : words.asOfHint(formatDate(bench.asOf, catalogue.catalogue))))
+const day = computed(() =>
+  bench.asOf === null ? '' : toWallClock(bench.asOf, catalogue.catalogue.zone).slice(0, 10),
+)
+const said = computed(() =>
+  bench.asOf === null ? '' : words.asOfHint(formatDate(bench.asOf, catalogue.catalogue)),
+)
 
 function set(text: string) {
   bench.asOf = text === '' ? null : fromWallClock(`${text}T12:00`, catalogue.catalogue.zone)
@@ -24,7 +28,14 @@ function set(text: string) {
       {{ words.asOf }}
       <input type="date" :value="day" @change="set(($event.target as HTMLInputElement).value)" />
     </label>
-    <v-btn v-if="bench.asOf !== null" :icon="mdiClose" size="28" variant="text" :aria-label="words.backToNow" @click="bench.asOf = null" />
+    <v-btn
+      v-if="bench.asOf !== null"
+      :icon="mdiClose"
+      size="28"
+      variant="text"
+      :aria-label="words.backToNow"
+      @click="bench.asOf = null"
+    />
     <span class="only-read" role="status">{{ said }}</span>
   </div>
 </template>

@@ -16,7 +16,11 @@ const findings = useFindings()
 const groups = computed(() => {
   const placements = [...new Set(findings.value.map((finding) => finding.placement))]
   const sorted = placements.toSorted((a, b) => Number(b === bench.chosenId) - Number(a === bench.chosenId))
-  return sorted.map((placement) => ({ placement, name: nameOf(placement), findings: findings.value.filter((finding) => finding.placement === placement) }))
+  return sorted.map((placement) => ({
+    placement,
+    name: nameOf(placement),
+    findings: findings.value.filter((finding) => finding.placement === placement),
+  }))
 })
 
 function nameOf(placementId: string): string {
@@ -31,7 +35,12 @@ function mend(finding: Finding, way: Mend) {
 </script>
 
 <template>
-  <SidePanel :title="words.checksTitle" :hint="findings.length === 0 ? words.checksNone : words.checksHint" :close="words.closeChecks" @close="bench.panel = null">
+  <SidePanel
+    :title="words.checksTitle"
+    :hint="findings.length === 0 ? words.checksNone : words.checksHint"
+    :close="words.closeChecks"
+    @close="bench.panel = null"
+  >
     <section v-for="group in groups" :key="group.placement">
       <h3>{{ words.onListing(group.name) }}</h3>
       <ul>
@@ -39,8 +48,22 @@ function mend(finding: Finding, way: Mend) {
           <strong>{{ checks.get(finding.check).title }}</strong>
           <p>{{ finding.text }}</p>
           <div class="ways">
-            <v-btn v-for="way in finding.mends" :key="way.title" height="32" :aria-label="`${way.title}: ${group.name}`" @click="mend(finding, way)">{{ way.title }}</v-btn>
-            <v-btn v-if="Object.keys(finding.show).length" height="32" variant="text" :aria-label="`${words.lookAt}: ${checks.get(finding.check).title}, ${group.name}`" @click="bench.lookAt(finding)">{{ words.lookAt }}</v-btn>
+            <v-btn
+              v-for="way in finding.mends"
+              :key="way.title"
+              height="32"
+              :aria-label="`${way.title}: ${group.name}`"
+              @click="mend(finding, way)"
+              >{{ way.title }}</v-btn
+            >
+            <v-btn
+              v-if="Object.keys(finding.show).length"
+              height="32"
+              variant="text"
+              :aria-label="`${words.lookAt}: ${checks.get(finding.check).title}, ${group.name}`"
+              @click="bench.lookAt(finding)"
+              >{{ words.lookAt }}</v-btn
+            >
           </div>
         </li>
       </ul>

@@ -27,7 +27,8 @@ const scale = computed(() => {
 
 function styleOf(at: number) {
   const before = widths.value.slice(0, at).reduce((sum, width) => sum + width * scale.value + margin, 0)
-  const all = widths.value.reduce((sum, width) => sum + width * scale.value, 0) + (widths.value.length - 1) * margin
+  const all =
+    widths.value.reduce((sum, width) => sum + width * scale.value, 0) + (widths.value.length - 1) * margin
   return {
     width: `${widths.value[at] ?? props.width}px`,
     height: `${roomHeight.value / scale.value}px`,
@@ -79,7 +80,8 @@ function opened() {
 /** Links of the page must not lead out of the bench: a press chooses what was pressed. */
 function clicked(event: MouseEvent) {
   // Tabs, arrows and dots of the page work here as they do for visitors.
-  if ((event.target as Element | null)?.closest?.('[data-control]')) return bench.choose(placementAt(event.target))
+  if ((event.target as Element | null)?.closest?.('[data-control]'))
+    return bench.choose(placementAt(event.target))
   event.preventDefault()
   event.stopPropagation()
   const placement = placementAt(event.target)
@@ -109,7 +111,9 @@ function markPart(page: Document): 'absent' | 'hidden' | 'covered' | null {
   const key = bench.pointedPart ?? (bench.clause === 'card' ? bench.openPart : null)
   page.querySelectorAll('.bench-part').forEach((one) => one.classList.remove('bench-part'))
   if (key === null || bench.chosenId === null) return null
-  const found = Array.from(page.querySelectorAll<HTMLElement>(`[data-placement="${bench.chosenId}"] [data-part-key="${key}"]`))
+  const found = Array.from(
+    page.querySelectorAll<HTMLElement>(`[data-placement="${bench.chosenId}"] [data-part-key="${key}"]`),
+  )
   found.forEach((one) => one.classList.add('bench-part'))
   const first = found.find((one) => one.getClientRects().length > 0)
   if (first === undefined) return found.length === 0 ? 'absent' : 'hidden'
@@ -122,7 +126,9 @@ function markPart(page: Document): 'absent' | 'hidden' | 'covered' | null {
 /** How wide the letters of running text are, by the type that the page really has. */
 function measureLetters(page: Document) {
   const sample = page.querySelector<HTMLElement>('.summary') ?? page.body
-  const text = sample.classList.contains('summary') ? (sample.textContent ?? '').trim() : 'the quick seeds of autumn keep their own counsel'
+  const text = sample.classList.contains('summary')
+    ? (sample.textContent ?? '').trim()
+    : 'the quick seeds of autumn keep their own counsel'
   const canvas = page.createElement('canvas').getContext('2d')
   if (canvas === null || text === '') return
   const style = getComputedStyle(sample)
@@ -141,12 +147,16 @@ watch(
   () => ready.value && void pageFrame.refresh().then(mark),
   { deep: true },
 )
-watch(() => [bench.chosenId, bench.pointedId, bench.openPart, bench.pointedPart, bench.clause], mark, { flush: 'post' })
+watch(() => [bench.chosenId, bench.pointedId, bench.openPart, bench.pointedPart, bench.clause], mark, {
+  flush: 'post',
+})
 watch(
   () => [bench.lookedAt, bench.chosenId] as const,
   ([looked, placement]) => {
     if (looked === null || placement === null) return
-    frame.value?.contentDocument?.querySelector(`[data-placement="${placement}"] [data-entry="${looked.entry}"]`)?.scrollIntoView({ block: 'center', behavior: 'smooth' })
+    frame.value?.contentDocument
+      ?.querySelector(`[data-placement="${placement}"] [data-entry="${looked.entry}"]`)
+      ?.scrollIntoView({ block: 'center', behavior: 'smooth' })
   },
 )
 watch(

@@ -62,7 +62,14 @@ function setWidth(next: number) {
 function moveStop(stop: number, pageWidth: number) {
   if (area.value === undefined) return
   const box = boxWidthAt(area.value, pageWidth)
-  bench.editListing('Stop', (before) => ({ ...before, shape: { ...before.shape, ...shapeOf(before.shape).moveStop(before.shape, stop, box) } }), `stop ${stop}`)
+  bench.editListing(
+    'Stop',
+    (before) => ({
+      ...before,
+      shape: { ...before.shape, ...shapeOf(before.shape).moveStop(before.shape, stop, box) },
+    }),
+    `stop ${stop}`,
+  )
 }
 </script>
 
@@ -74,9 +81,18 @@ function moveStop(stop: number, pageWidth: number) {
         :key="stretch.from"
         class="stretch"
         :class="{ past: stretch.from >= width }"
-        :style="{ left: `${placeOf(stretch.from) * 100}%`, width: `${(placeOf(stretch.to) - placeOf(stretch.from)) * 100}%` }"
+        :style="{
+          left: `${placeOf(stretch.from) * 100}%`,
+          width: `${(placeOf(stretch.to) - placeOf(stretch.from)) * 100}%`,
+        }"
       >
-        <span v-if="(placeOf(stretch.to) - placeOf(stretch.from)) * trackWidth > 66 && stretch.label !== stretches[at - 1]?.label">{{ stretch.label }}</span>
+        <span
+          v-if="
+            (placeOf(stretch.to) - placeOf(stretch.from)) * trackWidth > 66 &&
+            stretch.label !== stretches[at - 1]?.label
+          "
+          >{{ stretch.label }}</span
+        >
       </div>
       <div class="reached" :style="{ width: `${placeOf(width) * 100}%` }" />
       <button
@@ -112,10 +128,18 @@ function moveStop(stop: number, pageWidth: number) {
     </div>
     <output class="shown tabular">{{ width }} px</output>
     <div class="named" role="group" :aria-label="words.width">
-      <button v-for="one in named" :key="one.title" type="button" :aria-pressed="one.width === width && !bench.sideBySide" @click="setWidth(one.width)">
+      <button
+        v-for="one in named"
+        :key="one.title"
+        type="button"
+        :aria-pressed="one.width === width && !bench.sideBySide"
+        @click="setWidth(one.width)"
+      >
         {{ one.title }}
       </button>
-      <button type="button" :aria-pressed="bench.sideBySide" @click="bench.sideBySide = !bench.sideBySide">{{ words.sideBySide }}</button>
+      <button type="button" :aria-pressed="bench.sideBySide" @click="bench.sideBySide = !bench.sideBySide">
+        {{ words.sideBySide }}
+      </button>
     </div>
   </div>
 </template>

@@ -21,7 +21,12 @@ function setTitle(title: string) {
       <h1 class="title">{{ bench.page.title }}</h1>
     </summary>
     <div class="fields">
-      <v-text-field :label="bench.entries === null ? words.title : words.titleOfEntries" maxlength="160" :model-value="bench.page.title" @update:model-value="setTitle" />
+      <v-text-field
+        :label="bench.entries === null ? words.title : words.titleOfEntries"
+        maxlength="160"
+        :model-value="bench.page.title"
+        @update:model-value="setTitle"
+      />
       <p v-if="bench.entries" class="hint">{{ words.entriesHint }}</p>
       <v-textarea
         v-else
@@ -30,7 +35,9 @@ function setTitle(title: string) {
         auto-grow
         maxlength="2000"
         :model-value="bench.page.introduction"
-        @update:model-value="bench.editPage('Introduction', (page) => ({ ...page, introduction: $event ?? '' }), 'introduction')"
+        @update:model-value="
+          bench.editPage('Introduction', (page) => ({ ...page, introduction: $event ?? '' }), 'introduction')
+        "
       />
     </div>
   </details>

@@ -12,7 +12,10 @@ const catalogue = useCatalogue()
 const pieces = computed(() => (bench.listing === null ? null : sentenceOf(bench.listing, catalogue.words)))
 const aboutPage = computed(() => {
   const shown = counted(shownPlacementsOf(bench.page).length, 'listing', 'listings')
-  return words.pageOnly(shown, bench.publishedAt === null ? words.neverLive : bench.differsFromLive ? words.notLive : words.live)
+  return words.pageOnly(
+    shown,
+    bench.publishedAt === null ? words.neverLive : bench.differsFromLive ? words.notLive : words.live,
+  )
 })
 </script>
 
@@ -28,8 +31,10 @@ const aboutPage = computed(() => {
           :aria-pressed="bench.clause === piece.clause"
           :aria-label="`${words.clauses[piece.clause].title}: ${piece.text}${piece.aside ? `, ${piece.aside}` : ''}`"
           @click="bench.openClause(bench.clause === piece.clause ? null : piece.clause)"
-          >{{ piece.text }}<span v-if="piece.aside" class="aside"> · {{ piece.aside }}</span></button
-        >        <template v-else>{{ piece.text }}</template>
+        >
+          {{ piece.text }}<span v-if="piece.aside" class="aside"> · {{ piece.aside }}</span>
+        </button>
+        <template v-else>{{ piece.text }}</template>
       </template>
     </p>
     <p v-else class="about">

@@ -13,19 +13,34 @@ import { words } from './words'
 
 const bench = useBench()
 const catalogue = useCatalogue()
-const steps = computed(() => (bench.listing === null || bench.chosenCounts === null ? [] : tallyOf(bench.listing, bench.chosenCounts.steps, catalogue.words)))
+const steps = computed(() =>
+  bench.listing === null || bench.chosenCounts === null
+    ? []
+    : tallyOf(bench.listing, bench.chosenCounts.steps, catalogue.words),
+)
 /** Why the chosen listing can't be shown as it is. */
-const trouble = computed(() => (bench.chosen === null ? null : (bench.troubles[bench.chosen.listing] ?? null)))
+const trouble = computed(() =>
+  bench.chosen === null ? null : (bench.troubles[bench.chosen.listing] ?? null),
+)
 const most = computed(() => Math.max(1, ...steps.value.map((step) => step.count)))
 const format = computed(() => new Intl.NumberFormat(catalogue.catalogue.locale))
 
 const findings = useFindings()
 
 const next = ref<NextChange | null | undefined>(undefined)
-watch(() => [bench.listing, bench.asOf, bench.sample], () => (next.value = undefined))
+watch(
+  () => [bench.listing, bench.asOf, bench.sample],
+  () => (next.value = undefined),
+)
 
 async function lookAhead() {
-  const answer = await attempt(() => request<{ next: NextChange | null }>('POST', '/api/bench/listings/next-change', { ...bench.asked(), definition: bench.listing, above: bench.chosenCounts?.above ?? [] }))
+  const answer = await attempt(() =>
+    request<{ next: NextChange | null }>('POST', '/api/bench/listings/next-change', {
+      ...bench.asked(),
+      definition: bench.listing,
+      above: bench.chosenCounts?.above ?? [],
+    }),
+  )
   if (answer !== null) next.value = answer.next
 }
 
@@ -34,8 +49,15 @@ const nextWords = computed(() => {
   if (change === undefined) return null
   if (change === null) return words.nextNothing
   if (!change.isChange) return words.nextNotBefore(formatDate(change.at, catalogue.catalogue, 'time'))
-  const named = (titles: readonly string[]) => andList(titles.map((title) => `“${title}”`), catalogue.catalogue.locale)
-  const what = [change.comes.length > 0 ? words.nextComes(named(change.comes)) : '', change.goes.length > 0 ? words.nextGoes(named(change.goes)) : '']
+  const named = (titles: readonly string[]) =>
+    andList(
+      titles.map((title) => `“${title}”`),
+      catalogue.catalogue.locale,
+    )
+  const what = [
+    change.comes.length > 0 ? words.nextComes(named(change.comes)) : '',
+    change.goes.length > 0 ? words.nextGoes(named(change.goes)) : '',
+  ]
   const said = what.filter(Boolean).join(' ')
   return `${words.nextAt(formatDate(change.at, catalogue.catalogue, 'time'))} ${said === '' ? words.nextOrder : said}`
 })
@@ -57,10 +79,22 @@ const nextWords = computed(() => {
     <div v-if="steps.length" class="asks">
       <p v-if="nextWords" role="status" class="next">{{ nextWords }}</p>
       <v-btn v-else height="34" @click="lookAhead">{{ words.nextChange }}</v-btn>
-      <v-btn height="34" :aria-pressed="bench.panel === 'why'" @click="bench.panel = bench.panel === 'why' ? null : 'why'">{{ words.why }}</v-btn>
+      <v-btn
+        height="34"
+        :aria-pressed="bench.panel === 'why'"
+        @click="bench.panel = bench.panel === 'why' ? null : 'why'"
+        >{{ words.why }}</v-btn
+      >
     </div>
-    <v-btn height="34" class="checks" :class="{ alone: !steps.length }" :aria-pressed="bench.panel === 'checks'" @click="bench.panel = bench.panel === 'checks' ? null : 'checks'">
-      {{ words.checks }} <span class="count tabular" :class="{ none: findings.length === 0 }">{{ findings.length }}</span>
+    <v-btn
+      height="34"
+      class="checks"
+      :class="{ alone: !steps.length }"
+      :aria-pressed="bench.panel === 'checks'"
+      @click="bench.panel = bench.panel === 'checks' ? null : 'checks'"
+    >
+      {{ words.checks }}
+      <span class="count tabular" :class="{ none: findings.length === 0 }">{{ findings.length }}</span>
     </v-btn>
   </section>
 </template>

@@ -23,7 +23,17 @@ watch(() => [entry.value, props.listing, bench.asOf, bench.sample], ask)
 
 async function ask() {
   const [id] = entry.value
-  answer.value = id === undefined ? null : await attempt(() => request<WhyAnswer>('POST', '/api/bench/listings/why', { ...bench.asked(), definition: props.listing, above: bench.chosenCounts?.above ?? [], entry: id }))
+  answer.value =
+    id === undefined
+      ? null
+      : await attempt(() =>
+          request<WhyAnswer>('POST', '/api/bench/listings/why', {
+            ...bench.asked(),
+            definition: props.listing,
+            above: bench.chosenCounts?.above ?? [],
+            entry: id,
+          }),
+        )
 }
 
 const verdict = computed(() => {
@@ -31,17 +41,30 @@ const verdict = computed(() => {
   if (why === null) return ''
   if (why.kept !== null) return words.whyKept(why.kept)
   if (why.place === null) return words.whyFails
-  return words.whyShown(format.value.format(why.place), why.page === null ? null : format.value.format(why.page))
+  return words.whyShown(
+    format.value.format(why.place),
+    why.page === null ? null : format.value.format(why.page),
+  )
 })
 </script>
 
 <template>
-  <SidePanel :title="words.whyTitle" :hint="words.whyHint" :close="words.closeWhy" @close="bench.panel = null">
+  <SidePanel
+    :title="words.whyTitle"
+    :hint="words.whyHint"
+    :close="words.closeWhy"
+    @close="bench.panel = null"
+  >
     <EntryAutocomplete v-model="entry" one :label="words.whyEntry" :collections="listing.from.collections" />
     <div v-if="answer" role="status" class="answer">
       <p class="verdict">{{ verdict }}</p>
       <ol v-if="answer.reasons.length > 0">
-        <WhyReason v-for="(reason, at) in answer.reasons" :key="at" :reason="reason" :first="at === answer.firstFailing" />
+        <WhyReason
+          v-for="(reason, at) in answer.reasons"
+          :key="at"
+          :reason="reason"
+          :first="at === answer.firstFailing"
+        />
       </ol>
       <template v-if="answer.place !== null">
         <h3>{{ words.whyOrder }}</h3>

@@ -9,7 +9,12 @@ defineProps<{ reason: Reason; first?: boolean }>()
 
 <template>
   <li :class="{ fails: !reason.passes, first }">
-    <v-icon :icon="reason.passes ? mdiCheck : mdiClose" size="18" :aria-label="reason.passes ? words.passes : words.fails" role="img" />
+    <v-icon
+      :icon="reason.passes ? mdiCheck : mdiClose"
+      size="18"
+      :aria-label="reason.passes ? words.passes : words.fails"
+      role="img"
+    />
     <div>
       <p class="asks">{{ reason.asks }}</p>
       <p v-if="reason.trouble" class="has">{{ reason.trouble }}</p>

@@ -129,7 +129,10 @@ export function useDraftSaving() {
     takeOver(other)
     theirs.value = null
     state.value = 'waiting'
-    bench.replaceDocument('Take the other version', { ...their, listings: { ...mine.listings, ...their.listings } })
+    bench.replaceDocument('Take the other version', {
+      ...their,
+      listings: { ...mine.listings, ...their.listings },
+    })
     if (keep === 'mine') bench.replaceDocument('Keep this version', mine)
     saved = their
     void save()
@@ -139,7 +142,9 @@ export function useDraftSaving() {
     await save()
     if (state.value !== 'saved') return false
     try {
-      takeOverVersions(await bench.publish(version, Object.fromEntries(listingVersions)), [...listingVersions.keys()])
+      takeOverVersions(await bench.publish(version, Object.fromEntries(listingVersions)), [
+        ...listingVersions.keys(),
+      ])
       return true
     } catch (error) {
       if (!(error instanceof RequestProblem) || error.details.status !== 409) throw error
@@ -148,10 +153,14 @@ export function useDraftSaving() {
     }
   }
 
-  /** Takes over the versions of what was just written. Of other listings only what was seen counts: somebody may work on them elsewhere. */
+  /**
+   * Takes over the versions of what was just written. Of other listings only what was seen counts:
+   * somebody may work on them elsewhere.
+   */
   function takeOverVersions(answer: EditedPage, written: readonly string[]): void {
     version = answer.version
-    for (const { id, version: newest } of answer.listings) if (written.includes(id) || !listingVersions.has(id)) listingVersions.set(id, newest)
+    for (const { id, version: newest } of answer.listings)
+      if (written.includes(id) || !listingVersions.has(id)) listingVersions.set(id, newest)
   }
 
   useEventListener('online', () => void save())
@@ -170,7 +179,9 @@ function readBackup(pageId: number): Backup | null {
   if (text === null) return null
   const backup = JSON.parse(text) as Backup
   // An older Bushel may have left it: definitions are lifted, and one that can't be read is not used.
-  const listings = Object.entries(backup.document.listings).map(([id, listing]) => [id, parseListing(listing)] as const)
+  const listings = Object.entries(backup.document.listings).map(
+    ([id, listing]) => [id, parseListing(listing)] as const,
+  )
   if (listings.some(([, parsed]) => !parsed.ok)) return null
   const read = listings.flatMap(([id, parsed]) => (parsed.ok ? [[id, parsed.value] as const] : []))
   return { ...backup, document: { ...backup.document, listings: Object.fromEntries(read) } }

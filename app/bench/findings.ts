@@ -17,7 +17,15 @@ export const useFindings = createSharedComposable(() => {
         const cards = bench.shown[placement.id]
         if (listing === undefined || cards === undefined) return []
         const left = bench.counts[placement.listing]?.steps.at(-1)
-        return [{ placement: placement.id, listing, area, cards, passing: left === undefined ? null : Math.max(0, left - listing.amount.skip) }]
+        return [
+          {
+            placement: placement.id,
+            listing,
+            area,
+            cards,
+            passing: left === undefined ? null : Math.max(0, left - listing.amount.skip),
+          },
+        ]
       }),
     )
     return findingsOf({ listings, letters: bench.letters, placeholder: catalogue.catalogue.placeholder })

@@ -53,9 +53,17 @@ export function usePageFrame(frame: () => HTMLIFrameElement | null) {
     }
   }
 
-  /** What was said of listings before they were asked anew. A definition that could not be read stays so until it is edited. */
-  function without(troubles: Readonly<Record<string, string>>, ids: readonly string[]): Readonly<Record<string, string>> {
-    return shown === null ? troubles : Object.fromEntries(Object.entries(troubles).filter(([id]) => !ids.includes(id)))
+  /**
+   * What was said of listings before they were asked anew. A definition that could not be read
+   * stays so until it is edited.
+   */
+  function without(
+    troubles: Readonly<Record<string, string>>,
+    ids: readonly string[],
+  ): Readonly<Record<string, string>> {
+    return shown === null
+      ? troubles
+      : Object.fromEntries(Object.entries(troubles).filter(([id]) => !ids.includes(id)))
   }
 
   /** Where a listing leaves out what others show, a change of one may change them all. */
@@ -105,5 +113,13 @@ export function usePageFrame(frame: () => HTMLIFrameElement | null) {
     asking?.abort()
   }
 
-  return { loaded, show, stop, refresh: () => { shown = null; return show(bench.document) } }
+  return {
+    loaded,
+    show,
+    stop,
+    refresh: () => {
+      shown = null
+      return show(bench.document)
+    },
+  }
 }

@@ -6,8 +6,14 @@ export const words = {
     from: { title: 'What to show', hint: 'Entries that meet every rule, now and as content changes.' },
     order: { title: 'In what order', hint: 'Entries that tie on one are ordered by the next.' },
     amount: { title: 'How many', hint: 'Counted after every rule.' },
-    shape: { title: 'How they are laid out', hint: 'By the width of the listing’s own box, not of the screen.' },
-    card: { title: 'What each card carries', hint: 'Parts sit around the picture. Drag them to where they belong.' },
+    shape: {
+      title: 'How they are laid out',
+      hint: 'By the width of the listing’s own box, not of the screen.',
+    },
+    card: {
+      title: 'What each card carries',
+      hint: 'Parts sit around the picture. Drag them to where they belong.',
+    },
   } satisfies Record<Clause, { title: string; hint: string }>,
   page: 'Page',
   livePage: 'Live page',
@@ -52,7 +58,16 @@ export const words = {
   orderBy: 'By',
   thenBy: 'Then by',
   addOrder: 'Add another',
-  orders: { date: 'Date', title: 'Title', views: 'Reads', comments: 'Comments', rating: 'Rating', shuffle: 'Shuffled', hand: 'As picked', related: 'What they share with the page’s entry' },
+  orders: {
+    date: 'Date',
+    title: 'Title',
+    views: 'Reads',
+    comments: 'Comments',
+    rating: 'Rating',
+    shuffle: 'Shuffled',
+    hand: 'As picked',
+    related: 'What they share with the page’s entry',
+  },
   shuffles: { fixed: 'Once for all', day: 'Each day', visit: 'Each visit' },
   shuffled: 'Shuffled anew',
   shuffleAgain: 'Shuffle again',
@@ -89,7 +104,10 @@ export const words = {
   whyEntry: 'Entry',
   whyKept: (state: string) => `It is ${state === 'draft' ? 'a draft' : state}, so it is not on the site.`,
   whyFails: 'Not shown: this is what it fails.',
-  whyShown: (place: string, page: string | null) => (page === null ? `It passes, and is number ${place} in the order: the listing ends before it.` : `Shown: number ${place} in the order, on page ${page}.`),
+  whyShown: (place: string, page: string | null) =>
+    page === null
+      ? `It passes, and is number ${place} in the order: the listing ends before it.`
+      : `Shown: number ${place} in the order, on page ${page}.`,
   whyTies: (count: string) => `Ties with ${count} others; the id decides.`,
   whyAsks: 'Asks',
   whyHas: 'Has',
@@ -98,7 +116,8 @@ export const words = {
   whyOrder: 'Ordered by',
   closeWhy: 'Close Why',
   nextChange: 'What comes next',
-  nextNotBefore: (date: string) => `Nothing changes before ${date}. What comes then was not looked at: too much moves by the clock.`,
+  nextNotBefore: (date: string) =>
+    `Nothing changes before ${date}. What comes then was not looked at: too much moves by the clock.`,
   nextNothing: 'Within a month the clock changes nothing here.',
   nextAt: (when: string) => `Next by the clock: ${when}.`,
   nextComes: (titles: string) => `${titles} comes.`,

@@ -34,7 +34,11 @@ const more = [
   { title: words.bulk.author, run: () => ask('author') },
   { title: words.bulk.delete, run: () => (deleting.value = true) },
 ]
-const titles = { 'add-terms': words.bulk.addTerms, 'remove-terms': words.bulk.removeTerms, author: words.bulk.author }
+const titles = {
+  'add-terms': words.bulk.addTerms,
+  'remove-terms': words.bulk.removeTerms,
+  author: words.bulk.author,
+}
 
 function ask(what: 'add-terms' | 'remove-terms' | 'author') {
   terms.value = []
@@ -52,8 +56,14 @@ async function apply() {
 async function change(action: BulkAction) {
   sending.value = true
   try {
-    const done = await request<BulkOutcome>('POST', `/api/bench/collections/${props.collection.id}/bulk`, { ids: props.chosen, action })
-    notices.tell({ text: words.bulk.done(format.value.format(done.changed)), action: { title: shared.undo, run: () => undo(done.id) } })
+    const done = await request<BulkOutcome>('POST', `/api/bench/collections/${props.collection.id}/bulk`, {
+      ids: props.chosen,
+      action,
+    })
+    notices.tell({
+      text: words.bulk.done(format.value.format(done.changed)),
+      action: { title: shared.undo, run: () => undo(done.id) },
+    })
     emit('changed')
   } catch (error) {
     if (!(error instanceof RequestProblem)) throw error
@@ -78,7 +88,9 @@ async function undo(id: string) {
 <template>
   <div class="bulk" role="region" :aria-label="words.bulk.chosen(format.format(chosen.length))">
     <strong class="tabular">{{ words.bulk.chosen(format.format(chosen.length)) }}</strong>
-    <button v-if="chosen.length < total" type="button" class="all" @click="emit('chooseAll')">{{ words.bulk.chooseAll(format.format(total)) }}</button>
+    <button v-if="chosen.length < total" type="button" class="all" @click="emit('chooseAll')">
+      {{ words.bulk.chooseAll(format.format(total)) }}
+    </button>
     <button type="button" class="all" @click="emit('clear')">{{ words.bulk.clear }}</button>
     <span class="push" />
     <v-btn height="34" :loading="sending" @click="change({ do: 'publish' })">{{ words.bulk.publish }}</v-btn>
@@ -93,9 +105,22 @@ async function undo(id: string) {
       :action="words.delete"
       @confirm="change({ do: 'delete' })"
     />
-    <SheetDialog v-if="asking" :model-value="asking !== null" @update:model-value="asking = null" :width="440" :title="titles[asking]">
+    <SheetDialog
+      v-if="asking"
+      :model-value="asking !== null"
+      @update:model-value="asking = null"
+      :width="440"
+      :title="titles[asking]"
+    >
       <div class="asked">
-        <v-autocomplete v-if="asking === 'author'" v-model="author" :items="authors" item-title="name" item-value="id" :label="words.fields.authorId" />
+        <v-autocomplete
+          v-if="asking === 'author'"
+          v-model="author"
+          :items="authors"
+          item-title="name"
+          item-value="id"
+          :label="words.fields.authorId"
+        />
         <EntryTerms v-else v-model="terms" :collection="collection" :faults="[]" />
       </div>
       <template #actions>

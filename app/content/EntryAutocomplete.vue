@@ -7,7 +7,14 @@ import { words } from './words'
 
 /** Entries of some collections, found by typing. */
 const chosen = defineModel<readonly number[]>({ required: true })
-const props = defineProps<{ label: string; collections: readonly number[]; one?: boolean; hint?: string; faults?: string[]; required?: boolean }>()
+const props = defineProps<{
+  label: string
+  collections: readonly number[]
+  one?: boolean
+  hint?: string
+  faults?: string[]
+  required?: boolean
+}>()
 const emit = defineEmits<{ leave: [] }>()
 
 interface Named {
@@ -19,15 +26,26 @@ const typed = ref('')
 const search = refDebounced(typed, 200)
 const found = ref<readonly Named[]>([])
 const known = ref<readonly Named[]>([])
-const items = computed(() => [...new Map([...known.value, ...found.value].map((one) => [one.id, one])).values()])
+const items = computed(() => [
+  ...new Map([...known.value, ...found.value].map((one) => [one.id, one])).values(),
+])
 
 watch([search, () => props.collections.join()], find, { immediate: true })
 watch(chosen, nameChosen, { immediate: true })
 
 async function find() {
-  const query = new URLSearchParams({ search: chosenTitle() === search.value ? '' : search.value, perPage: '20', sort: 'title', direction: 'up' })
+  const query = new URLSearchParams({
+    search: chosenTitle() === search.value ? '' : search.value,
+    perPage: '20',
+    sort: 'title',
+    direction: 'up',
+  })
   const answers = await Promise.all(
-    props.collections.map((id) => request<{ rows: readonly EntryRow[] }>('GET', `/api/bench/collections/${id}/entries?${query}`).catch(() => null)),
+    props.collections.map((id) =>
+      request<{ rows: readonly EntryRow[] }>('GET', `/api/bench/collections/${id}/entries?${query}`).catch(
+        () => null,
+      ),
+    ),
   )
   found.value = answers.flatMap((answer) => answer?.rows ?? [])
 }
@@ -39,7 +57,10 @@ function chosenTitle(): string | undefined {
 async function nameChosen() {
   const unknown = chosen.value.filter((id) => !items.value.some((one) => one.id === id))
   if (unknown.length === 0) return
-  const named = await request<readonly Named[]>('GET', `/api/bench/entries/titles?ids=${unknown.join(',')}`).catch(() => [])
+  const named = await request<readonly Named[]>(
+    'GET',
+    `/api/bench/entries/titles?ids=${unknown.join(',')}`,
+  ).catch(() => [])
   known.value = [...known.value, ...named]
 }
 </script>

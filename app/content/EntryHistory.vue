@@ -18,7 +18,10 @@ const failure = ref<string | null>(null)
 watch(open, async (shown) => {
   if (!shown) return
   failure.value = null
-  versions.value = (await request<readonly EntryVersion[]>('GET', `/api/bench/entries/${props.entry.id}/versions`).catch(tell)) ?? []
+  versions.value =
+    (await request<readonly EntryVersion[]>('GET', `/api/bench/entries/${props.entry.id}/versions`).catch(
+      tell,
+    )) ?? []
 })
 
 function tell(error: unknown): null {
@@ -47,7 +50,8 @@ async function goBack(version: EntryVersion) {
       <li v-for="version in versions" :key="version.version">
         <span class="when tabular">{{ date(version) }}</span>
         <span class="what">
-          <strong>{{ words.versions.actions[version.action] }}</strong> {{ words.versions.by(version.savedBy) }}
+          <strong>{{ words.versions.actions[version.action] }}</strong>
+          {{ words.versions.by(version.savedBy) }}
           <span class="title">{{ version.title }} · {{ words.states[version.status] }}</span>
         </span>
         <span v-if="version.version === entry.version" class="present">{{ words.versions.present }}</span>

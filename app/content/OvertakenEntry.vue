@@ -11,7 +11,12 @@ import type { EditedEntry } from '~~/core/content/answers'
 import { words } from './words'
 
 /** Somebody saved in between: what stands there now where it differs, and the two ways on. */
-const props = defineProps<{ message: string; mine: EntryInput; theirs: EditedEntry; fields: readonly Field[] }>()
+const props = defineProps<{
+  message: string
+  mine: EntryInput
+  theirs: EditedEntry
+  fields: readonly Field[]
+}>()
 const emit = defineEmits<{ keepMine: []; takeTheirs: [] }>()
 const catalogue = useCatalogue()
 
@@ -21,13 +26,17 @@ const differing = computed(() => [
     .map((field) => ({ label: words.fields[field], text: textOf(field) })),
   ...props.fields
     .filter((field) => !same(props.mine.values[field.id] ?? null, props.theirs.values[field.id] ?? null))
-    .map((field) => ({ label: field.name, text: formatValue(field, props.theirs.values[field.id], catalogue.catalogue) })),
+    .map((field) => ({
+      label: field.name,
+      text: formatValue(field, props.theirs.values[field.id], catalogue.catalogue),
+    })),
 ])
 
 function textOf(field: keyof typeof words.fields): string {
   const value = props.theirs[field]
   if (field === 'body') return textOfDocument(props.theirs.body)
-  if (field === 'publishedAt' || field === 'expiresAt') return typeof value === 'number' ? formatDate(value, catalogue.catalogue, 'time') : ''
+  if (field === 'publishedAt' || field === 'expiresAt')
+    return typeof value === 'number' ? formatDate(value, catalogue.catalogue, 'time') : ''
   if (field === 'authorId') return catalogue.words.author(Number(value)) ?? words.noAuthor
   if (field === 'termIds') return props.theirs.termIds.map((id) => catalogue.words.term(id) ?? '').join(', ')
   return String(value ?? '')

@@ -1,7 +1,18 @@
 <script setup lang="ts">
 import {
-  mdiCodeTags, mdiFormatBold, mdiFormatHeader2, mdiFormatHeader3, mdiFormatItalic, mdiFormatListBulleted, mdiFormatListNumbered,
-  mdiFormatQuoteOpen, mdiFormatStrikethrough, mdiLinkVariant, mdiMinus, mdiRedo, mdiUndo,
+  mdiCodeTags,
+  mdiFormatBold,
+  mdiFormatHeader2,
+  mdiFormatHeader3,
+  mdiFormatItalic,
+  mdiFormatListBulleted,
+  mdiFormatListNumbered,
+  mdiFormatQuoteOpen,
+  mdiFormatStrikethrough,
+  mdiLinkVariant,
+  mdiMinus,
+  mdiRedo,
+  mdiUndo,
 } from '@mdi/js'
 import StarterKit from '@tiptap/starter-kit'
 import type { JSONContent } from '@tiptap/vue-3'
@@ -29,14 +40,17 @@ const editor = useEditor({
     }),
   ],
   content: forEditor(document.value),
-  editorProps: { attributes: { role: 'textbox', 'aria-multiline': 'true', 'aria-labelledby': `${id}-label` } },
+  editorProps: {
+    attributes: { role: 'textbox', 'aria-multiline': 'true', 'aria-labelledby': `${id}-label` },
+  },
   onUpdate: ({ editor: changed }) => (document.value = changed.getJSON() as RichText),
   onBlur: () => emit('leave'),
 })
 
 watch(document, (next) => {
   const shown = editor.value?.getJSON()
-  if (JSON.stringify(normal(next ?? emptyDocument)) !== JSON.stringify(normal(shown))) editor.value?.commands.setContent(forEditor(next), { emitUpdate: false })
+  if (JSON.stringify(normal(next ?? emptyDocument)) !== JSON.stringify(normal(shown)))
+    editor.value?.commands.setContent(forEditor(next), { emitUpdate: false })
 })
 
 /** The editor keeps a copy of its own, which it may change. */
@@ -70,18 +84,63 @@ const tools = computed<readonly (readonly Tool[])[]>(() => {
   const chain = () => shown.chain().focus()
   return [
     [
-      { title: words.rich.bold, icon: mdiFormatBold, on: shown.isActive('bold'), run: () => chain().toggleBold().run() },
-      { title: words.rich.italic, icon: mdiFormatItalic, on: shown.isActive('italic'), run: () => chain().toggleItalic().run() },
-      { title: words.rich.strike, icon: mdiFormatStrikethrough, on: shown.isActive('strike'), run: () => chain().toggleStrike().run() },
-      { title: words.rich.code, icon: mdiCodeTags, on: shown.isActive('code'), run: () => chain().toggleCode().run() },
+      {
+        title: words.rich.bold,
+        icon: mdiFormatBold,
+        on: shown.isActive('bold'),
+        run: () => chain().toggleBold().run(),
+      },
+      {
+        title: words.rich.italic,
+        icon: mdiFormatItalic,
+        on: shown.isActive('italic'),
+        run: () => chain().toggleItalic().run(),
+      },
+      {
+        title: words.rich.strike,
+        icon: mdiFormatStrikethrough,
+        on: shown.isActive('strike'),
+        run: () => chain().toggleStrike().run(),
+      },
+      {
+        title: words.rich.code,
+        icon: mdiCodeTags,
+        on: shown.isActive('code'),
+        run: () => chain().toggleCode().run(),
+      },
       { title: words.rich.link, icon: mdiLinkVariant, on: shown.isActive('link'), run: openLink },
     ],
     [
-      { title: words.rich.heading, icon: mdiFormatHeader2, on: shown.isActive('heading', { level: 2 }), run: () => chain().toggleHeading({ level: 2 }).run() },
-      { title: words.rich.subheading, icon: mdiFormatHeader3, on: shown.isActive('heading', { level: 3 }), run: () => chain().toggleHeading({ level: 3 }).run() },
-      { title: words.rich.list, icon: mdiFormatListBulleted, on: shown.isActive('bulletList'), run: () => chain().toggleBulletList().run() },
-      { title: words.rich.numbers, icon: mdiFormatListNumbered, on: shown.isActive('orderedList'), run: () => chain().toggleOrderedList().run() },
-      { title: words.rich.quote, icon: mdiFormatQuoteOpen, on: shown.isActive('blockquote'), run: () => chain().toggleBlockquote().run() },
+      {
+        title: words.rich.heading,
+        icon: mdiFormatHeader2,
+        on: shown.isActive('heading', { level: 2 }),
+        run: () => chain().toggleHeading({ level: 2 }).run(),
+      },
+      {
+        title: words.rich.subheading,
+        icon: mdiFormatHeader3,
+        on: shown.isActive('heading', { level: 3 }),
+        run: () => chain().toggleHeading({ level: 3 }).run(),
+      },
+      {
+        title: words.rich.list,
+        icon: mdiFormatListBulleted,
+        on: shown.isActive('bulletList'),
+        run: () => chain().toggleBulletList().run(),
+      },
+      {
+        title: words.rich.numbers,
+        icon: mdiFormatListNumbered,
+        on: shown.isActive('orderedList'),
+        run: () => chain().toggleOrderedList().run(),
+      },
+      {
+        title: words.rich.quote,
+        icon: mdiFormatQuoteOpen,
+        on: shown.isActive('blockquote'),
+        run: () => chain().toggleBlockquote().run(),
+      },
       { title: words.rich.rule, icon: mdiMinus, on: null, run: () => chain().setHorizontalRule().run() },
     ],
     [
@@ -135,7 +194,9 @@ function setLink() {
           @keydown.enter.prevent="setLink"
           @keydown.esc.stop="linking = false"
         />
-        <v-btn height="40" @click="setLink">{{ address.trim() === '' ? words.rich.unlink : words.rich.setLink }}</v-btn>
+        <v-btn height="40" @click="setLink">{{
+          address.trim() === '' ? words.rich.unlink : words.rich.setLink
+        }}</v-btn>
       </div>
       <EditorContent :editor="editor" />
     </div>

@@ -12,7 +12,9 @@ import { request } from '../shared/http'
 /** An entry in work: its form, and saving it over the version that was seen. */
 export function useEntryEditing() {
   const fields = ref<readonly Field[]>([])
-  const form = useForm<EntryInput>(blankEntry, (values) => faultsOf(parseEntryInput(entryInputOf(values), fields.value)))
+  const form = useForm<EntryInput>(blankEntry, (values) =>
+    faultsOf(parseEntryInput(entryInputOf(values), fields.value)),
+  )
   const stored = ref<EditedEntry | null>(null)
   /** Until the address is typed by hand, or was published, it follows the title. */
   const slugFollows = ref(true)
@@ -76,5 +78,19 @@ export function useEntryEditing() {
     form.problem.value = null
   }
 
-  return { ...form, fields, stored, theirs, load, begin, take, setTitle, setSlug, setValue, save, publish, keepMine }
+  return {
+    ...form,
+    fields,
+    stored,
+    theirs,
+    load,
+    begin,
+    take,
+    setTitle,
+    setSlug,
+    setValue,
+    save,
+    publish,
+    keepMine,
+  }
 }

@@ -13,7 +13,12 @@ async function act() {
 <template>
   <v-app>
     <slot />
-    <v-snackbar :key="notices.number" :model-value="notices.current !== null" :timeout="8000" @update:model-value="notices.clear">
+    <v-snackbar
+      :key="notices.number"
+      :model-value="notices.current !== null"
+      :timeout="8000"
+      @update:model-value="notices.clear"
+    >
       {{ notices.current?.text }}
       <template v-if="notices.current?.action" #actions>
         <v-btn variant="text" height="32" @click="act">{{ notices.current.action.title }}</v-btn>

@@ -29,7 +29,12 @@ export default defineNuxtPlugin((nuxt) => {
               info: clauseColours.order,
               ...clauseColours,
             },
-            variables: { 'border-color': '#1d2b24', 'border-opacity': 0.16, 'high-emphasis-opacity': 1, 'medium-emphasis-opacity': 0.76 },
+            variables: {
+              'border-color': '#1d2b24',
+              'border-opacity': 0.16,
+              'high-emphasis-opacity': 1,
+              'medium-emphasis-opacity': 0.76,
+            },
           },
         },
       },

@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import type { RequestProblem } from './http'
 
-/** A form on the sheet at the door: its fields, what the server has against it, and the press that sends it. */
+/**
+ * A form on the sheet at the door: its fields, what the server has against it, and the press that
+ * sends it.
+ */
 defineProps<{ action: string; sending: boolean; problem: RequestProblem | null }>()
 const emit = defineEmits<{ send: [] }>()
 </script>
@@ -10,7 +13,9 @@ const emit = defineEmits<{ send: [] }>()
   <form novalidate @submit.prevent="emit('send')">
     <slot />
     <p v-if="problem && problem.details.faults.length === 0" role="alert">{{ problem.message }}</p>
-    <v-btn type="submit" variant="flat" color="primary" height="42" :loading="sending" block>{{ action }}</v-btn>
+    <v-btn type="submit" variant="flat" color="primary" height="42" :loading="sending" block>{{
+      action
+    }}</v-btn>
   </form>
 </template>
 

@@ -3,9 +3,19 @@ import SheetDialog from './SheetDialog.vue'
 import type { RequestProblem } from './http'
 import { words } from './words'
 
-/** A dialog that is a form: its fields, what was wrong with sending it, and the presses that send it, leave it, or remove what it shows. */
+/**
+ * A dialog that is a form: its fields, what was wrong with sending it, and the presses that send
+ * it, leave it, or remove what it shows.
+ */
 const open = defineModel<boolean>({ required: true })
-defineProps<{ title: string; save: string; sending: boolean; problem: RequestProblem | null; remove?: string; width?: number }>()
+defineProps<{
+  title: string
+  save: string
+  sending: boolean
+  problem: RequestProblem | null
+  remove?: string
+  width?: number
+}>()
 const emit = defineEmits<{ send: []; remove: [] }>()
 
 function removeShown() {
@@ -22,9 +32,13 @@ function removeShown() {
     </form>
 
     <template #actions>
-      <v-btn v-if="remove" class="push-left" height="36" variant="text" color="error" @click="removeShown">{{ remove }}</v-btn>
+      <v-btn v-if="remove" class="push-left" height="36" variant="text" color="error" @click="removeShown">{{
+        remove
+      }}</v-btn>
       <v-btn height="36" @click="open = false">{{ words.cancel }}</v-btn>
-      <v-btn height="36" variant="flat" color="primary" :loading="sending" @click="emit('send')">{{ save }}</v-btn>
+      <v-btn height="36" variant="flat" color="primary" :loading="sending" @click="emit('send')">{{
+        save
+      }}</v-btn>
     </template>
   </SheetDialog>
 </template>

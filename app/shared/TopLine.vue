@@ -14,7 +14,9 @@ const route = useRoute()
 const destinations = computed(() => [
   { title: words.destinations.pages, to: '/bench', matches: /^\/bench(\/pages.*)?$/ },
   { title: words.destinations.content, to: '/bench/content', matches: /^\/bench\/content/ },
-  ...(session.account?.role === 'owner' ? [{ title: words.destinations.site, to: '/bench/site', matches: /^\/bench\/site/ }] : []),
+  ...(session.account?.role === 'owner'
+    ? [{ title: words.destinations.site, to: '/bench/site', matches: /^\/bench\/site/ }]
+    : []),
 ])
 const here = computed(() => destinations.value.find((one) => one.matches.test(route.path)))
 
@@ -44,7 +46,11 @@ async function leave() {
       >
     </nav>
     <div class="actions"><slot /></div>
-    <ActionMenu v-slot="{ opener }" :label="words.account(session.account?.name ?? '')" :actions="accountActions">
+    <ActionMenu
+      v-slot="{ opener }"
+      :label="words.account(session.account?.name ?? '')"
+      :actions="accountActions"
+    >
       <v-btn
         v-bind="opener"
         :icon="mdiAccountCircleOutline"

@@ -1,7 +1,10 @@
 import { useNotices } from '../stores/notices'
 import { RequestProblem } from './http'
 
-/** Does something the server may refuse; a refusal is told at the foot of the screen, and null is the outcome. */
+/**
+ * Does something the server may refuse; a refusal is told at the foot of the screen, and null is
+ * the outcome.
+ */
 export async function attempt<T>(action: () => Promise<T>): Promise<T | null> {
   try {
     return await action()

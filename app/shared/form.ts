@@ -58,7 +58,8 @@ export function useForm<Values extends object>(initial: Values, check: (values: 
     } catch (error) {
       if (!(error instanceof RequestProblem)) throw error
       problem.value = error
-      for (const { path, message } of error.details.faults) refused.set(path, { message, value: textAt(values, path) })
+      for (const { path, message } of error.details.faults)
+        refused.set(path, { message, value: textAt(values, path) })
       void showFirstFault()
       return null
     } finally {
@@ -86,6 +87,9 @@ function isWithin(path: string, field: string): boolean {
 function textAt(values: object, path: string): string {
   const [first = '', second] = path.split(/[.[]/)
   const outer: unknown = Reflect.get(values, first)
-  const inner: unknown = second !== undefined && typeof outer === 'object' && outer !== null ? Reflect.get(outer, second) : undefined
+  const inner: unknown =
+    second !== undefined && typeof outer === 'object' && outer !== null
+      ? Reflect.get(outer, second)
+      : undefined
   return JSON.stringify(inner === undefined ? outer : inner) ?? ''
 }

@@ -23,14 +23,24 @@ const unreachable: ProblemDetails = {
 type Method = 'GET' | 'POST' | 'PUT' | 'DELETE'
 
 /** Asks the server. Throws RequestProblem for everything but a good answer. */
-export async function request<T>(method: Method, path: string, body?: unknown, signal?: AbortSignal): Promise<T> {
+export async function request<T>(
+  method: Method,
+  path: string,
+  body?: unknown,
+  signal?: AbortSignal,
+): Promise<T> {
   const answer = await send(method, path, body, signal)
   const content: unknown = await answer.json().catch(() => null)
   if (answer.ok) return content as T
   throw new RequestProblem(isProblem(content) ? content : { ...unreachable, status: answer.status })
 }
 
-async function send(method: Method, path: string, body: unknown, signal: AbortSignal | undefined): Promise<Response> {
+async function send(
+  method: Method,
+  path: string,
+  body: unknown,
+  signal: AbortSignal | undefined,
+): Promise<Response> {
   try {
     return await fetch(path, {
       method,
@@ -48,7 +58,10 @@ function isProblem(content: unknown): content is ProblemDetails {
   return typeof content === 'object' && content !== null && 'detail' in content && 'faults' in content
 }
 
-/** Sends a file's bytes; `tell` hears how far it is, 0 to 1. Throws RequestProblem for everything but a good answer. */
+/**
+ * Sends a file's bytes; `tell` hears how far it is, 0 to 1. Throws RequestProblem for everything
+ * but a good answer.
+ */
 export function uploadFile<T>(path: string, file: File, tell: (done: number) => void): Promise<T> {
   return new Promise((resolve, reject) => {
     const sending = new XMLHttpRequest()
@@ -60,7 +73,8 @@ export function uploadFile<T>(path: string, file: File, tell: (done: number) => 
     sending.onload = () => {
       const content: unknown = sending.response
       if (sending.status >= 200 && sending.status < 300) resolve(content as T)
-      else reject(new RequestProblem(isProblem(content) ? content : { ...unreachable, status: sending.status }))
+      else
+        reject(new RequestProblem(isProblem(content) ? content : { ...unreachable, status: sending.status }))
     }
     sending.send(file)
   })

@@ -14,7 +14,9 @@ import { words } from './words'
 const open = defineModel<boolean>({ required: true })
 const emit = defineEmits<{ invited: [] }>()
 const notices = useNotices()
-const form = useForm<InvitationInput>({ email: '', name: '', role: 'writer' }, (values) => faultsOf(parseInvitationInput({ ...values })))
+const form = useForm<InvitationInput>({ email: '', name: '', role: 'writer' }, (values) =>
+  faultsOf(parseInvitationInput({ ...values })),
+)
 const { values, faults, leave, sending, problem } = form
 const link = ref<string | null>(null)
 const roleItems = roles.map((value) => ({ value, title: words.roles[value] }))
@@ -26,7 +28,9 @@ watch(open, (shown) => {
 })
 
 async function send() {
-  const made = await form.send(() => request<{ token: string }>('POST', '/api/bench/invitations', { ...values }))
+  const made = await form.send(() =>
+    request<{ token: string }>('POST', '/api/bench/invitations', { ...values }),
+  )
   if (made === null) return
   link.value = `${location.origin}/bench/invitation?token=${made.token}`
   emit('invited')
@@ -39,8 +43,23 @@ async function copy() {
 </script>
 
 <template>
-  <FormDialog v-if="link === null" v-model="open" :title="words.inviteTitle" :save="words.makeLink" :sending="sending" :problem="problem" @send="send">
-    <v-text-field v-model="values.name" :label="words.name" autocomplete="off" autofocus :error-messages="faults('name')" @blur="values.name && leave('name')" />
+  <FormDialog
+    v-if="link === null"
+    v-model="open"
+    :title="words.inviteTitle"
+    :save="words.makeLink"
+    :sending="sending"
+    :problem="problem"
+    @send="send"
+  >
+    <v-text-field
+      v-model="values.name"
+      :label="words.name"
+      autocomplete="off"
+      autofocus
+      :error-messages="faults('name')"
+      @blur="values.name && leave('name')"
+    />
     <v-text-field
       v-model="values.email"
       :label="words.email"
@@ -49,7 +68,12 @@ async function copy() {
       :error-messages="faults('email')"
       @blur="values.email && leave('email')"
     />
-    <v-select v-model="values.role" :items="roleItems" :label="words.roleLabel" :error-messages="faults('role')" />
+    <v-select
+      v-model="values.role"
+      :items="roleItems"
+      :label="words.roleLabel"
+      :error-messages="faults('role')"
+    />
   </FormDialog>
   <SheetDialog v-else v-model="open" :title="words.linkTitle(values.name)">
     <div class="sheet-form">

@@ -4,11 +4,13 @@ export const words = {
   listings: 'Listings',
   placeholderHint: 'On every card that has nothing of its own for it.',
   brokenRules: 'When a rule makes no sense any more',
-  brokenHint: 'Its term was deleted, its field changed type, its limits are upside down. The bench says so at the rule either way.',
+  brokenHint:
+    'Its term was deleted, its field changed type, its limits are upside down. The bench says so at the rule either way.',
   brokenChoices: { without: 'Go on without the rule', nothing: 'Show the words for nothing' },
   listingsSaved: 'Listings do so from now on.',
   people: 'People and roles',
-  peopleHint: 'Writers write entries. Designers also set up pages, listings and collections. Owners also decide who is here.',
+  peopleHint:
+    'Writers write entries. Designers also set up pages, listings and collections. Owners also decide who is here.',
   roles: { writer: 'Writer', designer: 'Designer', owner: 'Owner' },
   role: (name: string) => `Role of ${name}`,
   you: 'you',
@@ -18,7 +20,8 @@ export const words = {
   close: (name: string) => `Close the account of ${name}`,
   closeShort: 'Close',
   closeTitle: (name: string) => `Close the account of ${name}?`,
-  closeText: 'They are signed out everywhere and cannot sign in. What they wrote stays. You can undo this right after.',
+  closeText:
+    'They are signed out everywhere and cannot sign in. What they wrote stays. You can undo this right after.',
   closed: (name: string) => `The account of ${name} is closed.`,
   opened: (name: string) => `The account of ${name} is open again.`,
   invite: 'Invite somebody',

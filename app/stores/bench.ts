@@ -68,7 +68,9 @@ export const useBench = defineStore('bench', () => {
   const lookedAt = shallowRef<{ readonly entry: number } | null>(null)
 
   /** Where visitors see the page; on a page of entries, the newest entry. */
-  const liveAddress = computed(() => (entries.value === null ? path.value : (entries.value.sample?.address ?? null)))
+  const liveAddress = computed(() =>
+    entries.value === null ? path.value : (entries.value.sample?.address ?? null),
+  )
   const document = computed(() => history.value.present)
   const page = computed(() => document.value.page)
   const chosen = computed<Placement | null>(
@@ -77,7 +79,9 @@ export const useBench = defineStore('bench', () => {
   const listing = computed<Listing | null>(() =>
     chosen.value === null ? null : (document.value.listings[chosen.value.listing] ?? null),
   )
-  const chosenCounts = computed<ListingCounts | null>(() => (chosen.value === null ? null : (counts.value[chosen.value.listing] ?? null)))
+  const chosenCounts = computed<ListingCounts | null>(() =>
+    chosen.value === null ? null : (counts.value[chosen.value.listing] ?? null),
+  )
   const nextUndo = computed(() => history.value.past.at(-1)?.title ?? null)
   const nextRedo = computed(() => history.value.future[0]?.title ?? null)
 
@@ -92,7 +96,9 @@ export const useBench = defineStore('bench', () => {
     clause.value = null
     openPart.value = null
     counts.value = {}
-    troubles.value = Object.fromEntries(loaded.listings.flatMap(({ id, trouble }) => (trouble === undefined ? [] : [[id, trouble]])))
+    troubles.value = Object.fromEntries(
+      loaded.listings.flatMap(({ id, trouble }) => (trouble === undefined ? [] : [[id, trouble]])),
+    )
     asOf.value = null
     const entry = loaded.entries?.sample ?? null
     sample.value = entry === null ? null : { kind: 'entry', id: entry.id }
@@ -140,7 +146,11 @@ export const useBench = defineStore('bench', () => {
    * Changes the chosen listing. A definition that is not valid is not taken: its first message is
    * returned, for the control that caused it.
    */
-  function editListing(title: string, change: (listing: Listing) => Listing, subject?: string): string | null {
+  function editListing(
+    title: string,
+    change: (listing: Listing) => Listing,
+    subject?: string,
+  ): string | null {
     const placement = chosen.value
     if (placement === null || listing.value === null) return null
     const parsed = parseListing(change(listing.value))
@@ -165,7 +175,11 @@ export const useBench = defineStore('bench', () => {
     editPage(
       title,
       (before) =>
-        withPlacementsAt(before, spot, placementsAt(before, spot).map((one) => (one.id === id ? { ...one, ...change } : one))),
+        withPlacementsAt(
+          before,
+          spot,
+          placementsAt(before, spot).map((one) => (one.id === id ? { ...one, ...change } : one)),
+        ),
       `${id} ${subject}`,
     )
   }
@@ -181,14 +195,20 @@ export const useBench = defineStore('bench', () => {
   }
 
   function movePlacement(id: string, spot: Spot, at: number): void {
-    editPage(spot === 'shelf' ? 'Keep on the shelf' : 'Move', (before) => withPlacementMoved(before, id, spot, at))
+    editPage(spot === 'shelf' ? 'Keep on the shelf' : 'Move', (before) =>
+      withPlacementMoved(before, id, spot, at),
+    )
   }
 
   function replaceDocument(title: string, next: PageDocument): void {
     apply(title, null, () => next)
   }
 
-  function apply(title: string, subject: string | null, change: (before: PageDocument) => PageDocument): void {
+  function apply(
+    title: string,
+    subject: string | null,
+    change: (before: PageDocument) => PageDocument,
+  ): void {
     const next = change(document.value)
     history.value = edited(history.value, { title, subject, at: Date.now() }, (draft) => {
       if (draft.page !== next.page) draft.page = next.page as typeof draft.page
@@ -220,17 +240,61 @@ export const useBench = defineStore('bench', () => {
 
   /** Publishes what was seen, by its versions. */
   async function publish(version: number, listings: Readonly<Record<string, number>>): Promise<EditedPage> {
-    const done = await request<EditedPage>('POST', `/api/bench/pages/${pageId.value}/publish`, { version, listings })
+    const done = await request<EditedPage>('POST', `/api/bench/pages/${pageId.value}/publish`, {
+      version,
+      listings,
+    })
     publishedAt.value = done.publishedAt
     differsFromLive.value = done.changed
     return done
   }
 
   return {
-    pageId, path, entries, liveAddress, publishedAt, differsFromLive, history, chosenId, pointedId, clause, openPart, pointedPart, partTrouble, counts, troubles, asOf, sample, panel, shown, letters, pageWidth, sideBySide, lookedAt,
-    document, page, chosen, chosenCounts, listing, asked, nextUndo, nextRedo,
-    open, openClause, openCardPart, lookAt, choose, editListing, editPage, editPlacement, placeListing, movePlacement,
-    replaceDocument, undo, redo, publish,
+    pageId,
+    path,
+    entries,
+    liveAddress,
+    publishedAt,
+    differsFromLive,
+    history,
+    chosenId,
+    pointedId,
+    clause,
+    openPart,
+    pointedPart,
+    partTrouble,
+    counts,
+    troubles,
+    asOf,
+    sample,
+    panel,
+    shown,
+    letters,
+    pageWidth,
+    sideBySide,
+    lookedAt,
+    document,
+    page,
+    chosen,
+    chosenCounts,
+    listing,
+    asked,
+    nextUndo,
+    nextRedo,
+    open,
+    openClause,
+    openCardPart,
+    lookAt,
+    choose,
+    editListing,
+    editPage,
+    editPlacement,
+    placeListing,
+    movePlacement,
+    replaceDocument,
+    undo,
+    redo,
+    publish,
   }
 })
 

@@ -22,8 +22,16 @@ function inPlaces(all: readonly PartSetting[]): readonly PartSetting[] {
   return cardPlaces.flatMap((place) => partsIn(all, place))
 }
 
-/** A part put into a zone, at a place among what is there, counted without it. The picture stays where it is. */
-export function withPartMoved(all: readonly PartSetting[], key: string, zone: Zone, at: number): readonly PartSetting[] {
+/**
+ * A part put into a zone, at a place among what is there, counted without it. The picture stays
+ * where it is.
+ */
+export function withPartMoved(
+  all: readonly PartSetting[],
+  key: string,
+  zone: Zone,
+  at: number,
+): readonly PartSetting[] {
   const moved = all.find((part) => partKey(part) === key)
   if (moved === undefined || moved.part === 'picture') return all
   const others = all.filter((part) => part !== moved)
@@ -35,7 +43,11 @@ export function withPartMoved(all: readonly PartSetting[], key: string, zone: Zo
 }
 
 /** A part one step on among those of its zone, and past its end into the next zone. */
-export function withPartStepped(all: readonly PartSetting[], key: string, by: 1 | -1): readonly PartSetting[] {
+export function withPartStepped(
+  all: readonly PartSetting[],
+  key: string,
+  by: 1 | -1,
+): readonly PartSetting[] {
   const part = all.find((one) => partKey(one) === key)
   if (part === undefined || part.part === 'picture') return all
   const zone = zoneOf(part)
@@ -46,12 +58,23 @@ export function withPartStepped(all: readonly PartSetting[], key: string, by: 1 
   return next === undefined ? all : withPartMoved(all, key, next, by === 1 ? 0 : partsIn(all, next).length)
 }
 
-/** A new part at the end of its zone; `id` tells it from others of its kind. One that is there and off is switched on. */
-export function withPartAdded(all: readonly PartSetting[], name: PartName, id: string): readonly PartSetting[] {
+/**
+ * A new part at the end of its zone; `id` tells it from others of its kind. One that is there and
+ * off is switched on.
+ */
+export function withPartAdded(
+  all: readonly PartSetting[],
+  name: PartName,
+  id: string,
+): readonly PartSetting[] {
   const kind = parts.get(name)
   const there = all.find((part) => part.part === name && part.id === undefined)
   if (there !== undefined && kind.several !== true) return withPart(all, { ...there, on: true })
-  const added: PartSetting = { ...kind.defaults, on: true, ...(kind.several === true && there !== undefined ? { id } : {}) }
+  const added: PartSetting = {
+    ...kind.defaults,
+    on: true,
+    ...(kind.several === true && there !== undefined ? { id } : {}),
+  }
   return inPlaces([...all, added])
 }
 

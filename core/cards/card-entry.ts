@@ -23,7 +23,12 @@ export interface CardEntry {
   /** Readers who voted for it. */
   readonly likes: number
   /** The entry's own terms, without their ancestors. */
-  readonly terms: readonly { readonly id: number; readonly facetId: number; readonly name: string; readonly address: string }[]
+  readonly terms: readonly {
+    readonly id: number
+    readonly facetId: number
+    readonly name: string
+    readonly address: string
+  }[]
   /** Ids of its terms with all their ancestors. */
   readonly within: readonly number[]
   /** Fields of the entry's collection, by id. */
@@ -53,9 +58,15 @@ export interface CardContext {
  * What an entry has in a field that was chosen for a card, with its own field: that one, or, in
  * another collection, the field with the same key and type. Null where it has nothing there.
  */
-export function valueOf(entry: CardEntry, id: number, { field: fieldOf }: Pick<CardContext, 'field'>): { readonly field: Field; readonly value: unknown } | null {
+export function valueOf(
+  entry: CardEntry,
+  id: number,
+  { field: fieldOf }: Pick<CardContext, 'field'>,
+): { readonly field: Field; readonly value: unknown } | null {
   const chosen = fieldOf(id)
-  const field = entry.fields.get(id) ?? [...entry.fields.values()].find((one) => one.key === chosen?.key && one.type === chosen.type)
+  const field =
+    entry.fields.get(id) ??
+    [...entry.fields.values()].find((one) => one.key === chosen?.key && one.type === chosen.type)
   const value = field === undefined ? undefined : entry.values[field.id]
   return field === undefined || value === undefined ? null : { field, value }
 }

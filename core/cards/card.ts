@@ -29,7 +29,12 @@ export interface Card {
 export const mostParts = 40
 export const usualParts: readonly PartName[] = ['picture', 'topic', 'title', 'summary', 'date', 'author']
 
-export const defaultCard: Card = { parts: usualParts.map((name) => parts.get(name).defaults), links: true, newTab: false, other: null }
+export const defaultCard: Card = {
+  parts: usualParts.map((name) => parts.get(name).defaults),
+  links: true,
+  newTab: false,
+  other: null,
+}
 
 const partsSchema = array(partSchema).max(mostParts, 'A card has at most 40 parts.')
 
@@ -42,7 +47,10 @@ export const cardSchema = object({
       ? mixed().nullable()
       : object({
           at: string().oneOf(['first', 'every']).required(),
-          nth: number().integer('Use a whole number.').min(2, 'Every 2nd at the least.').max(20, 'Every 20th at the most.'),
+          nth: number()
+            .integer('Use a whole number.')
+            .min(2, 'Every 2nd at the least.')
+            .max(20, 'Every 20th at the most.'),
           parts: partsSchema.required(),
         })
           .noUnknown()
@@ -79,12 +87,25 @@ export interface FilledPart {
 }
 
 /** The parts that are on, meet their condition and have something to show, in order. */
-export function filledParts(shown: readonly PartSetting[], entry: CardEntry, context: CardContext): readonly FilledPart[] {
+export function filledParts(
+  shown: readonly PartSetting[],
+  entry: CardEntry,
+  context: CardContext,
+): readonly FilledPart[] {
   return shown.flatMap((setting): FilledPart[] => {
     if (!setting.on || (setting.only !== undefined && !meets(entry, setting.only, context))) return []
     const content = parts.get(setting.part).content(setting, entry, context)
     if (content === null) return []
-    return [{ part: setting.part, key: partKey(setting), zone: zoneOf(setting), prefix: setting.prefix ?? '', suffix: setting.suffix ?? '', content }]
+    return [
+      {
+        part: setting.part,
+        key: partKey(setting),
+        zone: zoneOf(setting),
+        prefix: setting.prefix ?? '',
+        suffix: setting.suffix ?? '',
+        content,
+      },
+    ]
   })
 }
 
@@ -93,7 +114,10 @@ export function zoneOf(setting: PartSetting): Zone {
   return setting.zone ?? 'below'
 }
 
-/** How a card is laid out by where its parts sit: the picture's side, and its share of the width where something is beside it. */
+/**
+ * How a card is laid out by where its parts sit: the picture's side, and its share of the width
+ * where something is beside it.
+ */
 export interface CardFrame {
   readonly beside: 'start' | 'end' | null
   /** 0 to 1. */
@@ -110,12 +134,16 @@ export function frameOf(shown: readonly PartSetting[]): CardFrame {
 
 /** Whether a card shows something of the entries' own text, which is fetched only then. */
 export function readsText(card: Card): boolean {
-  return [...card.parts, ...(card.other?.parts ?? [])].some((part) => part.on && parts.get(part.part).readsText?.(part) === true)
+  return [...card.parts, ...(card.other?.parts ?? [])].some(
+    (part) => part.on && parts.get(part.part).readsText?.(part) === true,
+  )
 }
 
 /** Whether a card tells how often entries were read. */
 export function showsReads(card: Card): boolean {
-  return [...card.parts, ...(card.other?.parts ?? [])].some((part) => part.on && parts.get(part.part).showsReads?.(part) === true)
+  return [...card.parts, ...(card.other?.parts ?? [])].some(
+    (part) => part.on && parts.get(part.part).showsReads?.(part) === true,
+  )
 }
 
 /** The clause in words: “picture, topic, title”. */
@@ -136,6 +164,8 @@ export function cardAside(card: Card, locale: string): string | null {
   if (card.other.at === 'first') return 'another for the first'
   const nth = card.other.nth ?? 2
   // English ordinals, by CLDR's plural rules.
-  const ending = { one: 'st', two: 'nd', few: 'rd', other: 'th', many: 'th', zero: 'th' }[pluralRules('en', { type: 'ordinal' }).select(nth)]
+  const ending = { one: 'st', two: 'nd', few: 'rd', other: 'th', many: 'th', zero: 'th' }[
+    pluralRules('en', { type: 'ordinal' }).select(nth)
+  ]
   return `another for every ${numberFormat(locale).format(nth)}${ending}`
 }

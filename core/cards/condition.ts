@@ -11,14 +11,22 @@ export type Condition =
   | { readonly if: 'term'; readonly term: number }
   | { readonly if: 'field' | 'no-field'; readonly field: number }
 
-const ofItself = (name: 'picture' | 'no-picture' | 'pinned' | 'summary') => object({ if: string().oneOf([name]).required() }).noUnknown().required()
-const ofField = (name: 'field' | 'no-field') => object({ if: string().oneOf([name]).required(), field: idSchema().required() }).noUnknown().required()
+const ofItself = (name: 'picture' | 'no-picture' | 'pinned' | 'summary') =>
+  object({ if: string().oneOf([name]).required() })
+    .noUnknown()
+    .required()
+const ofField = (name: 'field' | 'no-field') =>
+  object({ if: string().oneOf([name]).required(), field: idSchema().required() })
+    .noUnknown()
+    .required()
 const schemas: Record<Condition['if'], Schema<unknown>> = {
   picture: ofItself('picture'),
   'no-picture': ofItself('no-picture'),
   pinned: ofItself('pinned'),
   summary: ofItself('summary'),
-  term: object({ if: string().oneOf(['term']).required(), term: idSchema().required() }).noUnknown().required(),
+  term: object({ if: string().oneOf(['term']).required(), term: idSchema().required() })
+    .noUnknown()
+    .required(),
   field: ofField('field'),
   'no-field': ofField('no-field'),
 }
@@ -29,11 +37,17 @@ export const conditionNames = Object.keys(schemas) as readonly Condition['if'][]
 export const conditionSchema = lazy((value: unknown) => {
   if (value === undefined) return mixed()
   const name: unknown = typeof value === 'object' && value !== null ? Reflect.get(value, 'if') : null
-  return typeof name === 'string' && Object.hasOwn(schemas, name) ? schemas[name as Condition['if']] : mixed().test('known', `A condition is one of: ${conditionNames.join(', ')}.`, () => false)
+  return typeof name === 'string' && Object.hasOwn(schemas, name)
+    ? schemas[name as Condition['if']]
+    : mixed().test('known', `A condition is one of: ${conditionNames.join(', ')}.`, () => false)
 }) as unknown as Schema<Condition | undefined>
 
 /** Whether an entry meets a condition. */
-export function meets(entry: CardEntry, condition: Condition, context: Pick<CardContext, 'field' | 'termNow'>): boolean {
+export function meets(
+  entry: CardEntry,
+  condition: Condition,
+  context: Pick<CardContext, 'field' | 'termNow'>,
+): boolean {
   switch (condition.if) {
     case 'picture':
       return entry.picture !== null

@@ -5,7 +5,10 @@ import type { Check, CheckedListing } from './define'
 import { partsOn } from './define'
 import { pageWidths } from './widths'
 
-/** Letters to a line below which running text falls apart. Common practice: 45 to 75 are easy, half of that is the least. */
+/**
+ * Letters to a line below which running text falls apart. Common practice: 45 to 75 are easy, half
+ * of that is the least.
+ */
 export const fewestLetters = 22
 /** WCAG 2.2, success criterion 1.4.8 (level AAA): no more than 80 letters to a line. */
 export const mostLetters = 80
@@ -15,17 +18,43 @@ export const crowdedText: Check = {
   name: 'crowded-text',
   title: 'Lines too short or too long',
   find(checked, { letters }) {
-    const running = partsOn(checked.listing.card).find((part) => part.part === 'summary' || part.part === 'text')
-    if (running === undefined || letters === null || checked.cards.length === 0 || checked.listing.shape.name === 'table') return []
-    const lines = pageWidths.map((pageWidth) => ({ pageWidth, letters: Math.floor(textWidth(checked, areaWidthAt(checked.area, pageWidth), running.zone === 'beside') / letters.summary) }))
+    const running = partsOn(checked.listing.card).find(
+      (part) => part.part === 'summary' || part.part === 'text',
+    )
+    if (
+      running === undefined ||
+      letters === null ||
+      checked.cards.length === 0 ||
+      checked.listing.shape.name === 'table'
+    )
+      return []
+    const lines = pageWidths.map((pageWidth) => ({
+      pageWidth,
+      letters: Math.floor(
+        textWidth(checked, areaWidthAt(checked.area, pageWidth), running.zone === 'beside') / letters.summary,
+      ),
+    }))
     const shortest = lines.reduce((least, one) => (one.letters < least.letters ? one : least))
     const longest = lines.reduce((most, one) => (one.letters > most.letters ? one : most))
     if (shortest.letters < fewestLetters)
-      return [{ text: `Lines have only ${shortest.letters} letters on a page of ${shortest.pageWidth} px. Use fewer columns there, or leave the summary out.`, mends: [], show: { pageWidth: shortest.pageWidth, part: 'summary' } }]
-    // A text of a line or two is read at a glance, however long the line. About six letters to a word, with the space.
+      return [
+        {
+          text: `Lines have only ${shortest.letters} letters on a page of ${shortest.pageWidth} px. Use fewer columns there, or leave the summary out.`,
+          mends: [],
+          show: { pageWidth: shortest.pageWidth, part: 'summary' },
+        },
+      ]
+    // A text of a line or two is read at a glance, however long the line. About six letters to a
+    // word, with the space.
     const isRunning = Math.max(...checked.cards.map((card) => card.words)) * 6 > 2 * longest.letters
     if (longest.letters > mostLetters && isRunning)
-      return [{ text: `Lines have up to ${longest.letters} letters on a page of ${longest.pageWidth} px, more than is easy to follow. Use more columns there, or a picture beside the text.`, mends: [], show: { pageWidth: longest.pageWidth, part: 'summary' } }]
+      return [
+        {
+          text: `Lines have up to ${longest.letters} letters on a page of ${longest.pageWidth} px, more than is easy to follow. Use more columns there, or a picture beside the text.`,
+          mends: [],
+          show: { pageWidth: longest.pageWidth, part: 'summary' },
+        },
+      ]
     return []
   },
 }
@@ -33,7 +62,9 @@ export const crowdedText: Check = {
 /** How wide the text of a card is in a box of this width. */
 function textWidth({ listing }: CheckedListing, box: number, isBeside: boolean): number {
   const { shape } = listing
-  const card = shapeOf(shape).cardWidths(shape).findLast((one) => one.from <= box)
+  const card = shapeOf(shape)
+    .cardWidths(shape)
+    .findLast((one) => one.from <= box)
   const width = card === undefined ? box : (box - card.minus) / card.parts
   if (shape.name === 'list') {
     const stop = shape.stops.findLast((one) => one.from <= box)

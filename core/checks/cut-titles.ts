@@ -12,8 +12,19 @@ export const cutTitles: Check = {
     if (title?.part !== 'title' || first === undefined) return []
     return [
       {
-        text: cut.length === 1 ? `“${first.title}” is cut after ${title.words ?? 0} words.` : `“${first.title}” and ${cut.length - 1} more titles are cut after ${title.words ?? 0} words.`,
-        mends: [{ title: 'Show whole titles', edit: (before) => ({ ...before, card: { ...before.card, parts: withPart(before.card.parts, { ...title, words: undefined }) } }) }],
+        text:
+          cut.length === 1
+            ? `“${first.title}” is cut after ${title.words ?? 0} words.`
+            : `“${first.title}” and ${cut.length - 1} more titles are cut after ${title.words ?? 0} words.`,
+        mends: [
+          {
+            title: 'Show whole titles',
+            edit: (before) => ({
+              ...before,
+              card: { ...before.card, parts: withPart(before.card.parts, { ...title, words: undefined }) },
+            }),
+          },
+        ],
         show: { entry: first.entry, part: 'title' },
       },
     ]

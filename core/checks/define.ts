@@ -28,7 +28,10 @@ export interface CheckedListing {
 /** A page with what its listings show, in page order. */
 export interface CheckedPage {
   readonly listings: readonly CheckedListing[]
-  /** How wide a letter is on the average in the page's own type, in CSS pixels; null while it is not measured. */
+  /**
+   * How wide a letter is on the average in the page's own type, in CSS pixels; null while it is not
+   * measured.
+   */
   readonly letters: { readonly summary: number } | null
   /** What stands for a missing picture where a card doesn't say. */
   readonly placeholder: Placeholder
@@ -55,7 +58,10 @@ export interface Finding {
 export interface Check {
   readonly name: string
   readonly title: string
-  readonly find: (checked: CheckedListing, page: CheckedPage) => readonly Omit<Finding, 'check' | 'placement'>[]
+  readonly find: (
+    checked: CheckedListing,
+    page: CheckedPage,
+  ) => readonly Omit<Finding, 'check' | 'placement'>[]
 }
 
 /** The parts of a listing's usual card that are on. */

@@ -15,7 +15,15 @@ export const headingLevels: Check = {
     return [
       {
         text: `Headings go from h${above} to h${title.level}. Who listens to the page takes the level between for something missing.`,
-        mends: [{ title: `Make titles h${above + 1}`, edit: (before) => ({ ...before, card: { ...before.card, parts: withPart(before.card.parts, { ...title, level: above + 1 }) } }) }],
+        mends: [
+          {
+            title: `Make titles h${above + 1}`,
+            edit: (before) => ({
+              ...before,
+              card: { ...before.card, parts: withPart(before.card.parts, { ...title, level: above + 1 }) },
+            }),
+          },
+        ],
         show: { part: 'title' },
       },
     ]

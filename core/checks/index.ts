@@ -13,12 +13,25 @@ import { tooFew } from './too-few'
 
 /** Every check. A new one is a file beside these and a line here. */
 export const checks = registryOf<Check>('check', [
-  tooFew, repeatedEntries, rowHoles, softPictures, missingPictures, crowdedText, cutTitles, headingLevels, silentLinks, hurriedSlides,
+  tooFew,
+  repeatedEntries,
+  rowHoles,
+  softPictures,
+  missingPictures,
+  crowdedText,
+  cutTitles,
+  headingLevels,
+  silentLinks,
+  hurriedSlides,
 ])
 
 /** Everything that the checks find on a page, listing by listing. */
 export function findingsOf(page: CheckedPage): readonly Finding[] {
   return page.listings.flatMap((listing) =>
-    checks.all.flatMap((check) => check.find(listing, page).map((found) => ({ ...found, check: check.name, placement: listing.placement }))),
+    checks.all.flatMap((check) =>
+      check
+        .find(listing, page)
+        .map((found) => ({ ...found, check: check.name, placement: listing.placement })),
+    ),
   )
 }

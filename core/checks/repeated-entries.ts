@@ -12,8 +12,19 @@ export const repeatedEntries: Check = {
     if (first === undefined || listing.from.leaveOut.includes('shownAbove')) return []
     return [
       {
-        text: repeated.length === 1 ? `“${first.title}” is shown above on this page already.` : `“${first.title}” and ${repeated.length - 1} more are shown above on this page already.`,
-        mends: [{ title: 'No repeats on this page', edit: (before) => ({ ...before, from: { ...before.from, leaveOut: [...before.from.leaveOut, 'shownAbove'] } }) }],
+        text:
+          repeated.length === 1
+            ? `“${first.title}” is shown above on this page already.`
+            : `“${first.title}” and ${repeated.length - 1} more are shown above on this page already.`,
+        mends: [
+          {
+            title: 'No repeats on this page',
+            edit: (before) => ({
+              ...before,
+              from: { ...before.from, leaveOut: [...before.from.leaveOut, 'shownAbove'] },
+            }),
+          },
+        ],
         show: { entry: first.entry },
       },
     ]

@@ -11,20 +11,33 @@ export const rowHoles: Check = {
   find({ listing, area, cards, passing }) {
     const rows = shapeOf(listing.shape).rows?.(listing.shape) ?? []
     // Between two of these widths neither the columns nor the amount change.
-    const edges = [...new Set([...rows.map((row) => row.from), ...listing.amount.stops.map((stop) => stop.below)])].toSorted((a, b) => a - b)
+    const edges = [
+      ...new Set([...rows.map((row) => row.from), ...listing.amount.stops.map((stop) => stop.below)]),
+    ].toSorted((a, b) => a - b)
     const reached = edges.flatMap((from, at) => {
       const pageWidth = pageWidthFor(area, from, edges[at + 1])
       const columns = rows.findLast((row) => row.from <= from)?.columns
-      return pageWidth === null || columns === undefined ? [] : [{ pageWidth, columns, shown: Math.min(cards.length, takeAt(listing.amount, from)) }]
+      return pageWidth === null || columns === undefined
+        ? []
+        : [{ pageWidth, columns, shown: Math.min(cards.length, takeAt(listing.amount, from)) }]
     })
-    const holes = reached.map((one) => ({ ...one, hole: one.shown > one.columns ? (one.columns - (one.shown % one.columns)) % one.columns : 0 })).filter((one) => one.hole > 0)
+    const holes = reached
+      .map((one) => ({
+        ...one,
+        hole: one.shown > one.columns ? (one.columns - (one.shown % one.columns)) % one.columns : 0,
+      }))
+      .filter((one) => one.hole > 0)
     const widest = holes.at(-1)
     if (widest === undefined) return []
     const { shown, columns, hole, pageWidth } = widest
     return [
       {
         text: `${shown} entries in rows of ${columns} leave a hole of ${hole} in the last row.`,
-        mends: fillingCounts(reached.map((one) => one.columns), shown, passing).map((count) => ({ title: `Show ${count}`, edit: (before: Listing) => withCount(before, count) })),
+        mends: fillingCounts(
+          reached.map((one) => one.columns),
+          shown,
+          passing,
+        ).map((count) => ({ title: `Show ${count}`, edit: (before: Listing) => withCount(before, count) })),
         show: { pageWidth },
       },
     ]
@@ -32,7 +45,11 @@ export const rowHoles: Check = {
 }
 
 /** The nearest counts below and above that fill every row at every width, of those that can be shown. */
-export function fillingCounts(columns: readonly number[], shown: number, passing: number | null): readonly number[] {
+export function fillingCounts(
+  columns: readonly number[],
+  shown: number,
+  passing: number | null,
+): readonly number[] {
   const multiple = columns.reduce(leastCommonMultiple, 1)
   const below = Math.floor(shown / multiple) * multiple
   return [below, below + multiple].filter((count) => count > 0 && count <= Math.min(200, passing ?? 200))
@@ -40,7 +57,18 @@ export function fillingCounts(columns: readonly number[], shown: number, passing
 
 function withCount(listing: Listing, count: number): Listing {
   const { amount } = listing
-  return { ...listing, amount: amount.perPage === null ? { ...amount, take: count, stops: [] } : { ...amount, perPage: count, take: amount.take === 'all' ? amount.take : Math.max(amount.take, count), stops: [] } }
+  return {
+    ...listing,
+    amount:
+      amount.perPage === null
+        ? { ...amount, take: count, stops: [] }
+        : {
+            ...amount,
+            perPage: count,
+            take: amount.take === 'all' ? amount.take : Math.max(amount.take, count),
+            stops: [],
+          },
+  }
 }
 
 function leastCommonMultiple(a: number, b: number): number {

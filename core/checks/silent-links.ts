@@ -3,7 +3,10 @@ import { partKey } from '../cards/parts'
 import type { Check } from './define'
 import { partsOn } from './define'
 
-/** Links that say the same on every card, and so lead nowhere to be told apart (WCAG 2.2, success criterion 2.4.4). */
+/**
+ * Links that say the same on every card, and so lead nowhere to be told apart (WCAG 2.2, success
+ * criterion 2.4.4).
+ */
 export const silentLinks: Check = {
   name: 'silent-links',
   title: 'Link that says nothing',
@@ -13,7 +16,15 @@ export const silentLinks: Check = {
     return [
       {
         text: `“${button.text}” says the same on ${cards.length} cards. Read alone, no link tells where it leads.`,
-        mends: [{ title: 'Read out the title after it', edit: (before) => ({ ...before, card: { ...before.card, parts: withPart(before.card.parts, { ...button, titled: true }) } }) }],
+        mends: [
+          {
+            title: 'Read out the title after it',
+            edit: (before) => ({
+              ...before,
+              card: { ...before.card, parts: withPart(before.card.parts, { ...button, titled: true }) },
+            }),
+          },
+        ],
         show: { part: partKey(button) },
       },
     ]

@@ -36,7 +36,10 @@ export const softPictures: Check = {
 }
 
 /** How wide pictures get at most, and on which page; null where there are none. */
-export function largestPicture({ listing, area }: Pick<CheckedListing, 'listing' | 'area'>): { readonly width: number; readonly pageWidth: number } | null {
+export function largestPicture({
+  listing,
+  area,
+}: Pick<CheckedListing, 'listing' | 'area'>): { readonly width: number; readonly pageWidth: number } | null {
   if (!partsOn(listing.card).some((part) => part.part === 'picture')) return null
   const widths = pictureWidthsOf(listing.shape, frameOf(listing.card.parts).share)
   const all = pageWidths.map((pageWidth) => {

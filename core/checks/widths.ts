@@ -8,9 +8,17 @@ export const mostPageWidth = 1600
 const step = 10
 
 /** Page widths that are looked at, rising. */
-export const pageWidths: readonly number[] = Array.from({ length: (mostPageWidth - leastPageWidth) / step + 1 }, (_, at) => leastPageWidth + at * step)
+export const pageWidths: readonly number[] = Array.from(
+  { length: (mostPageWidth - leastPageWidth) / step + 1 },
+  (_, at) => leastPageWidth + at * step,
+)
 
-/** The least page width at which the box of an area is at least so wide and below `end`; null where it never is. */
+/**
+ * The least page width at which the box of an area is at least so wide and below `end`; null where
+ * it never is.
+ */
 export function pageWidthFor(area: Area, from: number, end = Infinity): number | null {
-  return pageWidths.find((width) => areaWidthAt(area, width) >= from && areaWidthAt(area, width) < end) ?? null
+  return (
+    pageWidths.find((width) => areaWidthAt(area, width) >= from && areaWidthAt(area, width) < end) ?? null
+  )
 }

@@ -61,7 +61,12 @@ export interface FieldConversion {
   readonly converted: number
   readonly refusedCount: number
   /** The first of those that cannot be converted, each with the reason. */
-  readonly refused: readonly { readonly entryId: number; readonly title: string; readonly text: string; readonly message: string }[]
+  readonly refused: readonly {
+    readonly entryId: number
+    readonly title: string
+    readonly text: string
+    readonly message: string
+  }[]
 }
 
 export interface BulkOutcome {

@@ -42,7 +42,9 @@ export interface Catalogue {
 /** The names in a catalogue, by id. */
 export function wordsOf(catalogue: Catalogue): Words {
   const collections = new Map(catalogue.collections.map((one) => [one.id, one]))
-  const known = catalogue.collections.flatMap((one) => one.fields.map((field): KnownField => ({ ...field, collectionId: one.id })))
+  const known = catalogue.collections.flatMap((one) =>
+    one.fields.map((field): KnownField => ({ ...field, collectionId: one.id })),
+  )
   const became = new Map(catalogue.merged?.map((one) => [one.id, one.into]))
   const termNow = (id: number) => became.get(id) ?? id
   const termNames = namesOf(catalogue.terms)
@@ -56,7 +58,10 @@ export function wordsOf(catalogue: Catalogue): Words {
     author: namesOf(catalogue.authors),
     facet: namesOf(catalogue.facets),
     field: (id) => fields.get(id),
-    sameField: (field, collection) => known.find((one) => one.collectionId === collection && one.key === field.key && one.type === field.type),
+    sameField: (field, collection) =>
+      known.find(
+        (one) => one.collectionId === collection && one.key === field.key && one.type === field.type,
+      ),
   }
 }
 
@@ -69,12 +74,19 @@ export function fieldsOfAll(catalogue: Catalogue, collectionIds: readonly number
     const collection = catalogue.collections.find((one) => one.id === id)
     return collection?.fields.map((field) => ({ field, owner: collection.name })) ?? []
   })
-  const distinct = owned.filter(({ field }, at) => owned.findIndex((one) => one.field.key === field.key && one.field.type === field.type) === at)
+  const distinct = owned.filter(
+    ({ field }, at) =>
+      owned.findIndex((one) => one.field.key === field.key && one.field.type === field.type) === at,
+  )
   const isShared = (name: string) => distinct.filter((one) => one.field.name === name).length > 1
-  return distinct.map(({ field, owner }) => (isShared(field.name) ? { ...field, name: `${field.name} (${owner})` } : field))
+  return distinct.map(({ field, owner }) =>
+    isShared(field.name) ? { ...field, name: `${field.name} (${owner})` } : field,
+  )
 }
 
-function namesOf(list: readonly { readonly id: number; readonly name: string }[]): (id: number) => string | undefined {
+function namesOf(
+  list: readonly { readonly id: number; readonly name: string }[],
+): (id: number) => string | undefined {
   const names = new Map(list.map((one) => [one.id, one.name]))
   return (id) => names.get(id)
 }

@@ -5,15 +5,24 @@ export const reservedStarts: ReadonlySet<string> = new Set(['bench', 'api', 'med
 const literal = /^[\p{Ll}\p{Lo}\p{N}\p{M}]+(?:-[\p{Ll}\p{Lo}\p{N}\p{M}]+)*$/u
 const blanks = new Set(['{year}', '{month}', '{slug}'])
 
-/** What is wrong with the pattern of entry addresses, or null. `/field-notes/{slug}` and `/notes/{year}/{slug}` are right. */
+/**
+ * What is wrong with the pattern of entry addresses, or null. `/field-notes/{slug}` and
+ * `/notes/{year}/{slug}` are right.
+ */
 export function patternFault(pattern: string): string | null {
   const [start, ...parts] = pattern.split('/')
   if (start !== '' || parts.length === 0) return 'Begin the address with “/”.'
-  if (parts.at(-1) !== '{slug}' || parts.filter((part) => part === '{slug}').length !== 1) return 'End the address with “{slug}”, which stands for the entry’s own part.'
+  if (parts.at(-1) !== '{slug}' || parts.filter((part) => part === '{slug}').length !== 1)
+    return 'End the address with “{slug}”, which stands for the entry’s own part.'
   const [first = ''] = parts
-  if (!literal.test(first) || reservedStarts.has(first)) return reservedStarts.has(first) ? `“/${first}” is taken. Begin with another word.` : 'Begin with a word in small letters: “/field-notes/{slug}”.'
+  if (!literal.test(first) || reservedStarts.has(first))
+    return reservedStarts.has(first)
+      ? `“/${first}” is taken. Begin with another word.`
+      : 'Begin with a word in small letters: “/field-notes/{slug}”.'
   const stray = parts.find((part) => !literal.test(part) && !blanks.has(part))
-  return stray === undefined ? null : `“${stray}” cannot stand in an address. Use small letters, digits and hyphens, {year}, {month} and {slug}.`
+  return stray === undefined
+    ? null
+    : `“${stray}” cannot stand in an address. Use small letters, digits and hyphens, {year}, {month} and {slug}.`
 }
 
 /** Whether a page's address is a pattern: then it is the page of each entry that has an address of it. */
@@ -21,8 +30,15 @@ export function isPattern(path: string): boolean {
   return path.endsWith('/{slug}')
 }
 
-/** The address of an entry's own page. `publishedAt` is epoch milliseconds; its year and month are those of `zone`. */
-export function entryAddressOf(pattern: string, entry: { readonly slug: string; readonly publishedAt: number }, zone: string): string {
+/**
+ * The address of an entry's own page. `publishedAt` is epoch milliseconds; its year and month are
+ * those of `zone`.
+ */
+export function entryAddressOf(
+  pattern: string,
+  entry: { readonly slug: string; readonly publishedAt: number },
+  zone: string,
+): string {
   const date = DateTime.fromMillis(entry.publishedAt, { zone })
   return pattern
     .replace('{year}', date.toFormat('yyyy'))

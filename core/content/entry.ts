@@ -2,7 +2,10 @@
 export const entryStatuses = ['draft', 'published', 'archived'] as const
 export type EntryStatus = (typeof entryStatuses)[number]
 
-/** What a visitor gets of it: a published entry with a date to come is scheduled, one past its end expired. */
+/**
+ * What a visitor gets of it: a published entry with a date to come is scheduled, one past its end
+ * expired.
+ */
 export const entryStates = ['draft', 'scheduled', 'published', 'expired', 'archived'] as const
 export type EntryState = (typeof entryStates)[number]
 

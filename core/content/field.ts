@@ -37,12 +37,18 @@ export function storageOf(field: Pick<Field, 'id' | 'storedAs'>): number {
 
 /** Values by field, of what is stored of an entry. */
 export function valuesOf(fields: readonly Field[], stored: FieldValues): FieldValues {
-  return Object.fromEntries(fields.flatMap((field) => (stored[storageOf(field)] === undefined ? [] : [[field.id, stored[storageOf(field)]]])))
+  return Object.fromEntries(
+    fields.flatMap((field) =>
+      stored[storageOf(field)] === undefined ? [] : [[field.id, stored[storageOf(field)]]],
+    ),
+  )
 }
 
 /** Values as they are stored. */
 export function storedValues(fields: readonly Field[], values: FieldValues): FieldValues {
-  return Object.fromEntries(fields.flatMap((field) => (values[field.id] === undefined ? [] : [[storageOf(field), values[field.id]]])))
+  return Object.fromEntries(
+    fields.flatMap((field) => (values[field.id] === undefined ? [] : [[storageOf(field), values[field.id]]])),
+  )
 }
 
 /** The values of an entry by the id of their field; fields left empty are left out. */
@@ -54,9 +60,17 @@ const schema = object({
   key: string()
     .required('Give the field a key.')
     .max(60, 'Keep the key within 60 characters.')
-    .matches(/^[a-z][a-z0-9_]*$/, 'A key has small letters, digits and underscores, and begins with a letter: “sowing_depth”.'),
-  name: string().trim('Remove the spaces at the ends of the name.').required('Give the field a name.').max(80, 'Keep the name within 80 characters.'),
-  type: string<FieldTypeName>().oneOf([...fieldTypes.names], 'Choose one of the types.').required('Choose a type.'),
+    .matches(
+      /^[a-z][a-z0-9_]*$/,
+      'A key has small letters, digits and underscores, and begins with a letter: “sowing_depth”.',
+    ),
+  name: string()
+    .trim('Remove the spaces at the ends of the name.')
+    .required('Give the field a name.')
+    .max(80, 'Keep the name within 80 characters.'),
+  type: string<FieldTypeName>()
+    .oneOf([...fieldTypes.names], 'Choose one of the types.')
+    .required('Choose a type.'),
   settings: mixed().required(),
   required: boolean().required(),
   help: string().defined().max(300, 'Keep the help within 300 characters.'),
@@ -75,16 +89,28 @@ export function parseFieldInput(input: unknown): Parsed<FieldInput> {
   const type = fieldTypes.get(field.type)
   const settings = parseWith<unknown>(type.settings, field.settings)
   if (!settings.ok) return { ok: false, faults: under('settings', settings.faults) }
-  if (field.sortable && type.sortKey === null) return faulty('sortable', `A field of the type “${type.title}” cannot be sorted by.`)
+  if (field.sortable && type.sortKey === null)
+    return faulty('sortable', `A field of the type “${type.title}” cannot be sorted by.`)
   if (isBlank(field.fallback)) return { ok: true, value: { ...field, fallback: null } }
   const fallback = type.parse(field.fallback, field.settings)
-  return fallback.ok ? { ok: true, value: { ...field, fallback: fallback.value } } : { ok: false, faults: under('fallback', fallback.faults) }
+  return fallback.ok
+    ? { ok: true, value: { ...field, fallback: fallback.value } }
+    : { ok: false, faults: under('fallback', fallback.faults) }
 }
 
 /** A key made from a name: “Sowing depth (cm)” gives `sowing_depth_cm`; `field` when nothing is left. */
 export function keyOf(name: string): string {
-  const words = name.normalize('NFKD').replace(/\p{M}+/gu, '').toLowerCase().match(/[a-z0-9]+/g) ?? []
-  const key = words.join('_').replace(/^[0-9_]+/, '').slice(0, 60).replace(/_$/, '')
+  const words =
+    name
+      .normalize('NFKD')
+      .replace(/\p{M}+/gu, '')
+      .toLowerCase()
+      .match(/[a-z0-9]+/g) ?? []
+  const key = words
+    .join('_')
+    .replace(/^[0-9_]+/, '')
+    .slice(0, 60)
+    .replace(/_$/, '')
   return key === '' ? 'field' : key
 }
 
@@ -92,18 +118,30 @@ export function keyOf(name: string): string {
  * Reads an entry's values. Empty ones are left out, and refused only where `complete` is asked for
  * and the field is required. Paths begin with the field's id.
  */
-export function parseFieldValues(fields: readonly Field[], input: unknown, { complete }: { readonly complete: boolean }): Parsed<FieldValues> {
-  if (typeof input !== 'object' || input === null || Array.isArray(input)) return faulty('', 'Values are given by the ids of their fields.')
+export function parseFieldValues(
+  fields: readonly Field[],
+  input: unknown,
+  { complete }: { readonly complete: boolean },
+): Parsed<FieldValues> {
+  if (typeof input !== 'object' || input === null || Array.isArray(input))
+    return faulty('', 'Values are given by the ids of their fields.')
   const given = input as FieldValues
   const ids = new Set(fields.map((field) => String(field.id)))
   const faults: Fault[] = Object.keys(given)
     .filter((id) => !ids.has(id))
-    .map((id) => ({ path: id, message: 'One of these fields is no longer part of the collection. Open the entry anew.' }))
+    .map((id) => ({
+      path: id,
+      message: 'One of these fields is no longer part of the collection. Open the entry anew.',
+    }))
   const values: Record<string, unknown> = {}
   for (const field of fields) {
     const value = given[field.id]
     if (isBlank(value)) {
-      if (field.required && complete) faults.push({ path: String(field.id), message: `“${field.name}” is needed before this can be published.` })
+      if (field.required && complete)
+        faults.push({
+          path: String(field.id),
+          message: `“${field.name}” is needed before this can be published.`,
+        })
       continue
     }
     const parsed = fieldTypes.get(field.type).parse(value, field.settings)
@@ -115,11 +153,16 @@ export function parseFieldValues(fields: readonly Field[], input: unknown, { com
 
 /** What a new entry's fields start with. */
 export function fallbackValues(fields: readonly Field[]): FieldValues {
-  return Object.fromEntries(fields.filter((field) => field.fallback !== null).map((field) => [field.id, field.fallback]))
+  return Object.fromEntries(
+    fields.filter((field) => field.fallback !== null).map((field) => [field.id, field.fallback]),
+  )
 }
 
 /** Everything the values point at. */
-export function referencesOf(fields: readonly Field[], values: FieldValues): readonly (FieldReference & { readonly field: Field })[] {
+export function referencesOf(
+  fields: readonly Field[],
+  values: FieldValues,
+): readonly (FieldReference & { readonly field: Field })[] {
   return fields.flatMap((field) => {
     const value = values[field.id]
     if (value === undefined) return []
@@ -128,7 +171,11 @@ export function referencesOf(fields: readonly Field[], values: FieldValues): rea
 }
 
 /** A value in words; empty for none. */
-export function formatValue(field: Pick<Field, 'type' | 'settings'>, value: unknown, place: FieldPlace): string {
+export function formatValue(
+  field: Pick<Field, 'type' | 'settings'>,
+  value: unknown,
+  place: FieldPlace,
+): string {
   return value === undefined ? '' : fieldTypes.get(field.type).format(value, field.settings, place)
 }
 
@@ -161,7 +208,11 @@ function lines(texts: readonly string[]): string {
   return `\n${texts.join('\n')}\n`
 }
 
-function textValues(fieldId: number, texts: readonly string[], locale: string): Readonly<Record<string, string>> {
+function textValues(
+  fieldId: number,
+  texts: readonly string[],
+  locale: string,
+): Readonly<Record<string, string>> {
   const exact = texts.map(exactText).filter((text) => text.length <= longestAsked)
   return {
     [textKey(fieldId, 'folded')]: lines(texts.map((text) => folded(text, locale))),
@@ -169,7 +220,10 @@ function textValues(fieldId: number, texts: readonly string[], locale: string): 
   }
 }
 
-/** What the index holds of an entry's values, under the numbers of their storage. `locale` decides which letters count as the same. */
+/**
+ * What the index holds of an entry's values, under the numbers of their storage. `locale` decides
+ * which letters count as the same.
+ */
 export function indexedValues(fields: readonly Field[], values: FieldValues, locale: string): IndexedValues {
   const sort: Record<string, number | string> = {}
   const keys: { fieldId: number; value: string }[] = []
@@ -180,7 +234,9 @@ export function indexedValues(fields: readonly Field[], values: FieldValues, loc
     if ((field.sortable || (field.filterable && isRange(type.filter))) && type.sortKey !== null)
       sort[storageOf(field)] = type.sortKey(value, field.settings)
     const own = (type.keys?.(value) ?? []).map(String)
-    const asked = field.filterable ? [String(hasValue), ...own] : own.filter((key) => orderParts(field).includes(key))
+    const asked = field.filterable
+      ? [String(hasValue), ...own]
+      : own.filter((key) => orderParts(field).includes(key))
     keys.push(...asked.map((key) => ({ fieldId: storageOf(field), value: key })))
     if (!field.filterable) continue
     if (type.texts) Object.assign(sort, textValues(storageOf(field), type.texts(value), locale))

@@ -56,10 +56,17 @@ export interface MediaInput {
   readonly focalY: number
 }
 
-const share = () => number().min(0, 'The point lies outside the picture.').max(1, 'The point lies outside the picture.').required()
+const share = () =>
+  number()
+    .min(0, 'The point lies outside the picture.')
+    .max(1, 'The point lies outside the picture.')
+    .required()
 
 const schema = object({
-  fileName: string().trim().required('Give the file a name.').max(200, 'Keep the name within 200 characters.'),
+  fileName: string()
+    .trim()
+    .required('Give the file a name.')
+    .max(200, 'Keep the name within 200 characters.'),
   alternative: string().defined().max(400, 'Keep the description within 400 characters.'),
   credit: string().defined().max(200, 'Keep the credit within 200 characters.'),
   focalX: share(),

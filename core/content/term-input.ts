@@ -34,7 +34,11 @@ export interface TermPlace {
   readonly at: number
 }
 
-const name = () => string().trim('Remove the spaces at the ends of the name.').required('Give it a name.').max(80, 'Keep the name within 80 characters.')
+const name = () =>
+  string()
+    .trim('Remove the spaces at the ends of the name.')
+    .required('Give it a name.')
+    .max(80, 'Keep the name within 80 characters.')
 
 const facetSchema = object({
   name: name(),
@@ -52,8 +56,12 @@ const termSchema = object({
     .matches(slugPattern, 'Use small letters, digits and single hyphens: “seed-saving”.'),
   description: string().defined().max(600, 'Keep the description within 600 characters.'),
   pictureId: idOrNoneSchema(),
-  icon: string<CollectionIcon | ''>().oneOf(['', ...collectionIcons], 'Choose one of the icons.').defined(),
-  colour: string().defined().matches(/^(?:#[0-9a-f]{6})?$/, 'This takes a colour, such as #a8431f.'),
+  icon: string<CollectionIcon | ''>()
+    .oneOf(['', ...collectionIcons], 'Choose one of the icons.')
+    .defined(),
+  colour: string()
+    .defined()
+    .matches(/^(?:#[0-9a-f]{6})?$/, 'This takes a colour, such as #a8431f.'),
 })
   .noUnknown()
   .required()

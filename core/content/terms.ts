@@ -38,7 +38,12 @@ export interface PlacedTerm {
  * The places that change when a term moves under `parentId`, before the `at`-th of those there; of
  * the moved term and of those it now stands among. Null when it would come to lie within itself.
  */
-export function movedTerm(terms: readonly Term[], id: number, parentId: number | null, at: number): readonly PlacedTerm[] | null {
+export function movedTerm(
+  terms: readonly Term[],
+  id: number,
+  parentId: number | null,
+  at: number,
+): readonly PlacedTerm[] | null {
   const byId = new Map(terms.map((term) => [term.id, term]))
   if (parentId !== null && withAncestors(parentId, byId).includes(id)) return null
   const beside = terms.filter((term) => term.parentId === parentId && term.id !== id).map((term) => term.id)
@@ -48,7 +53,9 @@ export function movedTerm(terms: readonly Term[], id: number, parentId: number |
 
 /** The ids of a term and of everything nested under it. */
 export function withDescendants(id: number, terms: readonly Term[]): readonly number[] {
-  const below = terms.filter((term) => term.parentId === id).flatMap((term) => withDescendants(term.id, terms))
+  const below = terms
+    .filter((term) => term.parentId === id)
+    .flatMap((term) => withDescendants(term.id, terms))
   return [id, ...below]
 }
 
@@ -64,9 +71,14 @@ export interface LeftTerm {
  * Where a term that comes back lies, and which of the others lie under it again: those that are still
  * where they went when it left. Nothing comes to lie within itself, whatever moved meanwhile.
  */
-export function returnedTerm(terms: readonly Term[], { id, parentId, children, childrenWentTo }: LeftTerm): { readonly parentId: number | null; readonly children: readonly number[] } {
+export function returnedTerm(
+  terms: readonly Term[],
+  { id, parentId, children, childrenWentTo }: LeftTerm,
+): { readonly parentId: number | null; readonly children: readonly number[] } {
   const byId = new Map(terms.map((term) => [term.id, term]))
-  const back = children.filter((child) => child !== id && byId.get(child)?.parentId === childrenWentTo && byId.has(child))
+  const back = children.filter(
+    (child) => child !== id && byId.get(child)?.parentId === childrenWentTo && byId.has(child),
+  )
   const isWithin = parentId !== null && withAncestors(parentId, byId).some((one) => back.includes(one))
   return { parentId: parentId === null || !byId.has(parentId) || isWithin ? null : parentId, children: back }
 }

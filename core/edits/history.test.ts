@@ -10,11 +10,19 @@ interface Value {
 
 const start: Value = { list: [1, 2, 3], named: { a: 1 } }
 const changes = fc.array(
-  fc.record({ at: fc.nat(4), value: fc.nat(9), name: fc.constantFrom('a', 'b'), subject: fc.constantFrom(null, 'x'), wait: fc.nat(2000) }),
+  fc.record({
+    at: fc.nat(4),
+    value: fc.nat(9),
+    name: fc.constantFrom('a', 'b'),
+    subject: fc.constantFrom(null, 'x'),
+    wait: fc.nat(2000),
+  }),
   { maxLength: 12 },
 )
 
-function played(all: { at: number; value: number; name: string; subject: string | null; wait: number }[]): History<Value> {
+function played(
+  all: { at: number; value: number; name: string; subject: string | null; wait: number }[],
+): History<Value> {
   let time = 0
   return all.reduce((history, change) => {
     time += change.wait

@@ -42,7 +42,10 @@ export function edited<T>(
   const next: Edit = { title: edit.title, subject: edit.subject ?? null, at: edit.at, forward, backward }
   const last = history.past.at(-1)
   const joins =
-    last !== undefined && next.subject !== null && last.subject === next.subject && next.at - last.at <= joinWithin
+    last !== undefined &&
+    next.subject !== null &&
+    last.subject === next.subject &&
+    next.at - last.at <= joinWithin
   const past = joins ? [...history.past.slice(0, -1), joined(last, next)] : [...history.past, next]
   return { present, past, future: [] }
 }

@@ -3,7 +3,10 @@ import type { FieldPlace } from '../content/fields/define'
 import { dateFormat, relativeFormat } from './formatters'
 
 export const dateStyles = ['day', 'long', 'month', 'short', 'weekday', 'time', 'relative'] as const
-/** How a date is written: “12 Nov 2026”, “12 November 2026”, “November 2026”, “12 Nov”, “Thu 12 Nov”, “12 Nov 2026, 14:00”, or told from today: “yesterday”. */
+/**
+ * How a date is written: “12 Nov 2026”, “12 November 2026”, “November 2026”, “12 Nov”, “Thu 12
+ * Nov”, “12 Nov 2026, 14:00”, or told from today: “yesterday”.
+ */
 export type DateStyle = (typeof dateStyles)[number]
 
 /** An instant, or a whole calendar day. */
@@ -41,11 +44,18 @@ export function formatTime(instant: number, { locale, zone }: FieldPlace): strin
   return dateFormat(locale, { hour: '2-digit', minute: '2-digit', timeZone: zone }).format(instant)
 }
 
-/** From one moment to another, what they share said once: “12–14 Nov 2026” (Unicode CLDR, interval formats). */
+/**
+ * From one moment to another, what they share said once: “12–14 Nov 2026” (Unicode CLDR, interval
+ * formats).
+ */
 export function formatSpan(start: Moment, end: Moment, style: DateStyle, place: DatePlace): string {
   if (style === 'relative') return `${relative(start, place)} – ${relative(end, place)}`
-  if (start.whole === end.whole) return end.at <= start.at ? formatMoment(start, style, place) : formatter(start, style, place).formatRange(start.at, end.at)
-  // A day is the same everywhere, a moment has its day in the zone: both are told by the calendar that hangs there.
+  if (start.whole === end.whole)
+    return end.at <= start.at
+      ? formatMoment(start, style, place)
+      : formatter(start, style, place).formatRange(start.at, end.at)
+  // A day is the same everywhere, a moment has its day in the zone: both are told by the calendar
+  // that hangs there.
   const [from, to] = [onTheWall(start, place), onTheWall(end, place)]
   if (dayAt(to) <= dayAt(from)) return formatMoment(start, style, place)
   return formatter({ at: from, whole: true }, style, place).formatRange(from, to)
@@ -65,7 +75,10 @@ function formatter(moment: Moment, style: WrittenStyle, { locale, zone }: FieldP
   return dateFormat(locale, { ...shown, timeZone: moment.whole ? 'UTC' : zone })
 }
 
-/** “today”, “in 3 days”, “last month”: by calendar days of the site's zone, in the largest unit that is full. */
+/**
+ * “today”, “in 3 days”, “last month”: by calendar days of the site's zone, in the largest unit that
+ * is full.
+ */
 function relative({ at, whole }: Moment, { locale, zone, now }: DatePlace): string {
   const today = DateTime.fromMillis(now, { zone })
   const day = DateTime.fromMillis(at, { zone: whole ? 'utc' : zone })

@@ -6,5 +6,8 @@ import type { Amount } from './amount'
  * from screen readers, too.
  */
 export function amountCss(amount: Amount, selector: string): readonly string[] {
-  return amount.stops.map(({ below }) => `@container listing (width < ${below}px){${selector} [data-from="${below}"]{display:none}}`)
+  return amount.stops.map(
+    ({ below }) =>
+      `@container listing (width < ${below}px){${selector} [data-from="${below}"]{display:none}}`,
+  )
 }

@@ -3,20 +3,39 @@ import { describe, expect, it } from 'vitest'
 import { amountAside, amountPhrase, defaultAmount, shownFrom, takeAt } from './amount'
 import { amountCss } from './amount-css'
 
-const amount = { ...defaultAmount, take: 12, stops: [{ below: 700, take: 6 }, { below: 420, take: 4 }] }
+const amount = {
+  ...defaultAmount,
+  take: 12,
+  stops: [
+    { below: 700, take: 6 },
+    { below: 420, take: 4 },
+  ],
+}
 
 describe('how many a listing shows', () => {
-  it.each([[1000, 12], [700, 12], [699, 6], [420, 6], [419, 4], [1, 4]])('at %i pixels: %i', (width, shown) => {
+  it.each([
+    [1000, 12],
+    [700, 12],
+    [699, 6],
+    [420, 6],
+    [419, 4],
+    [1, 4],
+  ])('at %i pixels: %i', (width, shown) => {
     expect(takeAt(amount, width)).toBe(shown)
   })
 
   it('is never more where it is narrower, nor more than a page holds', () => {
     fc.assert(
-      fc.property(fc.integer({ min: 1, max: 2000 }), fc.integer({ min: 1, max: 2000 }), fc.integer({ min: 1, max: 20 }), (a, b, perPage) => {
-        const paged = { ...amount, perPage }
-        expect(takeAt(paged, Math.min(a, b))).toBeLessThanOrEqual(takeAt(paged, Math.max(a, b)))
-        expect(takeAt(paged, a)).toBeLessThanOrEqual(perPage)
-      }),
+      fc.property(
+        fc.integer({ min: 1, max: 2000 }),
+        fc.integer({ min: 1, max: 2000 }),
+        fc.integer({ min: 1, max: 20 }),
+        (a, b, perPage) => {
+          const paged = { ...amount, perPage }
+          expect(takeAt(paged, Math.min(a, b))).toBeLessThanOrEqual(takeAt(paged, Math.max(a, b)))
+          expect(takeAt(paged, a)).toBeLessThanOrEqual(perPage)
+        },
+      ),
     )
   })
 

@@ -30,7 +30,11 @@ export const defaultAmount: Amount = { skip: 0, take: usualTake, perPage: null, 
 export const mostShown = 200
 
 const count = (what: string) =>
-  number().typeError(`Say how many to ${what}.`).integer(`Use a whole number of entries.`).min(1, 'Show at least 1 entry.').max(200, 'Show at most 200 entries.')
+  number()
+    .typeError(`Say how many to ${what}.`)
+    .integer(`Use a whole number of entries.`)
+    .min(1, 'Show at least 1 entry.')
+    .max(200, 'Show at most 200 entries.')
 
 export const amountSchema = object({
   skip: number()
@@ -42,18 +46,34 @@ export const amountSchema = object({
   perPage: count('show on a page').nullable(),
   stops: array(
     object({
-      below: number().typeError('Give a width.').integer('Use a whole number of pixels.').min(1, 'Use at least 1 pixel.').max(4000, 'Use at most 4,000 pixels.').required(),
+      below: number()
+        .typeError('Give a width.')
+        .integer('Use a whole number of pixels.')
+        .min(1, 'Use at least 1 pixel.')
+        .max(4000, 'Use at most 4,000 pixels.')
+        .required(),
       take: count('show').required(),
     })
       .noUnknown()
       .required(),
   )
     .max(5, 'Use at most 5 widths.')
-    .test('falling', 'Widths fall, each narrower than the one before.', (stops) => (stops ?? []).every((stop, at) => at === 0 || stop.below < (stops?.[at - 1]?.below ?? 0))),
+    .test('falling', 'Widths fall, each narrower than the one before.', (stops) =>
+      (stops ?? []).every((stop, at) => at === 0 || stop.below < (stops?.[at - 1]?.below ?? 0)),
+    ),
   nothing: string().max(300, 'Keep the words within 300 characters.'),
 })
   .noUnknown()
-  .test('pages', (amount: { readonly take?: unknown; readonly perPage?: number | null } | undefined, { createError }) => amount?.take !== 'all' || amount.perPage != null || createError({ path: 'amount.take', message: `All of them are shown in pages, of ${mostShown} at most. Say how many a page holds.` }))
+  .test(
+    'pages',
+    (amount: { readonly take?: unknown; readonly perPage?: number | null } | undefined, { createError }) =>
+      amount?.take !== 'all' ||
+      amount.perPage != null ||
+      createError({
+        path: 'amount.take',
+        message: `All of them are shown in pages, of ${mostShown} at most. Say how many a page holds.`,
+      }),
+  )
 
 /** How many a listing shows in all: Infinity for all there are. */
 export function takeOf({ take }: Pick<Amount, 'take'>): number {
@@ -64,7 +84,11 @@ export function takeOf({ take }: Pick<Amount, 'take'>): number {
 export function amountPhrase(amount: Amount): string {
   const many = amount.take === 'all' ? 'all' : String(amount.take)
   const taken = amount.perPage === null ? many : `${many} in pages of ${amount.perPage}`
-  return amount.skip === 0 ? (amount.perPage === null ? `${taken} of them` : taken) : `skip ${amount.skip}, then ${taken}`
+  return amount.skip === 0
+    ? amount.perPage === null
+      ? `${taken} of them`
+      : taken
+    : `skip ${amount.skip}, then ${taken}`
 }
 
 /** How many at narrower widths: “4 · 2”; null where the number never changes. */
@@ -74,7 +98,10 @@ export function amountAside(amount: Amount): string | null {
 
 /** The narrowest width (CSS pixels) at which the entry at a place, from 0, is still shown; 0 for always. */
 export function shownFrom(amount: Amount, at: number): number {
-  return Math.max(0, ...amount.stops.filter((stop) => takeAt(amount, stop.below - 1) <= at).map((stop) => stop.below))
+  return Math.max(
+    0,
+    ...amount.stops.filter((stop) => takeAt(amount, stop.below - 1) <= at).map((stop) => stop.below),
+  )
 }
 
 /** How many a listing of this width (CSS pixels) shows at most. */

@@ -39,7 +39,8 @@ describe('a listing definition', () => {
   it.each(shapes.names)('is read back with every setting of a shape at its default: %s', (name) => {
     const listing = { ...newListing('Latest', 7), shape: switchedShape(defaultShape, name) }
     const plain = { ...listing, shape: { ...shapes.get(name).defaults, name } as ShapeChoice }
-    for (const one of [listing, plain]) expect(parseListing(JSON.parse(JSON.stringify(storedListing(one))))).toEqual({ ok: true, value: one })
+    for (const one of [listing, plain])
+      expect(parseListing(JSON.parse(JSON.stringify(storedListing(one))))).toEqual({ ok: true, value: one })
   })
 
   it('takes the defaults for what is left out', () => {
@@ -56,20 +57,106 @@ describe('a listing definition', () => {
     ['half an entry', { ...valid, amount: { take: 1.5 } }, 'amount.take'],
     ['text for a number', { ...valid, amount: { skip: '3' } }, 'amount.skip'],
     ['an unknown rule', { ...valid, from: { collections: [7], rules: [{ rule: 'moon' }] } }, 'from.rules[0]'],
-    ['a bad rule', { ...valid, from: { collections: [7], rules: [{ rule: 'date', window: { is: 'last', count: 0, unit: 'day' } }] } }, 'from.rules[0].window.count'],
-    ['a bad rule in a group', { ...valid, from: { collections: [7], rules: [{ rule: 'group', join: 'any', rules: [{ rule: 'flag', flag: 'hat', is: true }] }] } }, 'from.rules[0].rules[0].flag'],
+    [
+      'a bad rule',
+      {
+        ...valid,
+        from: { collections: [7], rules: [{ rule: 'date', window: { is: 'last', count: 0, unit: 'day' } }] },
+      },
+      'from.rules[0].window.count',
+    ],
+    [
+      'a bad rule in a group',
+      {
+        ...valid,
+        from: {
+          collections: [7],
+          rules: [{ rule: 'group', join: 'any', rules: [{ rule: 'flag', flag: 'hat', is: true }] }],
+        },
+      },
+      'from.rules[0].rules[0].flag',
+    ],
     ['groups that nest too deep', { ...valid, from: { collections: [7], rules: [nested(6)] } }, 'from.rules'],
-    ['an entry picked twice', { ...valid, from: { collections: [7], by: 'hand', picks: [{ entry: 1 }, { entry: 1 }] } }, 'from.picks'],
-    ['a picked link that runs script', { ...valid, from: { collections: [7], picks: [{ entry: 1, address: 'javascript:alert(1)' }] } }, 'from.picks[0].address'],
-    ['ordering by one thing twice', { ...valid, order: { keys: [{ by: 'date', direction: 'up' }, { by: 'date', direction: 'down' }] } }, 'order.keys[1]'],
-    ['the least read of some days', { ...valid, order: { keys: [{ by: 'views', direction: 'up', days: 3 }] } }, 'order.keys[0]'],
-    ['widths that rise', { ...valid, amount: { stops: [{ below: 400, take: 2 }, { below: 600, take: 3 }] } }, 'amount.stops'],
-    ['an unknown order', { ...valid, order: { keys: [{ by: 'luck', direction: 'up' }] } }, 'order.keys[0].by'],
+    [
+      'an entry picked twice',
+      { ...valid, from: { collections: [7], by: 'hand', picks: [{ entry: 1 }, { entry: 1 }] } },
+      'from.picks',
+    ],
+    [
+      'a picked link that runs script',
+      { ...valid, from: { collections: [7], picks: [{ entry: 1, address: 'javascript:alert(1)' }] } },
+      'from.picks[0].address',
+    ],
+    [
+      'ordering by one thing twice',
+      {
+        ...valid,
+        order: {
+          keys: [
+            { by: 'date', direction: 'up' },
+            { by: 'date', direction: 'down' },
+          ],
+        },
+      },
+      'order.keys[1]',
+    ],
+    [
+      'the least read of some days',
+      { ...valid, order: { keys: [{ by: 'views', direction: 'up', days: 3 }] } },
+      'order.keys[0]',
+    ],
+    [
+      'widths that rise',
+      {
+        ...valid,
+        amount: {
+          stops: [
+            { below: 400, take: 2 },
+            { below: 600, take: 3 },
+          ],
+        },
+      },
+      'amount.stops',
+    ],
+    [
+      'an unknown order',
+      { ...valid, order: { keys: [{ by: 'luck', direction: 'up' }] } },
+      'order.keys[0].by',
+    ],
     ['an unknown shape', { ...valid, shape: { name: 'heap' } }, 'shape'],
-    ['seven columns', { ...valid, shape: { name: 'grid', stops: [{ from: 0, columns: 7, columnGap: 0, rowGap: 0 }] } }, 'shape.stops[0].columns'],
-    ['stops that fall', { ...valid, shape: { name: 'grid', stops: [{ from: 0, columns: 1, columnGap: 0, rowGap: 0 }, { from: 0, columns: 2, columnGap: 0, rowGap: 0 }] } }, 'shape.stops'],
+    [
+      'seven columns',
+      { ...valid, shape: { name: 'grid', stops: [{ from: 0, columns: 7, columnGap: 0, rowGap: 0 }] } },
+      'shape.stops[0].columns',
+    ],
+    [
+      'stops that fall',
+      {
+        ...valid,
+        shape: {
+          name: 'grid',
+          stops: [
+            { from: 0, columns: 1, columnGap: 0, rowGap: 0 },
+            { from: 0, columns: 2, columnGap: 0, rowGap: 0 },
+          ],
+        },
+      },
+      'shape.stops',
+    ],
     ['an unknown part', { ...valid, card: { parts: [{ part: 'hat', on: true }] } }, 'card.parts[0]'],
-    ['a part twice', { ...valid, card: { parts: [{ part: 'date', on: true }, { part: 'date', on: false }] } }, 'card.parts'],
+    [
+      'a part twice',
+      {
+        ...valid,
+        card: {
+          parts: [
+            { part: 'date', on: true },
+            { part: 'date', on: false },
+          ],
+        },
+      },
+      'card.parts',
+    ],
     ['an unknown clause', { ...valid, magic: true }, ''],
   ])('refuses %s and says where', (_, input, path) => {
     expect(faultsOf(input)).toContain(path)
@@ -89,13 +176,25 @@ describe('a listing definition', () => {
       (old: Readonly<Record<string, unknown>>) => ({ ...old, count: Number(old.amount) }),
       (old: Readonly<Record<string, unknown>>) => ({ ...old, count: Number(old.count) * 2 }),
     ]
-    expect(upgraded({ version: 1, amount: '4' }, 3, steps)).toEqual({ ok: true, value: { version: 3, amount: '4', count: 8 } })
-    expect(upgraded({ version: 2, count: 3 }, 3, steps)).toEqual({ ok: true, value: { version: 3, count: 6 } })
+    expect(upgraded({ version: 1, amount: '4' }, 3, steps)).toEqual({
+      ok: true,
+      value: { version: 3, amount: '4', count: 8 },
+    })
+    expect(upgraded({ version: 2, count: 3 }, 3, steps)).toEqual({
+      ok: true,
+      value: { version: 3, count: 6 },
+    })
   })
 
   it('is lifted from its first version', () => {
-    const rules = [{ rule: 'terms', facet: 1, any: [2] }, { rule: 'author', any: [3] }, { rule: 'published-within', days: 90 }]
-    expect(parseListing({ version: 1, name: 'Old', from: { collection: 7, rules }, amount: { take: 3 } })).toEqual({
+    const rules = [
+      { rule: 'terms', facet: 1, any: [2] },
+      { rule: 'author', any: [3] },
+      { rule: 'published-within', days: 90 },
+    ]
+    expect(
+      parseListing({ version: 1, name: 'Old', from: { collection: 7, rules }, amount: { take: 3 } }),
+    ).toEqual({
       ok: true,
       value: {
         ...newListing('Old', 7),

@@ -72,8 +72,12 @@ export function parseListing(input: unknown): Parsed<Listing> {
   const listing = withDefaults(stored)
   const repeated = repeatedPart(listing.card)
   if (repeated !== null) return faulty('card.parts', `The card has the part “${repeated}” twice. Remove one.`)
-  const idle = listing.order.keys.findIndex((key, at) => listing.order.keys.findIndex((other) => sameThing(key, other)) < at)
-  return idle === -1 ? { ok: true, value: listing } : faulty(`order.keys[${idle}]`, 'The listing is ordered by this already. Remove it.')
+  const idle = listing.order.keys.findIndex(
+    (key, at) => listing.order.keys.findIndex((other) => sameThing(key, other)) < at,
+  )
+  return idle === -1
+    ? { ok: true, value: listing }
+    : faulty(`order.keys[${idle}]`, 'The listing is ordered by this already. Remove it.')
 }
 
 function withDefaults(stored: StoredListing): Listing {
@@ -99,7 +103,11 @@ export function storedListing(listing: Listing): StoredListing {
     const differing = Object.entries(listing[clause]).filter(
       ([key, value]) => !same(value, Reflect.get(fresh[clause], key)),
     )
-    if (differing.length > 0 || clause === 'from' || (clause === 'shape' && listing.shape.name !== defaultShape.name))
+    if (
+      differing.length > 0 ||
+      clause === 'from' ||
+      (clause === 'shape' && listing.shape.name !== defaultShape.name)
+    )
       stored[clause] = { ...alwaysKept(listing, clause), ...Object.fromEntries(differing) }
   }
   return stored as unknown as StoredListing
@@ -111,7 +119,10 @@ function alwaysKept(listing: Listing, clause: Clause): object {
   return clause === 'shape' ? { name: listing.shape.name } : {}
 }
 
-/** Whether two plain values are equal, for telling what differs from a default. What is undefined is not there. */
+/**
+ * Whether two plain values are equal, for telling what differs from a default. What is undefined is
+ * not there.
+ */
 export function same(a: unknown, b: unknown): boolean {
   if (a === b) return true
   if (typeof a !== 'object' || typeof b !== 'object' || a === null || b === null) return false

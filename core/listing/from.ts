@@ -42,7 +42,16 @@ export interface From {
 
 /** From everything in a collection. */
 export function fromAll(collection: number): From {
-  return { by: 'rule', collections: [collection], join: 'all', rules: [], picks: [], always: [], never: [], leaveOut: [] }
+  return {
+    by: 'rule',
+    collections: [collection],
+    join: 'all',
+    rules: [],
+    picks: [],
+    always: [],
+    never: [],
+    leaveOut: [],
+  }
 }
 
 export const mostPicks = 200
@@ -54,7 +63,11 @@ export const pickSchema = object({
   title: string().trim().max(300, 'Keep the title within 300 characters.'),
   summary: string().max(2000, 'Keep the summary within 2,000 characters.'),
   picture: idSchema(),
-  address: string().test('address', 'Link to http, https, mailto or tel, or to a path of this site.', (text) => text === undefined || readAddress(text).ok),
+  address: string().test(
+    'address',
+    'Link to http, https, mailto or tel, or to a path of this site.',
+    (text) => text === undefined || readAddress(text).ok,
+  ),
 })
   .noUnknown()
   .required()
@@ -69,21 +82,43 @@ export const fromSchema = object({
   join: string<Join>().oneOf([...joins], 'Rules are joined by all, any or none.'),
   rules: array(ruleSchema)
     .max(40, 'Use at most 40 rules.')
-    .test('depth', `Groups nest at most ${deepestRules} deep.`, (given) => measureOf(given).depth <= deepestRules)
-    .test('total', `A listing has at most ${mostRules} rules in all. Remove some.`, (given) => measureOf(given).count <= mostRules),
+    .test(
+      'depth',
+      `Groups nest at most ${deepestRules} deep.`,
+      (given) => measureOf(given).depth <= deepestRules,
+    )
+    .test(
+      'total',
+      `A listing has at most ${mostRules} rules in all. Remove some.`,
+      (given) => measureOf(given).count <= mostRules,
+    ),
   picks: array(pickSchema)
     .max(mostPicks, `Pick at most ${mostPicks} entries.`)
-    .test('once', 'An entry is picked twice. Remove one.', (picks: readonly (Partial<Pick> | null)[] | undefined) => new Set(picks?.map((pick) => pick?.entry)).size === (picks?.length ?? 0)),
+    .test(
+      'once',
+      'An entry is picked twice. Remove one.',
+      (picks: readonly (Partial<Pick> | null)[] | undefined) =>
+        new Set(picks?.map((pick) => pick?.entry)).size === (picks?.length ?? 0),
+    ),
   always: ids(),
   never: ids(),
-  leaveOut: array(string<LeftOut>().oneOf(['thisEntry', 'shownAbove'], 'What can be left out is this page’s entry, and what is shown above.').required()).max(2),
+  leaveOut: array(
+    string<LeftOut>()
+      .oneOf(
+        ['thisEntry', 'shownAbove'],
+        'What can be left out is this page’s entry, and what is shown above.',
+      )
+      .required(),
+  ).max(2),
 })
   .noUnknown()
   .required()
 
 /** The clause in words: “field notes in Soil or Seed, without what is shown above”. */
 export function fromPhrase(from: From, words: Words): string {
-  const names = from.collections.map((one) => words.collection(one)?.plural.toLowerCase() ?? 'a collection that is gone')
+  const names = from.collections.map(
+    (one) => words.collection(one)?.plural.toLowerCase() ?? 'a collection that is gone',
+  )
   const several = andList(names, words.locale)
   if (from.by === 'hand') return `${counted(from.picks.length, 'entry', 'entries')} picked from ${several}`
   const rules = rulesPhrase(from.join, from.rules, words)

@@ -45,15 +45,27 @@ const schemas: Record<OrderBy, Schema<unknown>> = {
   views: object({
     by,
     direction,
-    days: number().typeError('Say how many days.').integer('Use a whole number of days.').min(1, 'Use at least 1 day.').max(366, 'Use at most 366 days.'),
+    days: number()
+      .typeError('Say how many days.')
+      .integer('Use a whole number of days.')
+      .min(1, 'Use at least 1 day.')
+      .max(366, 'Use at most 366 days.'),
   })
     .noUnknown()
     .required()
-    .test('down', 'Reads of the last days order from the most read down.', (key) => key.days === undefined || key.direction === 'down'),
-  field: object({ by, direction, field: idSchema('Choose a field.').required('Choose a field.') }).noUnknown().required(),
+    .test(
+      'down',
+      'Reads of the last days order from the most read down.',
+      (key) => key.days === undefined || key.direction === 'down',
+    ),
+  field: object({ by, direction, field: idSchema('Choose a field.').required('Choose a field.') })
+    .noUnknown()
+    .required(),
   shuffle: object({
     by,
-    span: string<ShuffleSpan>().oneOf(['fixed', 'day', 'visit'], 'A shuffle is fixed, or lasts a day or a visit.').required(),
+    span: string<ShuffleSpan>()
+      .oneOf(['fixed', 'day', 'visit'], 'A shuffle is fixed, or lasts a day or a visit.')
+      .required(),
     number: number().integer().min(0).max(999_999).required(),
   })
     .noUnknown()
@@ -62,13 +74,17 @@ const schemas: Record<OrderBy, Schema<unknown>> = {
   related: bare,
 }
 export const orderBys = Object.keys(schemas) as readonly OrderBy[]
-const unknownKey = object({ by: mixed().test('known', `Order by one of: ${orderBys.join(', ')}.`, () => false) })
+const unknownKey = object({
+  by: mixed().test('known', `Order by one of: ${orderBys.join(', ')}.`, () => false),
+})
 
 export const orderSchema = object({
   keys: array(
     lazy((value: unknown) => {
       const name: unknown = typeof value === 'object' && value !== null ? Reflect.get(value, 'by') : undefined
-      return (typeof name === 'string' && Object.hasOwn(schemas, name) ? schemas[name as OrderBy] : unknownKey) as never
+      return (
+        typeof name === 'string' && Object.hasOwn(schemas, name) ? schemas[name as OrderBy] : unknownKey
+      ) as never
     }),
   )
     .min(1, 'Order by at least one thing.')
@@ -105,7 +121,9 @@ export function orderKeyPhrase(key: OrderKey, words: Words): string {
     case 'related':
       return 'most in common first'
     case 'views':
-      return key.days === undefined ? phrases.views[key.direction] : `most read in ${counted(key.days, 'day', 'days')} first`
+      return key.days === undefined
+        ? phrases.views[key.direction]
+        : `most read in ${counted(key.days, 'day', 'days')} first`
     default:
       return phrases[key.by][key.direction]
   }
@@ -114,7 +132,9 @@ export function orderKeyPhrase(key: OrderKey, words: Words): string {
 /** What the directions of a field's order are called. */
 export function directionWords(field: Field): Readonly<Record<Direction, string>> {
   const type = fieldTypes.get(field.type)
-  const [up, down] = type.orders?.(field.settings) ?? (type.sort === 'text' ? ['A to Z', 'Z to A'] : ['lowest first', 'highest first'])
+  const [up, down] =
+    type.orders?.(field.settings) ??
+    (type.sort === 'text' ? ['A to Z', 'Z to A'] : ['lowest first', 'highest first'])
   return { up, down }
 }
 
@@ -123,8 +143,11 @@ export function orderKeyTrouble(key: OrderKey, words: Words): string | null {
   if (key.by !== 'field') return null
   const field = words.field(key.field)
   if (field === undefined) return 'The field was deleted. Order by another.'
-  if (fieldTypes.get(field.type).sort === null) return `“${field.name}” is of a type that has no order now. Order by another.`
-  return field.sortable ? null : `Listings may not sort by “${field.name}”. Allow it where the collection is set up.`
+  if (fieldTypes.get(field.type).sort === null)
+    return `“${field.name}” is of a type that has no order now. Order by another.`
+  return field.sortable
+    ? null
+    : `Listings may not sort by “${field.name}”. Allow it where the collection is set up.`
 }
 
 /** Whether two keys order by the same thing, so that the second does nothing. */

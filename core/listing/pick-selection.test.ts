@@ -14,7 +14,9 @@ describe('choosing in a list', () => {
     expect(afterPress(afterPress(one, list, 4, shift), list, 1, shift).chosen).toEqual([2, 1])
     expect(afterPress(one, list, 5, ctrl).chosen).toEqual([2, 5])
     expect(afterPress(afterPress(one, list, 5, ctrl), list, 2, ctrl).chosen).toEqual([5])
-    expect(afterPress(afterPress(one, list, 5, ctrl), list, 3, { shift: true, ctrl: true }).chosen).toEqual([2, 5, 4, 3])
+    expect(afterPress(afterPress(one, list, 5, ctrl), list, 3, { shift: true, ctrl: true }).chosen).toEqual([
+      2, 5, 4, 3,
+    ])
     expect(afterPress(afterPress(one, list, 5, ctrl), list, 1, plain).chosen).toEqual([1])
   })
 

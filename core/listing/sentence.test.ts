@@ -17,7 +17,20 @@ const words = wordsOf({
   placeholder: 'sprig',
   locale: 'en-GB',
   zone: 'Europe/London',
-  collections: [{ id: 1, slug: 'field-notes', name: 'Field notes', singular: 'Field note', plural: 'Field notes', icon: 'leaf', kind: 'article', address: '/field-notes/{slug}', facets: [10], fields: [] }],
+  collections: [
+    {
+      id: 1,
+      slug: 'field-notes',
+      name: 'Field notes',
+      singular: 'Field note',
+      plural: 'Field notes',
+      icon: 'leaf',
+      kind: 'article',
+      address: '/field-notes/{slug}',
+      facets: [10],
+      fields: [],
+    },
+  ],
   facets: [{ id: 10, slug: 'topic', name: 'Topic', plural: 'Topics' }],
   terms: [
     { id: 11, facetId: 10, parentId: null, name: 'Soil', slug: 'soil' },
@@ -48,24 +61,39 @@ describe('the sentence', () => {
             { rule: 'date', window: { is: 'last', count: 90, unit: 'day' } },
           ],
         },
-        order: { keys: [{ by: 'views', direction: 'down' }, { by: 'title', direction: 'up' }], pinned: 'first' },
+        order: {
+          keys: [
+            { by: 'views', direction: 'down' },
+            { by: 'title', direction: 'up' },
+          ],
+          pinned: 'first',
+        },
         amount: { ...defaultAmount, skip: 1, take: 8 },
       }),
-    ).toMatch(/^Show field notes in Soil or Seed, by Maud Ferris and last 90 days, pinned, then most read first, then titles A to Z, skip 1, then 8, as a /)
+    ).toMatch(
+      /^Show field notes in Soil or Seed, by Maud Ferris and last 90 days, pinned, then most read first, then titles A to Z, skip 1, then 8, as a /,
+    )
   })
 
   it('says groups, what is always in and out, and where entries come from', () => {
     const soil = { rule: 'terms', facet: 10, is: 'none', terms: [11] } as const
     const recent = { rule: 'date', window: { is: 'this', unit: 'month' } } as const
     const group = { rule: 'group', join: 'any', rules: [soil, recent] } as const
-    expect(said({ from: { ...fromAll(1), rules: [group], always: [5], never: [6, 7], leaveOut: ['shownAbove'] } })).toContain(
+    expect(
+      said({ from: { ...fromAll(1), rules: [group], always: [5], never: [6, 7], leaveOut: ['shownAbove'] } }),
+    ).toContain(
       'Show field notes (not in Soil or this month), 1 always in, 2 always out, without what is shown above, newest',
     )
-    expect(said({ from: { ...fromAll(1), by: 'hand', picks: [{ entry: 5 }, { entry: 6 }] }, order: { keys: [{ by: 'hand' }], pinned: 'ignored' } })).toContain(
-      'Show 2 entries picked from field notes, in the order picked, 6 of them',
-    )
+    expect(
+      said({
+        from: { ...fromAll(1), by: 'hand', picks: [{ entry: 5 }, { entry: 6 }] },
+        order: { keys: [{ by: 'hand' }], pinned: 'ignored' },
+      }),
+    ).toContain('Show 2 entries picked from field notes, in the order picked, 6 of them')
     expect(said({ from: { ...fromAll(1), by: 'page' } })).toContain('Show field notes of the page, ')
-    expect(said({ from: { ...fromAll(1), rules: [{ ...soil, off: true }] } })).toContain('Show all field notes, ')
+    expect(said({ from: { ...fromAll(1), rules: [{ ...soil, off: true }] } })).toContain(
+      'Show all field notes, ',
+    )
   })
 
   it.each<[FieldTypeName, string, string]>([
@@ -78,31 +106,59 @@ describe('the sentence', () => {
     ['choice', 'by when, in their order', 'by when, in reverse'],
   ])('calls the order of a field of type %s by what it means', (type, up, down) => {
     const field = { ...fieldOfType(40, type), name: 'When' }
-    const fieldWords = { ...words, field: (id: number) => (id === field.id ? { ...field, collectionId: 1 } : undefined) }
-    expect((['up', 'down'] as const).map((direction) => orderKeyPhrase({ by: 'field', field: 40, direction }, fieldWords))).toEqual([up, down])
+    const fieldWords = {
+      ...words,
+      field: (id: number) => (id === field.id ? { ...field, collectionId: 1 } : undefined),
+    }
+    expect(
+      (['up', 'down'] as const).map((direction) =>
+        orderKeyPhrase({ by: 'field', field: 40, direction }, fieldWords),
+      ),
+    ).toEqual([up, down])
   })
 
   it('says shuffles, recent reads, pages and narrower amounts', () => {
-    expect(said({ order: { keys: [{ by: 'views', direction: 'down', days: 30 }, { by: 'shuffle', span: 'day', number: 1 }], pinned: 'ignored' }, amount: { ...defaultAmount, take: 40, perPage: 12, stops: [{ below: 560, take: 4 }] } })).toContain(
-      'most read in 30 days first, then shuffled anew each day, 40 in pages of 12 (4), as a',
-    )
+    expect(
+      said({
+        order: {
+          keys: [
+            { by: 'views', direction: 'down', days: 30 },
+            { by: 'shuffle', span: 'day', number: 1 },
+          ],
+          pinned: 'ignored',
+        },
+        amount: { ...defaultAmount, take: 40, perPage: 12, stops: [{ below: 560, take: 4 }] },
+      }),
+    ).toContain('most read in 30 days first, then shuffled anew each day, 40 in pages of 12 (4), as a')
   })
 
   it('names what is gone instead of leaving a hole', () => {
-    expect(said({ from: { ...fromAll(99), rules: [{ rule: 'terms', facet: 10, is: 'any', terms: [77] }] } })).toContain(
-      'Show a collection that is gone in a term that is gone,',
-    )
+    expect(
+      said({ from: { ...fromAll(99), rules: [{ rule: 'terms', facet: 10, is: 'any', terms: [77] }] } }),
+    ).toContain('Show a collection that is gone in a term that is gone,')
   })
 
   it('says what each card carries as the parts are switched', () => {
-    expect(said({ card: { ...defaultCard, parts: [{ part: 'title', on: true, level: 3 }, { part: 'date', on: false }] } })).toMatch(/carries title\.$/)
+    expect(
+      said({
+        card: {
+          ...defaultCard,
+          parts: [
+            { part: 'title', on: true, level: 3 },
+            { part: 'date', on: false },
+          ],
+        },
+      }),
+    ).toMatch(/carries title\.$/)
     expect(said({ card: { ...defaultCard, parts: [] } })).toMatch(/carries nothing yet\.$/)
   })
 
   it('has a ticket for every clause in their order, for any listing', () => {
     fc.assert(
       fc.property(listings, (listing) => {
-        const tickets = sentenceOf(listing, words).flatMap((piece) => (piece.kind === 'ticket' ? [piece.clause] : []))
+        const tickets = sentenceOf(listing, words).flatMap((piece) =>
+          piece.kind === 'ticket' ? [piece.clause] : [],
+        )
         expect(tickets).toEqual(['from', 'order', 'amount', 'shape', 'card'])
       }),
     )

@@ -38,7 +38,9 @@ export function sentenceOf(listing: Listing, words: Words): readonly SentencePie
 /** The sentence as one text, for reading aloud and for names. */
 export function sentenceText(pieces: readonly SentencePiece[]): string {
   return pieces
-    .map((piece) => (piece.kind === 'ticket' && piece.aside !== null ? `${piece.text} (${piece.aside})` : piece.text))
+    .map((piece) =>
+      piece.kind === 'ticket' && piece.aside !== null ? `${piece.text} (${piece.aside})` : piece.text,
+    )
     .join('')
 }
 

@@ -19,7 +19,9 @@ function liftedRule(rule: unknown): unknown {
   const { any, days, ...rest } = rule as Record<string, unknown>
   if (rest.rule === 'terms') return { ...rest, is: 'any', terms: any }
   if (rest.rule === 'author') return { ...rest, is: 'any', authors: any }
-  return rest.rule === 'published-within' ? { rule: 'date', window: { is: 'last', count: days, unit: 'day' } } : rule
+  return rest.rule === 'published-within'
+    ? { rule: 'date', window: { is: 'last', count: days, unit: 'day' } }
+    : rule
 }
 
 /** Version 3: “is exactly” means so; what it meant until then is said. */
@@ -51,7 +53,10 @@ export function upgraded(
   if (typeof from !== 'number' || !Number.isInteger(from) || from < 1)
     return faulty('version', 'Say which version of the definition this is: a whole number from 1.')
   if (from > version)
-    return faulty('version', `This is version ${from}; the newest known here is ${version}. Update Bushel first.`)
+    return faulty(
+      'version',
+      `This is version ${from}; the newest known here is ${version}. Update Bushel first.`,
+    )
   let current = input as Record<string, unknown>
   for (const step of steps.slice(from - 1, version - 1)) {
     current = { ...step(current), version: (current.version as number) + 1 }

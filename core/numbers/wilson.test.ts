@@ -3,7 +3,14 @@ import { wilsonLowerBound } from './wilson'
 
 describe('the lower bound of what votes vouch for', () => {
   // Worked from the closed form of the interval with z = 1.96 (values computed by hand to three places).
-  it.each([[1, 1, 0.207], [9, 10, 0.596], [90, 100, 0.826], [5, 10, 0.237], [0, 10, 0], [0, 0, 0]])('%i of %i', (positive, total, bound) => {
+  it.each([
+    [1, 1, 0.207],
+    [9, 10, 0.596],
+    [90, 100, 0.826],
+    [5, 10, 0.237],
+    [0, 10, 0],
+    [0, 0, 0],
+  ])('%i of %i', (positive, total, bound) => {
     expect(wilsonLowerBound(positive, total)).toBeCloseTo(bound, 3)
   })
 

@@ -53,7 +53,14 @@ const schema = object({
 
 /** A page with nothing on it. */
 export function newPage(title: string, introduction = ''): Page {
-  return { version: pageVersion, title, introduction, frame: 'main-side', areas: { main: [], side: [] }, shelf: [] }
+  return {
+    version: pageVersion,
+    title,
+    introduction,
+    frame: 'main-side',
+    areas: { main: [], side: [] },
+    shelf: [],
+  }
 }
 
 /** Reads a page. Every placement's id is its own. */

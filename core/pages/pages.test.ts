@@ -8,7 +8,11 @@ import { rulerStretches } from './ruler'
 
 const id = (at: number) => `00000000-0000-4000-8000-00000000000${at}`
 const placement = (at: number): Placement => ({ id: id(at), listing: id(9), heading: '' })
-const page: Page = { ...newPage('Home'), areas: { main: [placement(1), placement(2)], side: [placement(3)] }, shelf: [placement(4)] }
+const page: Page = {
+  ...newPage('Home'),
+  areas: { main: [placement(1), placement(2)], side: [placement(3)] },
+  shelf: [placement(4)],
+}
 
 describe('a page', () => {
   it('is read as it is written', () => {
@@ -30,7 +34,10 @@ describe('a page', () => {
     const spots = fc.constantFrom('main', 'side', 'shelf' as const)
     fc.assert(
       fc.property(fc.array(fc.tuple(fc.integer({ min: 1, max: 4 }), spots, fc.nat(4))), (moves) => {
-        const moved = moves.reduce((one, [which, spot, at]) => withPlacementMoved(one, id(which), spot, at), page)
+        const moved = moves.reduce(
+          (one, [which, spot, at]) => withPlacementMoved(one, id(which), spot, at),
+          page,
+        )
         const sorted = (one: Page) => placementsOf(one).toSorted((a, b) => a.id.localeCompare(b.id))
         expect(sorted(moved)).toEqual(sorted(page))
         expect(parsePage(moved).ok).toBe(true)

@@ -18,7 +18,12 @@ export interface RulerStretch {
  * What the ruler shows for a listing in an area: which stop is in force at each page width between
  * `least` and `most`. A frame may make an area narrower as the page grows, so a stop can come twice.
  */
-export function rulerStretches(area: Area, stops: readonly RulerStop[], least: number, most: number): readonly RulerStretch[] {
+export function rulerStretches(
+  area: Area,
+  stops: readonly RulerStop[],
+  least: number,
+  most: number,
+): readonly RulerStretch[] {
   const stretches: RulerStretch[] = []
   for (let width = least; width <= most; width += 1) {
     const stop = stopAt(area, stops, width)
@@ -39,5 +44,8 @@ export function boxWidthAt(area: Area, pageWidth: number): number {
 
 function stopAt(area: Area, stops: readonly RulerStop[], pageWidth: number): number {
   const box = areaWidthAt(area, pageWidth)
-  return Math.max(0, stops.findLastIndex((stop) => stop.from <= box))
+  return Math.max(
+    0,
+    stops.findLastIndex((stop) => stop.from <= box),
+  )
 }

@@ -22,7 +22,10 @@ export const widestRendition = 2400
 /** The formats in which pictures are given out. */
 export type PictureFormat = 'avif' | 'webp'
 
-/** The widths in which this picture can be had, rising; none is larger than the original, nor than any layout shows. */
+/**
+ * The widths in which this picture can be had, rising; none is larger than the original, nor than
+ * any layout shows.
+ */
 export function widthsOf(picture: Pick<Picture, 'width'>): readonly number[] {
   const own = Math.min(picture.width, widestRendition)
   return [...renditionWidths.filter((width) => width < own), own]
@@ -39,7 +42,10 @@ export function focusOf({ focalX, focalY }: Pick<Picture, 'focalX' | 'focalY'>):
   return `${Math.round(focalX * 100)}% ${Math.round(focalY * 100)}%`
 }
 
-/** The address of a picture at one of its widths: each reader gets it in the smallest format they can read. */
+/**
+ * The address of a picture at one of its widths: each reader gets it in the smallest format they
+ * can read.
+ */
 export function pictureAddress(picture: Pick<Picture, 'hash'>, width: number): string {
   return `/media/${picture.hash}/${width}`
 }

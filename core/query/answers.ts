@@ -9,7 +9,10 @@ export interface ListingCounts {
   /** What listings above it on the page show, where it leaves those out. */
   readonly above: readonly number[]
   /** Picked by hand, or always in, but not there or not to be seen by visitors. */
-  readonly gone: readonly { readonly id: number; /** Null where nothing is left of it. */ readonly title: string | null }[]
+  readonly gone: readonly {
+    readonly id: number
+    /** Null where nothing is left of it. */ readonly title: string | null
+  }[]
 }
 
 /** The next change of an answer by the clock alone. */

@@ -12,7 +12,10 @@ export function rulesAsking(given: readonly Rule[], words: Words): readonly Rule
   return asking(rules, given, words)
 }
 
-/** What one rule asks, also where it is switched off. A broken one asks nothing, or lets nothing pass, as the site chooses. */
+/**
+ * What one rule asks, also where it is switched off. A broken one asks nothing, or lets nothing
+ * pass, as the site chooses.
+ */
 export function predicateOfRule(rule: Rule, context: PlanContext): Predicate {
   return joined(rules, 'all', [{ ...rule, off: false }], context)
 }
@@ -51,6 +54,11 @@ export const mostRules = 200
 /** How deep rules nest, 1 for rules without groups, and how many they are. Takes what is not checked yet. */
 export function measureOf(given: unknown): { readonly depth: number; readonly count: number } {
   if (!Array.isArray(given)) return { depth: 0, count: 0 }
-  const inner = given.map((rule: unknown) => measureOf(typeof rule === 'object' && rule !== null ? Reflect.get(rule, 'rules') : undefined))
-  return { depth: 1 + Math.max(0, ...inner.map((one) => one.depth)), count: given.length + inner.reduce((sum, one) => sum + one.count, 0) }
+  const inner = given.map((rule: unknown) =>
+    measureOf(typeof rule === 'object' && rule !== null ? Reflect.get(rule, 'rules') : undefined),
+  )
+  return {
+    depth: 1 + Math.max(0, ...inner.map((one) => one.depth)),
+    count: given.length + inner.reduce((sum, one) => sum + one.count, 0),
+  }
 }

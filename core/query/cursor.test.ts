@@ -11,21 +11,52 @@ describe('a cursor', () => {
     fc.assert(
       fc.property(listings, indexedEntries, contexts, fc.nat(5000), (listing, entries, context, before) => {
         const plan = planOf(listing, context)
-        for (const position of entries.slice(0, 3).map(positionReader(plan.order))) expect(readCursor(cursorText({ position, before }), plan)).toEqual({ position, before, id: position.id })
+        for (const position of entries.slice(0, 3).map(positionReader(plan.order)))
+          expect(readCursor(cursorText({ position, before }), plan)).toEqual({
+            position,
+            before,
+            id: position.id,
+          })
       }),
     )
   })
 
-  const order: readonly PlanKey[] = [{ by: 'publishedAt', direction: 'down' }, { by: 'title', direction: 'up' }]
+  const order: readonly PlanKey[] = [
+    { by: 'publishedAt', direction: 'down' },
+    { by: 'title', direction: 'up' },
+  ]
 
-  it.each(['', 'x', '{}', '[]', '[0]', '[0,1,2]', '[-1,1,2,"x"]', '[0,1.5,2,"x"]', '[0,1,"2026","x"]', '[0,1,2,3]', '[0,1,1e300,"x"]', '[0,1,2,"\\u0000"]', '[0,1,2,"\\ud800"]', '[0,1,2,"x",4]'])('is refused for another order, or as nonsense: %s', (text) => {
+  it.each([
+    '',
+    'x',
+    '{}',
+    '[]',
+    '[0]',
+    '[0,1,2]',
+    '[-1,1,2,"x"]',
+    '[0,1.5,2,"x"]',
+    '[0,1,"2026","x"]',
+    '[0,1,2,3]',
+    '[0,1,1e300,"x"]',
+    '[0,1,2,"\\u0000"]',
+    '[0,1,2,"\\ud800"]',
+    '[0,1,2,"x",4]',
+  ])('is refused for another order, or as nonsense: %s', (text) => {
     expect(readCursor(text, { order })).toBeNull()
   })
 
   it('leaves out where an entry stood where that is too long for an address, and takes the first and the last of all dates', () => {
     const position = { id: 7, values: [Date.UTC(2026, 0, 1), 'x'.repeat(3000)] }
-    expect(readCursor(cursorText({ position, before: 4 }), { order })).toEqual({ before: 4, id: 7, position: null })
-    for (const at of [-62_135_596_800_000, 253_402_300_799_999]) expect(readCursor(cursorText({ position: { id: 7, values: [at, 'x'] }, before: 4 }), { order })?.position?.values[0]).toBe(at)
+    expect(readCursor(cursorText({ position, before: 4 }), { order })).toEqual({
+      before: 4,
+      id: 7,
+      position: null,
+    })
+    for (const at of [-62_135_596_800_000, 253_402_300_799_999])
+      expect(
+        readCursor(cursorText({ position: { id: 7, values: [at, 'x'] }, before: 4 }), { order })?.position
+          ?.values[0],
+      ).toBe(at)
   })
 
   it('never fails, whatever stands in the address', () => {

@@ -15,7 +15,13 @@ export interface Cursor {
 const longestText = 1500
 
 /** A cursor as it stands in an address. */
-export function cursorText({ position, before }: { readonly position: Position; readonly before: number }): string {
+export function cursorText({
+  position,
+  before,
+}: {
+  readonly position: Position
+  readonly before: number
+}): string {
   const text = JSON.stringify([before, position.id, ...position.values])
   return text.length <= longestText ? text : JSON.stringify([before, position.id])
 }
@@ -49,7 +55,8 @@ function isCount(value: unknown): value is number {
 
 function isValueOf(key: PlanKey, value: unknown): value is number | string | null {
   if (value === null) return true
-  if (key.by === 'title' || (key.by === 'field' && key.sort === 'text')) return typeof value === 'string' && isStorable(value)
+  if (key.by === 'title' || (key.by === 'field' && key.sort === 'text'))
+    return typeof value === 'string' && isStorable(value)
   if (typeof value !== 'number' || !Number.isFinite(value)) return false
   if (key.by === 'publishedAt') return value >= earliestInstant && value <= latestInstant
   return key.by === 'field' || key.by === 'rating' || Number.isSafeInteger(value)

@@ -16,7 +16,12 @@ export interface Answer {
  * Runs a plan over entries in memory. `locale` decides how texts are ordered. With `after`, shows
  * what follows that position, and skips nothing.
  */
-export function evaluate(plan: Plan, entries: readonly IndexedEntry[], locale: string, after: Position | null = null): Answer {
+export function evaluate(
+  plan: Plan,
+  entries: readonly IndexedEntry[],
+  locale: string,
+  after: Position | null = null,
+): Answer {
   let left = entries.filter((entry) => plan.collections.includes(entry.collectionId))
   const counts: number[] = []
   for (const { asks } of plan.steps) {
@@ -27,5 +32,8 @@ export function evaluate(plan: Plan, entries: readonly IndexedEntry[], locale: s
   const compare = positionComparer(plan.order, locale)
   const ordered = left.map(read).toSorted(compare)
   const start = after === null ? plan.skip : ordered.findIndex((position) => compare(position, after) > 0)
-  return { ids: start === -1 ? [] : ordered.slice(start, start + plan.take).map((position) => position.id), counts }
+  return {
+    ids: start === -1 ? [] : ordered.slice(start, start + plan.take).map((position) => position.id),
+    counts,
+  }
 }

@@ -18,7 +18,9 @@ export interface Movement {
 /** How a listing moves with the clock at `now` (epoch milliseconds). */
 export function movementOf({ from, order }: Listing, now: number, words: Words): Movement {
   const moving = ruleTree(from.rules).filter(({ rule }) => movesByClock(rule))
-  const daily = order.keys.some((key) => (key.by === 'views' && key.days !== undefined) || (key.by === 'shuffle' && key.span === 'day'))
+  const daily = order.keys.some(
+    (key) => (key.by === 'views' && key.days !== undefined) || (key.by === 'shuffle' && key.span === 'day'),
+  )
   const passes = moving.flatMap(({ rule }) => {
     if (rule.rule !== 'field') return []
     return fieldsAsked(rule).flatMap((id) => {

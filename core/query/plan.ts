@@ -36,13 +36,19 @@ export interface Plan {
   readonly collections: readonly number[]
   /** In the order in which the tally shows them; an entry must pass all. */
   readonly steps: readonly { readonly step: Step; readonly asks: Predicate }[]
-  /** At least one. What ties in all of them falls to the id, in the direction of the last key, so that every order is total. */
+  /**
+   * At least one. What ties in all of them falls to the id, in the direction of the last key, so
+   * that every order is total.
+   */
   readonly order: readonly PlanKey[]
   readonly skip: number
   readonly take: number
 }
 
-/** The plan of a listing. The first step leaves what a visitor may see; then one for each rule, and what is left out. */
+/**
+ * The plan of a listing. The first step leaves what a visitor may see; then one for each rule, and
+ * what is left out.
+ */
 export function planOf(listing: Listing, question: QuestionContext): Plan {
   const { from, order, amount } = listing
   const context: PlanContext = { ...question, collections: from.collections }
@@ -50,7 +56,10 @@ export function planOf(listing: Listing, question: QuestionContext): Plan {
   return {
     collections: from.collections,
     steps: stepsOf(from).map((step) => ({ step, asks: stepPredicate(step, from, context) })),
-    order: [...(order.pinned === 'first' ? [{ by: 'pinned', direction: 'down' } as const] : []), ...(keys.length > 0 ? keys : [newest])],
+    order: [
+      ...(order.pinned === 'first' ? [{ by: 'pinned', direction: 'down' } as const] : []),
+      ...(keys.length > 0 ? keys : [newest]),
+    ],
     skip: amount.skip,
     take: Math.min(takeOf(amount), amount.perPage ?? Infinity),
   }
@@ -98,9 +107,19 @@ function subjectPredicate(page: PageSubject | null, context: PlanContext): Predi
     case 'author':
       return { test: 'anyKey', keys: [page.id] }
     case 'month': {
-      const start = (year: number, month: number) => fromWallClock(`${String(year).padStart(4, '0')}-${String(month).padStart(2, '0')}-01T00:00`, context.words.zone)
+      const start = (year: number, month: number) =>
+        fromWallClock(
+          `${String(year).padStart(4, '0')}-${String(month).padStart(2, '0')}-01T00:00`,
+          context.words.zone,
+        )
       const next = page.month === 12 ? start(page.year + 1, 1) : start(page.year, page.month + 1)
-      return { test: 'between', value: 'publishedAt', from: start(page.year, page.month), to: null, before: next }
+      return {
+        test: 'between',
+        value: 'publishedAt',
+        from: start(page.year, page.month),
+        to: null,
+        before: next,
+      }
     }
     case 'search':
       return { test: 'words', words: wantedWords(page.words, context.words.locale) }
@@ -122,13 +141,19 @@ function fieldKeys(key: OrderKey & { readonly by: 'field' }, context: PlanContex
   const sort = field === undefined ? null : fieldTypes.get(field.type).sort
   if (field === undefined || sort === null || orderKeyTrouble(key, context.words) !== null) return []
   const parts = orderParts(field)
-  const weights = parts.flatMap((part, at) => keysOf(field, part, context).map((one) => ({ key: one, weight: parts.length - at })))
+  const weights = parts.flatMap((part, at) =>
+    keysOf(field, part, context).map((one) => ({ key: one, weight: parts.length - at })),
+  )
   const within: readonly PlanKey[] = parts.length === 0 ? [] : [{ by: 'weights', weights, direction: 'down' }]
   return [...within, { by: 'field', column: columnOf(field, context), sort, direction: key.direction }]
 }
 
 /** Null for a key that can't order, and is left out. */
-function planKey(key: Exclude<OrderKey, { readonly by: 'field' }>, from: From, context: PlanContext): PlanKey | null {
+function planKey(
+  key: Exclude<OrderKey, { readonly by: 'field' }>,
+  from: From,
+  context: PlanContext,
+): PlanKey | null {
   switch (key.by) {
     case 'date':
       return { by: 'publishedAt', direction: key.direction }
@@ -146,22 +171,35 @@ function planKey(key: Exclude<OrderKey, { readonly by: 'field' }>, from: From, c
     case 'hand':
       return { by: 'list', ids: from.picks.map((pick) => pick.entry), direction: 'up' }
     case 'related':
-      return context.related.length === 0 ? null : { by: 'weights', weights: context.related, direction: 'down' }
+      return context.related.length === 0
+        ? null
+        : { by: 'weights', weights: context.related, direction: 'down' }
   }
 }
 
 function titlesGiven({ by, picks }: From): { readonly shown?: Readonly<Record<string, string>> } {
-  const given = by === 'hand' ? picks.flatMap(({ entry, title }) => (title === undefined || title === '' ? [] : [[String(entry), title] as const])) : []
+  const given =
+    by === 'hand'
+      ? picks.flatMap(({ entry, title }) =>
+          title === undefined || title === '' ? [] : [[String(entry), title] as const],
+        )
+      : []
   return given.length === 0 ? {} : { shown: Object.fromEntries(given) }
 }
 
 /** The days whose reads count for “the last days”, today included: midnights UTC, epoch milliseconds. */
-export function readWindow(days: number, { now, words }: Pick<QuestionContext, 'now' | 'words'>): { readonly since: number; readonly until: number } {
+export function readWindow(
+  days: number,
+  { now, words }: Pick<QuestionContext, 'now' | 'words'>,
+): { readonly since: number; readonly until: number } {
   const until = civilDayOf(now, words.zone)
   return { since: until - (days - 1) * 86_400_000, until }
 }
 
-function seedFor({ span, number }: Extract<OrderKey, { by: 'shuffle' }>, { now, words, visit }: PlanContext): string {
+function seedFor(
+  { span, number }: Extract<OrderKey, { by: 'shuffle' }>,
+  { now, words, visit }: PlanContext,
+): string {
   if (span === 'fixed') return `fixed ${number}`
   return span === 'day' ? `${number} ${civilDayOf(now, words.zone)}` : `${number} ${visit}`
 }
@@ -171,8 +209,14 @@ export function filterOf(plan: Plan): Predicate {
   return { test: 'all', of: plan.steps.map((one) => one.asks) }
 }
 
-/** The values of fields whose numbers in the index must be known to plan a listing, and to count each of its rules alone. */
-export function valuesAsked(listing: Listing, question: QuestionContext): readonly { readonly field: number; readonly value: string }[] {
+/**
+ * The values of fields whose numbers in the index must be known to plan a listing, and to count
+ * each of its rules alone.
+ */
+export function valuesAsked(
+  listing: Listing,
+  question: QuestionContext,
+): readonly { readonly field: number; readonly value: string }[] {
   const asked = new Map<string, { field: number; value: string }>()
   const keyOf = (field: number, value: string) => {
     asked.set(`${field} ${value}`, { field, value })

@@ -17,7 +17,10 @@ export function positionReader(order: readonly PlanKey[]): (entry: IndexedEntry)
 }
 
 /** How often an entry was read on these days, both included. */
-export function readsIn({ reads }: IndexedEntry, { since, until }: { readonly since: number; readonly until: number }): number {
+export function readsIn(
+  { reads }: IndexedEntry,
+  { since, until }: { readonly since: number; readonly until: number },
+): number {
   return reads.reduce((sum, one) => (one.day >= since && one.day <= until ? sum + one.count : sum), 0)
 }
 
@@ -48,7 +51,8 @@ function valueReader(key: PlanKey): (entry: IndexedEntry) => number | string | n
     case 'title':
       return (entry) => key.shown?.[entry.id] ?? entry.title
     case 'weights':
-      return (entry) => key.weights.reduce((sum, one) => (entry.keys.includes(one.key) ? sum + one.weight : sum), 0)
+      return (entry) =>
+        key.weights.reduce((sum, one) => (entry.keys.includes(one.key) ? sum + one.weight : sum), 0)
     default: {
       const { by } = key
       return (entry) => entry[by]
@@ -57,7 +61,10 @@ function valueReader(key: PlanKey): (entry: IndexedEntry) => number | string | n
 }
 
 /** Compares positions: negative when the first comes first. `locale` decides how texts are ordered. */
-export function positionComparer(order: readonly PlanKey[], locale: string): (a: Position, b: Position) => number {
+export function positionComparer(
+  order: readonly PlanKey[],
+  locale: string,
+): (a: Position, b: Position) => number {
   const texts = titleComparer(locale)
   const last = order.at(-1)?.direction ?? 'down'
   return (a, b) => {
@@ -69,7 +76,12 @@ export function positionComparer(order: readonly PlanKey[], locale: string): (a:
   }
 }
 
-function compareValues(a: number | string | null, b: number | string | null, direction: 'up' | 'down', texts: (a: string, b: string) => number): number {
+function compareValues(
+  a: number | string | null,
+  b: number | string | null,
+  direction: 'up' | 'down',
+  texts: (a: string, b: string) => number,
+): number {
   if (a === null || b === null) return a === b ? 0 : a === null ? 1 : -1
   const rising = typeof a === 'string' || typeof b === 'string' ? texts(String(a), String(b)) : a - b
   return direction === 'up' ? rising : -rising

@@ -30,7 +30,13 @@ export type Predicate =
       readonly before: number | null
     }
   /** Has a field of which a text is, begins with or contains the text; both folded, or both as they are. */
-  | { readonly test: 'text'; readonly value: FieldColumn; readonly how: TextMatch; readonly form: 'folded' | 'exact'; readonly text: string }
+  | {
+      readonly test: 'text'
+      readonly value: FieldColumn
+      readonly how: TextMatch
+      readonly form: 'folded' | 'exact'
+      readonly text: string
+    }
   /** Has all of the words. */
   | { readonly test: 'words'; readonly words: readonly string[] }
   | { readonly test: 'ids'; readonly ids: readonly number[] }
@@ -88,7 +94,10 @@ function numberOf(value: RangeValue, entry: IndexedEntry): number | null {
   return typeof number === 'number' ? number : null
 }
 
-/** What the lines of a field's texts must contain, so that one of them is, begins with or contains what is asked for. */
+/**
+ * What the lines of a field's texts must contain, so that one of them is, begins with or contains
+ * what is asked for.
+ */
 export function textWanted({ how, text }: { readonly how: TextMatch; readonly text: string }): string {
   if (how === 'contains') return text
   return how === 'begins' ? `\n${text}` : `\n${text}\n`

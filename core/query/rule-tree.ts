@@ -19,7 +19,12 @@ export function ruleTree(rules: readonly Rule[], within = ''): readonly PlacedRu
 }
 
 /** What each rule that can be asked asks by itself, also where it is switched off. */
-export function askedAlone(from: From, question: QuestionContext): readonly { readonly path: string; readonly asks: Predicate }[] {
+export function askedAlone(
+  from: From,
+  question: QuestionContext,
+): readonly { readonly path: string; readonly asks: Predicate }[] {
   const context: PlanContext = { ...question, collections: from.collections }
-  return ruleTree(from.rules).flatMap(({ path, rule }) => (troubleOf(rule, context.words) === null ? [{ path, asks: predicateOfRule(rule, context) }] : []))
+  return ruleTree(from.rules).flatMap(({ path, rule }) =>
+    troubleOf(rule, context.words) === null ? [{ path, asks: predicateOfRule(rule, context) }] : [],
+  )
 }

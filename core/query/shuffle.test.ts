@@ -5,7 +5,11 @@ import { placeOfEntry, placesFrom, rankOf, scatterOf, shuffleModulus, shuffleOf 
 const ids = Array.from({ length: 9220 }, (_, at) => at + 1)
 const firstOf = (seed: string, most: number, of: readonly number[] = ids) => {
   const shuffle = shuffleOf(seed)
-  return of.map((id) => ({ id, rank: rankOf(placeOfEntry(id), shuffle) })).toSorted((a, b) => a.rank - b.rank || a.id - b.id).slice(0, most).map((one) => one.id)
+  return of
+    .map((id) => ({ id, rank: rankOf(placeOfEntry(id), shuffle) }))
+    .toSorted((a, b) => a.rank - b.rank || a.id - b.id)
+    .slice(0, most)
+    .map((one) => one.id)
 }
 
 describe('a shuffle', () => {
@@ -21,7 +25,9 @@ describe('a shuffle', () => {
         const places = placesFrom(rank, 50, shuffle)
         expect(places.map((place) => rankOf(place, shuffle))).toEqual(places.map((_, at) => rank + at))
         expect(new Set(places).size).toBe(places.length)
-        expect(places.every((place) => Number.isInteger(place) && place >= 0 && place < shuffleModulus)).toBe(true)
+        expect(places.every((place) => Number.isInteger(place) && place >= 0 && place < shuffleModulus)).toBe(
+          true,
+        )
       }),
     )
   })
@@ -43,13 +49,18 @@ describe('a shuffle', () => {
   it('keeps nobody together: two shuffles share two entries as rarely as chance has it', () => {
     const shuffles = Array.from({ length: 300 }, (_, seed) => new Set(firstOf(`visit ${seed}`, 6)))
     let pairs = 0
-    for (const [at, one] of shuffles.entries()) for (const other of shuffles.slice(at + 1)) if ([...one].filter((id) => other.has(id)).length >= 2) pairs += 1
-    // 44,850 pairs of shuffles of 6 from 9,220: 0.24 are expected (hypergeometric); six or more come once in ten million times.
+    for (const [at, one] of shuffles.entries())
+      for (const other of shuffles.slice(at + 1))
+        if ([...one].filter((id) => other.has(id)).length >= 2) pairs += 1
+    // 44,850 pairs of shuffles of 6 from 9,220: 0.24 are expected (hypergeometric); six or more
+    // come once in ten million times.
     expect(pairs).toBeLessThan(6)
   })
 
   it('spreads ids that follow each other', () => {
-    expect(new Set(ids.slice(0, 200).map((id) => Math.floor(placeOfEntry(id) / (shuffleModulus / 1000)))).size).toBeGreaterThan(150)
+    expect(
+      new Set(ids.slice(0, 200).map((id) => Math.floor(placeOfEntry(id) / (shuffleModulus / 1000)))).size,
+    ).toBeGreaterThan(150)
     expect(scatterOf(1)).not.toBe(scatterOf(2))
   })
 })

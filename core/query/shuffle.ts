@@ -42,11 +42,17 @@ export function rankOf(place: number, { factor, shift }: Shuffle): number {
   return (place * factor + shift) % shuffleModulus
 }
 
-/** The places that come from a rank on, as many as asked for: what can be looked up instead of ranking everything. */
+/**
+ * The places that come from a rank on, as many as asked for: what can be looked up instead of
+ * ranking everything.
+ */
 export function placesFrom(rank: number, count: number, { factor, shift }: Shuffle): readonly number[] {
   const back = inverseOf(factor)
   const many = Math.max(0, Math.min(count, shuffleModulus - rank))
-  return Array.from({ length: many }, (_, at) => ((((rank + at - shift + shuffleModulus) % shuffleModulus) * back) % shuffleModulus))
+  return Array.from(
+    { length: many },
+    (_, at) => (((rank + at - shift + shuffleModulus) % shuffleModulus) * back) % shuffleModulus,
+  )
 }
 
 /** The number that undoes multiplying by another, mod the modulus: the extended Euclidean algorithm. */

@@ -10,7 +10,20 @@ const words = wordsOf({
   placeholder: 'sprig',
   locale: 'en-GB',
   zone: 'UTC',
-  collections: [{ id: 1, slug: 'notes', name: 'Notes', singular: 'Note', plural: 'Notes', icon: 'note', kind: 'plain', address: '/notes/{slug}', facets: [], fields: [] }],
+  collections: [
+    {
+      id: 1,
+      slug: 'notes',
+      name: 'Notes',
+      singular: 'Note',
+      plural: 'Notes',
+      icon: 'note',
+      kind: 'plain',
+      address: '/notes/{slug}',
+      facets: [],
+      fields: [],
+    },
+  ],
   facets: [],
   terms: [],
   authors: [],
@@ -40,7 +53,11 @@ describe('the tally', () => {
 
   it('counts pages, of which the last may hold fewer', () => {
     const paged = { ...listing, amount: { ...listing.amount, take: 40, perPage: 6 } }
-    expect(tallyOf(paged, [214, 23], words).at(-1)).toMatchObject({ label: 'shown in 4 pages', count: 22, note: null })
+    expect(tallyOf(paged, [214, 23], words).at(-1)).toMatchObject({
+      label: 'shown in 4 pages',
+      count: 22,
+      note: null,
+    })
   })
 
   it('says when fewer are there than were asked for', () => {

@@ -28,7 +28,13 @@ export function tallyOf(listing: Listing, counts: readonly number[], words: Word
   const take = takeOf(listing.amount)
   const afterSkip = Math.max(0, passed - skip)
   const shown = Math.min(take, afterSkip)
-  if (skip > 0) steps.push({ clause: 'amount', label: `after skipping ${skip}`, count: afterSkip, note: emptied(passed, afterSkip) })
+  if (skip > 0)
+    steps.push({
+      clause: 'amount',
+      label: `after skipping ${skip}`,
+      count: afterSkip,
+      note: emptied(passed, afterSkip),
+    })
   steps.push({
     clause: 'amount',
     label: perPage === null || shown <= perPage ? 'shown' : `shown in ${Math.ceil(shown / perPage)} pages`,

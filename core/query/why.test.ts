@@ -15,11 +15,26 @@ import { pageOfPlace, whyOf } from './why'
 const context = { ...plainContext(now, trialWords), keyOf: internedKey }
 const count = fieldNamed('count')
 const entry: IndexedEntry = {
-  id: 7, collectionId: 1, title: 'Rain', publishedAt: Date.UTC(2026, 1, 3), expiresAt: null, views: 1234, comments: 2, rating: 0.5, pinned: false,
-  keys: [12, 21, internedKey(count.id, '')], values: { [count.id]: 2.5 }, words: ['rain'], reads: [{ day: Date.UTC(2026, 1, 27), count: 3 }, { day: Date.UTC(2025, 0, 1), count: 9 }],
+  id: 7,
+  collectionId: 1,
+  title: 'Rain',
+  publishedAt: Date.UTC(2026, 1, 3),
+  expiresAt: null,
+  views: 1234,
+  comments: 2,
+  rating: 0.5,
+  pinned: false,
+  keys: [12, 21, internedKey(count.id, '')],
+  values: { [count.id]: 2.5 },
+  words: ['rain'],
+  reads: [
+    { day: Date.UTC(2026, 1, 27), count: 3 },
+    { day: Date.UTC(2025, 0, 1), count: 9 },
+  ],
 }
 const explained = { indexed: entry, termIds: [12], authorId: 21, values: { [count.id]: 2.5 } }
-const because = (change: Partial<From>) => whyOf({ ...newListing('Notes', 1), from: { ...fromAll(1), ...change } }, context, explained)
+const because = (change: Partial<From>) =>
+  whyOf({ ...newListing('Notes', 1), from: { ...fromAll(1), ...change } }, context, explained)
 
 describe('why an entry is shown', () => {
   it('says the same as the answer, step by step, whatever is asked', () => {
@@ -27,7 +42,9 @@ describe('why an entry is shown', () => {
       fc.property(listings, indexedEntries, contexts, (listing, entries, asked) => {
         for (const one of entries.slice(0, 6)) {
           const why = whyOf(listing, asked, { indexed: one, termIds: [], authorId: null, values: {} })
-          const shown = listing.from.collections.includes(one.collectionId) && passes(filterOf(planOf(listing, asked)), one)
+          const shown =
+            listing.from.collections.includes(one.collectionId) &&
+            passes(filterOf(planOf(listing, asked)), one)
           expect(why.firstFailing === null).toBe(shown)
           expect(why.reasons).toHaveLength(planOf(listing, asked).steps.length)
         }
@@ -58,17 +75,45 @@ describe('why an entry is shown', () => {
   })
 
   it('looks into groups', () => {
-    const { reasons } = because({ rules: [{ rule: 'group', join: 'any', rules: [{ rule: 'flag', flag: 'pinned', is: true }, { rule: 'words', words: 'rain' }] }] })
-    expect(reasons[1]?.within.map(({ asks, passes: passed }) => [asks, passed])).toEqual([['pinned', false], ['with “rain”', true]])
+    const { reasons } = because({
+      rules: [
+        {
+          rule: 'group',
+          join: 'any',
+          rules: [
+            { rule: 'flag', flag: 'pinned', is: true },
+            { rule: 'words', words: 'rain' },
+          ],
+        },
+      ],
+    })
+    expect(reasons[1]?.within.map(({ asks, passes: passed }) => [asks, passed])).toEqual([
+      ['pinned', false],
+      ['with “rain”', true],
+    ])
   })
 
   it('tells of an entry that is always in, and of a rule that makes no sense', () => {
-    expect(because({ rules: [{ rule: 'terms', facet: 10, is: 'any', terms: [14] }], always: [7] }).reasons[1]).toMatchObject({ has: 'always in', passes: true })
-    expect(because({ rules: [{ rule: 'field', field: 999, asked: { is: 'present' } }] }).reasons[1]).toMatchObject({ trouble: 'The field of this rule was deleted. Remove the rule, or bring the field back.', passes: true })
+    expect(
+      because({ rules: [{ rule: 'terms', facet: 10, is: 'any', terms: [14] }], always: [7] }).reasons[1],
+    ).toMatchObject({ has: 'always in', passes: true })
+    expect(
+      because({ rules: [{ rule: 'field', field: 999, asked: { is: 'present' } }] }).reasons[1],
+    ).toMatchObject({
+      trouble: 'The field of this rule was deleted. Remove the rule, or bring the field back.',
+      passes: true,
+    })
   })
 
   it('says what it is ordered by', () => {
-    const order = { keys: [{ by: 'views', direction: 'down', days: 30 }, { by: 'rating', direction: 'down' }, { by: 'field', field: count.id, direction: 'up' }], pinned: 'ignored' } as const
+    const order = {
+      keys: [
+        { by: 'views', direction: 'down', days: 30 },
+        { by: 'rating', direction: 'down' },
+        { by: 'field', field: count.id, direction: 'up' },
+      ],
+      pinned: 'ignored',
+    } as const
     expect(whyOf({ ...newListing('Notes', 1), order }, context, explained).order).toEqual([
       { by: 'most read in 30 days first', has: '3 reads' },
       { by: 'best rated first', has: '50 % are sure to like it' },
@@ -76,7 +121,13 @@ describe('why an entry is shown', () => {
     ])
   })
 
-  it.each([[1, 1], [3, 2], [10, 5], [11, null], [0, null]])('puts place %i on page %s of pages of two', (place, page) => {
+  it.each([
+    [1, 1],
+    [3, 2],
+    [10, 5],
+    [11, null],
+    [0, null],
+  ])('puts place %i on page %s of pages of two', (place, page) => {
     expect(pageOfPlace(place, { amount: { ...defaultAmount, take: 10, perPage: 2 } })).toBe(page)
   })
 })

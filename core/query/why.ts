@@ -68,10 +68,18 @@ export function whyOf(listing: Listing, question: QuestionContext, entry: Explai
   const plan = planOf(listing, question)
   const context: PlanContext = { ...question, collections: listing.from.collections }
   const reasons = plan.steps.map(({ step, asks }): Reason => {
-    const passed = passes(asks, entry.indexed) && (step.kind !== 'collections' || inCollection(entry, context))
+    const passed =
+      passes(asks, entry.indexed) && (step.kind !== 'collections' || inCollection(entry, context))
     const rule = step.kind === 'rule' ? listing.from.rules[step.at] : undefined
-    const within = step.kind === 'rules' ? listing.from.rules.filter((one) => one.off !== true).map((one) => ruleReason(one, context, entry)) : rule?.rule === 'group' ? ruleReason(rule, context, entry).within : []
-    const always = listing.from.always.includes(entry.indexed.id) && (step.kind === 'rule' || step.kind === 'rules' || step.kind === 'page')
+    const within =
+      step.kind === 'rules'
+        ? listing.from.rules.filter((one) => one.off !== true).map((one) => ruleReason(one, context, entry))
+        : rule?.rule === 'group'
+          ? ruleReason(rule, context, entry).within
+          : []
+    const always =
+      listing.from.always.includes(entry.indexed.id) &&
+      (step.kind === 'rule' || step.kind === 'rules' || step.kind === 'page')
     const trouble = rule === undefined ? null : (troubleOf(rule, question.words)?.message ?? null)
     const has = always ? 'always in' : trouble === null ? stepHas(step, rule, context, entry) : ''
     return { asks: stepPhrase(step, listing.from, question.words), has, trouble, passes: passed, within }
@@ -80,27 +88,50 @@ export function whyOf(listing: Listing, question: QuestionContext, entry: Explai
   return {
     reasons,
     firstFailing: failing === -1 ? null : failing,
-    order: listing.order.keys.map((key) => ({ by: orderKeyPhrase(key, question.words), has: key.by === 'title' ? shownTitle(listing, entry) : orderHas(key, context, entry) })),
+    order: listing.order.keys.map((key) => ({
+      by: orderKeyPhrase(key, question.words),
+      has: key.by === 'title' ? shownTitle(listing, entry) : orderHas(key, context, entry),
+    })),
   }
 }
 
 function ruleReason(rule: Rule, context: PlanContext, entry: ExplainedEntry): Reason {
   const asks = rulePhrase(rule, context.words)
   const trouble = troubleOf(rule, context.words)
-  if (trouble !== null) return { asks, has: '', trouble: trouble.message, passes: trouble.kind === 'unfinished' || context.broken === 'without', within: [] }
-  const within = rule.rule === 'group' ? rule.rules.filter((one) => one.off !== true).map((one) => ruleReason(one, context, entry)) : []
-  return { asks, has: ruleHas(rule, context, entry), trouble: null, passes: passes(predicateOfRule(rule, context), entry.indexed), within }
+  if (trouble !== null)
+    return {
+      asks,
+      has: '',
+      trouble: trouble.message,
+      passes: trouble.kind === 'unfinished' || context.broken === 'without',
+      within: [],
+    }
+  const within =
+    rule.rule === 'group'
+      ? rule.rules.filter((one) => one.off !== true).map((one) => ruleReason(one, context, entry))
+      : []
+  return {
+    asks,
+    has: ruleHas(rule, context, entry),
+    trouble: null,
+    passes: passes(predicateOfRule(rule, context), entry.indexed),
+    within,
+  }
 }
 
 function stepHas(step: Step, rule: Rule | undefined, context: PlanContext, entry: ExplainedEntry): string {
   const { words } = context
   switch (step.kind) {
     case 'collections':
-      return inCollection(entry, context) ? showing(entry.indexed, context) : `one of ${words.collection(entry.indexed.collectionId)?.plural.toLowerCase() ?? 'another collection'}`
+      return inCollection(entry, context)
+        ? showing(entry.indexed, context)
+        : `one of ${words.collection(entry.indexed.collectionId)?.plural.toLowerCase() ?? 'another collection'}`
     case 'rule':
       return rule === undefined ? '' : ruleHas(rule, context, entry)
     case 'page':
-      return context.page === null ? 'the page is about nothing here' : [termNames(entry, words), authorName(entry, words)].join('; ')
+      return context.page === null
+        ? 'the page is about nothing here'
+        : [termNames(entry, words), authorName(entry, words)].join('; ')
     case 'picks':
     case 'rules':
       return ''
@@ -136,7 +167,9 @@ function ruleHas(rule: Rule, { words }: PlanContext, entry: ExplainedEntry): str
     case 'words':
       return entry.indexed.title
     case 'field':
-      return fieldsAsked(rule).map((id) => valueHeld(id, words, entry)).join(', until ')
+      return fieldsAsked(rule)
+        .map((id) => valueHeld(id, words, entry))
+        .join(', until ')
     case 'group':
       return ''
   }
@@ -146,7 +179,10 @@ function ruleHas(rule: Rule, { words }: PlanContext, entry: ExplainedEntry): str
 function valueHeld(id: number, words: Words, entry: ExplainedEntry): string {
   const field = words.field(id)
   if (field === undefined) return ''
-  const own = field.collectionId === entry.indexed.collectionId ? field : words.sameField(field, entry.indexed.collectionId)
+  const own =
+    field.collectionId === entry.indexed.collectionId
+      ? field
+      : words.sameField(field, entry.indexed.collectionId)
   const value = own === undefined ? undefined : entry.values[own.id]
   return value === undefined ? 'nothing' : fieldTypes.get(field.type).format(value, field.settings, words)
 }
@@ -166,7 +202,11 @@ function shownTitle({ from }: Listing, { indexed }: ExplainedEntry): string {
   return pick?.title || indexed.title
 }
 
-function orderHas(key: Listing['order']['keys'][number], context: PlanContext, entry: ExplainedEntry): string {
+function orderHas(
+  key: Listing['order']['keys'][number],
+  context: PlanContext,
+  entry: ExplainedEntry,
+): string {
   const { indexed } = entry
   const number = numberFormat(context.words.locale)
   switch (key.by) {
@@ -175,11 +215,15 @@ function orderHas(key: Listing['order']['keys'][number], context: PlanContext, e
     case 'title':
       return indexed.title
     case 'views':
-      return key.days === undefined ? `${number.format(indexed.views)} reads` : `${number.format(readsIn(indexed, readWindow(key.days, context)))} reads`
+      return key.days === undefined
+        ? `${number.format(indexed.views)} reads`
+        : `${number.format(readsIn(indexed, readWindow(key.days, context)))} reads`
     case 'comments':
       return `${number.format(indexed.comments)} comments`
     case 'rating':
-      return indexed.rating === null ? 'no votes' : `${Math.round(indexed.rating * 100)} % are sure to like it`
+      return indexed.rating === null
+        ? 'no votes'
+        : `${Math.round(indexed.rating * 100)} % are sure to like it`
     case 'field':
       return ruleHas({ rule: 'field', field: key.field, asked: { is: 'present' } }, context, entry)
     default:

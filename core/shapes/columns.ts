@@ -16,7 +16,11 @@ export interface ColumnsStop extends Stop {
 
 export const mostColumns = 6
 
-export const columnsField = number().integer().min(1, 'There is at least 1 column.').max(mostColumns, 'There are at most 6 columns.').required()
+export const columnsField = number()
+  .integer()
+  .min(1, 'There is at least 1 column.')
+  .max(mostColumns, 'There are at most 6 columns.')
+  .required()
 export const columnGapField = pixelsSchema('gap between columns', 200)
 export const rowGapField = pixelsSchema('gap between rows', 200)
 
@@ -28,8 +32,14 @@ export const usualColumns: readonly ColumnsStop[] = [
 ]
 
 /** How wide cards in columns are at each box width. */
-export function widthsInColumns(stops: readonly Pick<ColumnsStop, 'from' | 'columns' | 'columnGap'>[]): readonly CardWidth[] {
-  return stops.map((stop) => ({ from: stop.from, parts: stop.columns, minus: (stop.columns - 1) * stop.columnGap }))
+export function widthsInColumns(
+  stops: readonly Pick<ColumnsStop, 'from' | 'columns' | 'columnGap'>[],
+): readonly CardWidth[] {
+  return stops.map((stop) => ({
+    from: stop.from,
+    parts: stop.columns,
+    minus: (stop.columns - 1) * stop.columnGap,
+  }))
 }
 
 /** Stops of columns as the ruler shows them. */
@@ -39,5 +49,9 @@ export function columnStops(stops: readonly Pick<ColumnsStop, 'from' | 'columns'
 
 /** The columns of a CSS grid, by stop. */
 export function columnsCss(stops: readonly ColumnsStop[], selector: string): string {
-  return stopsCss(stops, (stop) => `${selector}{grid-template-columns:repeat(${stop.columns},minmax(0,1fr));gap:${stop.rowGap}px ${stop.columnGap}px}`)
+  return stopsCss(
+    stops,
+    (stop) =>
+      `${selector}{grid-template-columns:repeat(${stop.columns},minmax(0,1fr));gap:${stop.rowGap}px ${stop.columnGap}px}`,
+  )
 }

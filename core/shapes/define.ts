@@ -48,7 +48,10 @@ export interface ShapeKind<Name extends string = string, Settings = never> {
   readonly defaults: Settings
   /** Its part of the sentence, after “as”: a text, and what narrower widths get. */
   readonly words: (settings: Settings) => { readonly text: string; readonly aside: string | null }
-  /** Where cards of these natural heights lie in a box of this width. Of a shape with groups: where those of one group lie. */
+  /**
+   * Where cards of these natural heights lie in a box of this width. Of a shape with groups: where
+   * those of one group lie.
+   */
   readonly layout: (settings: Settings, heights: readonly number[], width: number) => readonly Placed[]
   /** How wide a card is at each box width, widest last: feeds sizes and checks of sharpness. */
   readonly cardWidths: (settings: Settings) => readonly CardWidth[]

@@ -26,33 +26,51 @@ describe('the grid', () => {
           expect(one.left).toBeGreaterThanOrEqual(0)
           expect(one.left + one.width).toBeLessThanOrEqual(width + 1e-6)
           const next = placed[at + 1]
-          if (next) expect(next.left >= one.left + one.width - 1e-6 || next.top >= one.top + one.height).toBe(true)
+          if (next)
+            expect(next.left >= one.left + one.width - 1e-6 || next.top >= one.top + one.height).toBe(true)
         })
       }),
     )
   })
 
   it('keeps natural heights where they are wanted', () => {
-    const settings = { ...grid.defaults, heights: 'natural', stops: [{ from: 0, columns: 2, columnGap: 20, rowGap: 10 }] } as const
-    expect(grid.layout(settings, [50, 80, 30], 220).map((one) => [one.top, one.height])).toEqual([[0, 50], [0, 80], [90, 30]])
+    const settings = {
+      ...grid.defaults,
+      heights: 'natural',
+      stops: [{ from: 0, columns: 2, columnGap: 20, rowGap: 10 }],
+    } as const
+    expect(grid.layout(settings, [50, 80, 30], 220).map((one) => [one.top, one.height])).toEqual([
+      [0, 50],
+      [0, 80],
+      [90, 30],
+    ])
   })
 
   it('has as many columns as fit, and says their width truly at every width', () => {
     fc.assert(
-      fc.property(stops, fc.integer({ min: 80, max: 400 }), fc.integer({ min: 80, max: 2400 }), (settings, fit, width) => {
-        const fitting = { ...settings, fit }
-        const columns = columnsAt(fitting, width)
-        const [first] = grid.layout(fitting, [10], width)
-        expect(columns === 1 || (first?.width ?? 0) >= fit - 1e-6).toBe(true)
-        if (columns >= 16) return
-        const known = grid.cardWidths(fitting).findLast((one) => one.from <= width)
-        expect(((width - (known?.minus ?? 0)) / (known?.parts ?? 1)).toFixed(3)).toBe((first?.width ?? 0).toFixed(3))
-      }),
+      fc.property(
+        stops,
+        fc.integer({ min: 80, max: 400 }),
+        fc.integer({ min: 80, max: 2400 }),
+        (settings, fit, width) => {
+          const fitting = { ...settings, fit }
+          const columns = columnsAt(fitting, width)
+          const [first] = grid.layout(fitting, [10], width)
+          expect(columns === 1 || (first?.width ?? 0) >= fit - 1e-6).toBe(true)
+          if (columns >= 16) return
+          const known = grid.cardWidths(fitting).findLast((one) => one.from <= width)
+          expect(((width - (known?.minus ?? 0)) / (known?.parts ?? 1)).toFixed(3)).toBe(
+            (first?.width ?? 0).toFixed(3),
+          )
+        },
+      ),
     )
   })
 
   it('says the widest first and the narrower aside', () => {
     expect(grid.words(grid.defaults)).toEqual({ text: 'a grid of 3 columns', aside: '2 · 1' })
-    expect(grid.words({ ...grid.defaults, stops: [{ from: 0, columns: 1, columnGap: 0, rowGap: 0 }] })).toEqual({ text: 'a grid of 1 column', aside: null })
+    expect(
+      grid.words({ ...grid.defaults, stops: [{ from: 0, columns: 1, columnGap: 0, rowGap: 0 }] }),
+    ).toEqual({ text: 'a grid of 1 column', aside: null })
   })
 })

@@ -1,6 +1,14 @@
 import { number, string } from 'yup'
 import { counted } from '../words'
-import { columnGapField, columnStops, columnsCss, columnsField, rowGapField, usualColumns, widthsInColumns } from './columns'
+import {
+  columnGapField,
+  columnStops,
+  columnsCss,
+  columnsField,
+  rowGapField,
+  usualColumns,
+  widthsInColumns,
+} from './columns'
 import type { ColumnsStop } from './columns'
 import { commonDefaults, defineShape, settingsSchema } from './define'
 import type { CardWidth, CommonSettings } from './define'
@@ -13,7 +21,10 @@ export interface GridSettings extends CommonSettings {
   readonly stops: readonly ColumnsStop[]
   /** Cards of a row are all as high as the highest, or each as high as what it carries. */
   readonly heights: (typeof rowHeights)[number]
-  /** As many columns as fit when none is narrower than this, in CSS pixels, 80 to 1,200; null for the columns of the stops. */
+  /**
+   * As many columns as fit when none is narrower than this, in CSS pixels, 80 to 1,200; null for
+   * the columns of the stops.
+   */
   readonly fit: number | null
 }
 
@@ -27,17 +38,35 @@ export const grid = defineShape<'grid', GridSettings>({
   schema: settingsSchema('grid', {
     stops: stopsSchema({ columns: columnsField, columnGap: columnGapField, rowGap: rowGapField }),
     heights: string().oneOf([...rowHeights]),
-    fit: number().integer('A width is a whole number of pixels.').min(80, 'A column is at least 80 pixels wide.').max(1200, 'A column is at most 1,200 pixels wide.').nullable(),
+    fit: number()
+      .integer('A width is a whole number of pixels.')
+      .min(80, 'A column is at least 80 pixels wide.')
+      .max(1200, 'A column is at most 1,200 pixels wide.')
+      .nullable(),
   }),
   defaults: { ...commonDefaults, stops: usualColumns, heights: 'equal', fit: null },
   words: ({ stops, fit }) =>
     fit === null
-      ? { text: `a grid of ${counted(stops.at(-1)?.columns ?? 1, 'column', 'columns')}`, aside: narrower(stops.map((stop) => stop.columns)) }
+      ? {
+          text: `a grid of ${counted(stops.at(-1)?.columns ?? 1, 'column', 'columns')}`,
+          aside: narrower(stops.map((stop) => stop.columns)),
+        }
       : { text: `a grid of as many columns as fit`, aside: `${fit} px each` },
-  layout: (settings, heights, width) => rowsOfCards(heights, width, columnsAt(settings, width), stopAt(settings.stops, width), settings.heights === 'natural'),
-  cardWidths: (settings) => (settings.fit === null ? widthsInColumns(settings.stops) : widthsThatFit(settings, settings.fit)),
+  layout: (settings, heights, width) =>
+    rowsOfCards(
+      heights,
+      width,
+      columnsAt(settings, width),
+      stopAt(settings.stops, width),
+      settings.heights === 'natural',
+    ),
+  cardWidths: (settings) =>
+    settings.fit === null ? widthsInColumns(settings.stops) : widthsThatFit(settings, settings.fit),
   rows: (settings) => cardColumns(settings),
-  stops: ({ stops, fit }) => (fit === null ? columnStops(stops) : stops.map((stop) => ({ from: stop.from, label: `gap ${stop.columnGap}` }))),
+  stops: ({ stops, fit }) =>
+    fit === null
+      ? columnStops(stops)
+      : stops.map((stop) => ({ from: stop.from, label: `gap ${stop.columnGap}` })),
   moveStop: withMovedStop,
   css(settings, selector) {
     const natural = settings.heights === 'natural' ? `${selector}{align-items:start}` : ''
@@ -50,11 +79,15 @@ export const grid = defineShape<'grid', GridSettings>({
 /** How many columns there are in a box of this width. */
 export function columnsAt(settings: GridSettings, width: number): number {
   const { columns, columnGap } = stopAt(settings.stops, width)
-  return settings.fit === null ? columns : Math.max(1, Math.floor((width + columnGap) / (settings.fit + columnGap)))
+  return settings.fit === null
+    ? columns
+    : Math.max(1, Math.floor((width + columnGap) / (settings.fit + columnGap)))
 }
 
 function cardColumns(settings: GridSettings): readonly { readonly from: number; readonly columns: number }[] {
-  return settings.fit === null ? settings.stops : widthsThatFit(settings, settings.fit).map(({ from, parts }) => ({ from, columns: parts }))
+  return settings.fit === null
+    ? settings.stops
+    : widthsThatFit(settings, settings.fit).map(({ from, parts }) => ({ from, columns: parts }))
 }
 
 /** Within each stop, a stretch for each number of columns that fits somewhere in it. */

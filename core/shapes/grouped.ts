@@ -1,7 +1,15 @@
 import { string } from 'yup'
 import { idSchema } from '../schemas'
 import { counted } from '../words'
-import { columnGapField, columnStops, columnsCss, columnsField, rowGapField, usualColumns, widthsInColumns } from './columns'
+import {
+  columnGapField,
+  columnStops,
+  columnsCss,
+  columnsField,
+  rowGapField,
+  usualColumns,
+  widthsInColumns,
+} from './columns'
 import type { ColumnsStop } from './columns'
 import { commonDefaults, defineShape, settingsSchema } from './define'
 import type { CommonSettings } from './define'
@@ -17,7 +25,12 @@ export interface GroupedSettings extends CommonSettings {
   readonly stops: readonly ColumnsStop[]
 }
 
-const byWords: Record<GroupedSettings['by'], string> = { term: 'term', month: 'month', day: 'day', letter: 'first letter' }
+const byWords: Record<GroupedSettings['by'], string> = {
+  term: 'term',
+  month: 'month',
+  day: 'day',
+  letter: 'first letter',
+}
 
 export const grouped = defineShape<'grouped', GroupedSettings>({
   name: 'grouped',
@@ -33,7 +46,8 @@ export const grouped = defineShape<'grouped', GroupedSettings>({
     text: `${counted(stops.at(-1)?.columns ?? 1, 'column', 'columns')} under headings by ${byWords[by]}`,
     aside: narrower(stops.map((stop) => stop.columns)),
   }),
-  layout: ({ stops }, heights, width) => rowsOfCards(heights, width, stopAt(stops, width).columns, stopAt(stops, width)),
+  layout: ({ stops }, heights, width) =>
+    rowsOfCards(heights, width, stopAt(stops, width).columns, stopAt(stops, width)),
   cardWidths: ({ stops }) => widthsInColumns(stops),
   grouping: ({ by, facet }) => (by === 'term' ? { by, facet } : { by }),
   stops: ({ stops }) => columnStops(stops),

@@ -24,7 +24,11 @@ export interface Group<E> {
  * Puts entries together; groups come in the order in which their first entry comes, those without
  * a name last. Months, days and letters are those of the site's language and time zone.
  */
-export function groupsOf<E extends CardEntry>(grouping: Grouping, entries: readonly E[], place: FieldPlace): readonly Group<E>[] {
+export function groupsOf<E extends CardEntry>(
+  grouping: Grouping,
+  entries: readonly E[],
+  place: FieldPlace,
+): readonly Group<E>[] {
   const groups = new Map<string, { name: string | null; entries: E[] }>()
   for (const entry of entries) {
     const { key, name } = groupOf(grouping, entry, place)
@@ -36,7 +40,11 @@ export function groupsOf<E extends CardEntry>(grouping: Grouping, entries: reado
   return [...all.filter((group) => group.name !== null), ...all.filter((group) => group.name === null)]
 }
 
-function groupOf(grouping: Grouping, entry: CardEntry, place: FieldPlace): { readonly key: string; readonly name: string | null } {
+function groupOf(
+  grouping: Grouping,
+  entry: CardEntry,
+  place: FieldPlace,
+): { readonly key: string; readonly name: string | null } {
   switch (grouping.by) {
     case 'entry':
       return { key: String(entry.id), name: entry.title }
@@ -52,14 +60,23 @@ function groupOf(grouping: Grouping, entry: CardEntry, place: FieldPlace): { rea
   }
 }
 
-/** The first letter, without what is put above or below it (Unicode Standard Annex #15, NFD): É stands under E. */
-function letterOf(title: string, { locale }: FieldPlace): { readonly key: string; readonly name: string | null } {
+/**
+ * The first letter, without what is put above or below it (Unicode Standard Annex #15, NFD): É
+ * stands under E.
+ */
+function letterOf(
+  title: string,
+  { locale }: FieldPlace,
+): { readonly key: string; readonly name: string | null } {
   const letter = /\p{L}/u.exec(title.normalize('NFD'))?.[0]?.toLocaleUpperCase(locale)
   return letter === undefined ? { key: '', name: null } : { key: letter, name: letter }
 }
 
 function dateOf(by: 'month' | 'day', instant: number, { locale, zone }: FieldPlace) {
-  const options: Intl.DateTimeFormatOptions = by === 'month' ? { month: 'long', year: 'numeric' } : { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' }
+  const options: Intl.DateTimeFormatOptions =
+    by === 'month'
+      ? { month: 'long', year: 'numeric' }
+      : { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' }
   return {
     key: DateTime.fromMillis(instant, { zone }).toFormat(by === 'month' ? 'yyyy-MM' : 'yyyy-MM-dd'),
     name: dateFormat(locale, { ...options, timeZone: zone }).format(instant),

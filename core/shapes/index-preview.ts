@@ -23,13 +23,20 @@ export const indexPreview = defineShape<'index', IndexSettings>({
   about: 'Titles on one side, the chosen one large on the other.',
   schema: settingsSchema('index', {
     side: string().oneOf([...previewSides]),
-    share: number().integer().min(30, 'Give the chosen one at least 30 per cent.').max(80, 'Give the chosen one at most 80 per cent.'),
+    share: number()
+      .integer()
+      .min(30, 'Give the chosen one at least 30 per cent.')
+      .max(80, 'Give the chosen one at most 80 per cent.'),
     beside: number().integer().min(40).max(widestStop),
   }),
   defaults: { ...commonDefaults, side: 'end', share: 58, beside: 560 },
-  words: ({ side }) => ({ text: `an index with the chosen one ${side === 'end' ? 'after' : 'before'} the titles`, aside: 'below when narrow' }),
+  words: ({ side }) => ({
+    text: `an index with the chosen one ${side === 'end' ? 'after' : 'before'} the titles`,
+    aside: 'below when narrow',
+  }),
   isDriven: true,
-  layout: (settings, heights, width) => heights.map((height) => ({ ...previewBox(settings, width), top: 0, height })),
+  layout: (settings, heights, width) =>
+    heights.map((height) => ({ ...previewBox(settings, width), top: 0, height })),
   cardWidths: ({ share, beside }) => [
     { from: 0, parts: 1, minus: 0 },
     { from: beside, parts: 100 / share, minus: previewGap },
@@ -39,14 +46,19 @@ export const indexPreview = defineShape<'index', IndexSettings>({
     { from: 0, label: 'below' },
     { from: beside, label: 'beside' },
   ],
-  moveStop: (settings, at, from) => (at === 1 ? { ...settings, beside: Math.round(Math.min(Math.max(from, 40), widestStop)) } : settings),
+  moveStop: (settings, at, from) =>
+    at === 1 ? { ...settings, beside: Math.round(Math.min(Math.max(from, 40), widestStop)) } : settings,
   css({ side, share, beside }, selector) {
-    const [first, second, areas] = side === 'end' ? [100 - share, share, '"names panel"'] : [share, 100 - share, '"panel names"']
+    const [first, second, areas] =
+      side === 'end' ? [100 - share, share, '"names panel"'] : [share, 100 - share, '"panel names"']
     return `@container listing (min-width:${beside}px){${selector}.driven{grid-template:${areas} 1fr / minmax(0,${first}fr) minmax(0,${second}fr)}}`
   },
 })
 
-function previewBox({ side, share, beside }: IndexSettings, width: number): { readonly left: number; readonly width: number } {
+function previewBox(
+  { side, share, beside }: IndexSettings,
+  width: number,
+): { readonly left: number; readonly width: number } {
   if (width < beside) return { left: 0, width }
   const own = ((width - previewGap) * share) / 100
   return { left: side === 'end' ? width - own : 0, width: own }

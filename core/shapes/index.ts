@@ -44,7 +44,16 @@ export type ShapeChoice = { readonly [Name in ShapeName]: ChosenShape<Name> }[Sh
 export type AnyShapeKind = ShapeKind<ShapeName, ShapeChoice>
 
 /** Every shape. A new one is a file beside these, a component in site/shapes and a line here. */
-export const shapes: Registry<AnyShapeKind> = registryOf('shape', [grid, masonry, list, slides, tabs, indexPreview, grouped, table] as unknown as readonly AnyShapeKind[])
+export const shapes: Registry<AnyShapeKind> = registryOf('shape', [
+  grid,
+  masonry,
+  list,
+  slides,
+  tabs,
+  indexPreview,
+  grouped,
+  table,
+] as unknown as readonly AnyShapeKind[])
 
 export const defaultShape: ChosenShape<'grid'> = { name: 'grid', ...grid.defaults }
 
@@ -61,7 +70,10 @@ export function shapePhrase(choice: ShapeChoice): { readonly text: string; reado
 /** How wide pictures are at each width of the listing's box, `share` of a card where the card decides. */
 export function pictureWidthsOf(choice: ShapeChoice, share = 1): ReturnType<AnyShapeKind['cardWidths']> {
   const shape = shapeOf(choice)
-  return shape.pictureWidths?.(choice) ?? shape.cardWidths(choice).map((width) => ({ ...width, parts: width.parts / share }))
+  return (
+    shape.pictureWidths?.(choice) ??
+    shape.cardWidths(choice).map((width) => ({ ...width, parts: width.parts / share }))
+  )
 }
 
 /**
@@ -79,7 +91,10 @@ export function switchedShape(choice: ShapeChoice, name: ShapeName): ShapeChoice
   return fresh as unknown as ShapeChoice
 }
 
-/** Stops at the old widths, each with those settings that the new stops have, the others as at its place by default. */
+/**
+ * Stops at the old widths, each with those settings that the new stops have, the others as at its
+ * place by default.
+ */
 function carriedStops(old: unknown, defaults: unknown): unknown {
   const [before, fresh] = [old, defaults] as readonly (readonly Readonly<Record<string, unknown>>[])[]
   if (before === undefined || fresh === undefined) return defaults
@@ -92,7 +107,8 @@ function carriedStops(old: unknown, defaults: unknown): unknown {
 /** Checks a Shape clause by the schema of its shape; the clause may be left out. */
 export const shapeSchema = lazy((value: unknown) => {
   if (value === undefined) return mixed()
-  const name = typeof value === 'object' && value !== null ? (Reflect.get(value, 'name') ?? defaultShape.name) : null
+  const name =
+    typeof value === 'object' && value !== null ? (Reflect.get(value, 'name') ?? defaultShape.name) : null
   return shapes.find(name)?.schema ?? unknownShape
 }) as unknown as Schema<ShapeChoice>
 

@@ -5,7 +5,10 @@ import { narrower, pixelsSchema, stopAt, stopsCss, stopsSchema, withMovedStop } 
 import type { Stop } from './stops'
 
 export const picturePlaces = ['start', 'end', 'above', 'behind', 'edge', 'none'] as const
-/** Where the picture sits: before or after the text, above it, behind it, above with the text over its lower edge, or nowhere. */
+/**
+ * Where the picture sits: before or after the text, above it, behind it, above with the text over
+ * its lower edge, or nowhere.
+ */
 export type PicturePlace = (typeof picturePlaces)[number]
 
 export interface ListStop extends Stop {
@@ -33,7 +36,14 @@ const placeWords: Record<PicturePlace, string> = {
   none: 'no picture',
 }
 
-const stopWords: Record<PicturePlace, string> = { start: 'before', end: 'after', above: 'above', behind: 'behind', edge: 'over edge', none: 'none' }
+const stopWords: Record<PicturePlace, string> = {
+  start: 'before',
+  end: 'after',
+  above: 'above',
+  behind: 'behind',
+  edge: 'over edge',
+  none: 'none',
+}
 
 export const list = defineShape<'list', ListSettings>({
   name: 'list',
@@ -41,14 +51,28 @@ export const list = defineShape<'list', ListSettings>({
   about: 'One below the other, with the picture where you like.',
   schema: settingsSchema('list', {
     stops: stopsSchema({
-      picture: string().oneOf([...picturePlaces]).required(),
-      share: number().integer().min(5, 'A picture takes at least 5 per cent of the row.').max(80, 'A picture takes at most 80 per cent of the row.').required(),
+      picture: string()
+        .oneOf([...picturePlaces])
+        .required(),
+      share: number()
+        .integer()
+        .min(5, 'A picture takes at least 5 per cent of the row.')
+        .max(80, 'A picture takes at most 80 per cent of the row.')
+        .required(),
       rowGap: pixelsSchema('gap between rows', 200),
     }),
     lines: boolean(),
     footAtEnd: boolean(),
   }),
-  defaults: { ...commonDefaults, stops: [{ from: 0, picture: 'start', share: 28, rowGap: 18 }, { from: 560, picture: 'start', share: 34, rowGap: 24 }], lines: true, footAtEnd: false },
+  defaults: {
+    ...commonDefaults,
+    stops: [
+      { from: 0, picture: 'start', share: 28, rowGap: 18 },
+      { from: 560, picture: 'start', share: 34, rowGap: 24 },
+    ],
+    lines: true,
+    footAtEnd: false,
+  },
   words({ stops }) {
     const places = stops.map((stop) => placeWords[stop.picture])
     return { text: `a list, ${places.at(-1) ?? ''}`, aside: narrower(places) }
@@ -63,12 +87,19 @@ export const list = defineShape<'list', ListSettings>({
     })
   },
   cardWidths: () => [{ from: 0, parts: 1, minus: 0 }],
-  pictureWidths: ({ stops }) => stops.map((stop) => ({ from: stop.from, parts: isBeside(stop.picture) ? 100 / stop.share : 1, minus: 0 })),
+  pictureWidths: ({ stops }) =>
+    stops.map((stop) => ({
+      from: stop.from,
+      parts: isBeside(stop.picture) ? 100 / stop.share : 1,
+      minus: 0,
+    })),
   stops: ({ stops }) => stops.map((stop) => ({ from: stop.from, label: stopWords[stop.picture] })),
   moveStop: withMovedStop,
   css({ stops, lines, footAtEnd }, selector) {
     return stopsCss(stops, (stop) => {
-      const gap = lines ? `${selector}>li:not(:last-child){padding-bottom:${stop.rowGap}px;margin-bottom:${stop.rowGap}px;border-bottom:1px solid var(--line)}` : `${selector}{row-gap:${stop.rowGap}px}`
+      const gap = lines
+        ? `${selector}>li:not(:last-child){padding-bottom:${stop.rowGap}px;margin-bottom:${stop.rowGap}px;border-bottom:1px solid var(--line)}`
+        : `${selector}{row-gap:${stop.rowGap}px}`
       return `${gap}${selector}>li>.card{${cardAreas(stop, footAtEnd)}}${placeCss(stop.picture, `${selector}>li>.card`)}`
     })
   },
@@ -84,12 +115,22 @@ function cardAreas({ picture, share }: ListStop, footAtEnd: boolean): string {
   const rows = isBeside(picture)
     ? texts.map((zone) => (picture === 'start' ? ['picture', zone] : [zone, 'picture']))
     : [...(picture === 'none' || picture === 'behind' ? [] : [['picture']]), ...texts.map((zone) => [zone])]
-  const columns = isBeside(picture) ? (picture === 'start' ? `${share}% minmax(0,1fr)` : `minmax(0,1fr) ${share}%`) : 'minmax(0,1fr)'
+  const columns = isBeside(picture)
+    ? picture === 'start'
+      ? `${share}% minmax(0,1fr)`
+      : `minmax(0,1fr) ${share}%`
+    : 'minmax(0,1fr)'
   // The foot follows the text, on the text's side of the picture.
-  const footRow = isBeside(picture) ? (picture === 'start' ? ['picture', 'foot'] : ['foot', 'picture']) : ['foot']
+  const footRow = isBeside(picture)
+    ? picture === 'start'
+      ? ['picture', 'foot']
+      : ['foot', 'picture']
+    : ['foot']
   const withFoot = footAtEnd ? rows.map((row) => [...row, 'foot']) : [...rows, footRow]
   const last = withFoot.length - 1
-  const template = withFoot.map((row, at) => `"${row.join(' ')}" ${at === last && isBeside(picture) ? '1fr' : 'auto'}`).join(' ')
+  const template = withFoot
+    .map((row, at) => `"${row.join(' ')}" ${at === last && isBeside(picture) ? '1fr' : 'auto'}`)
+    .join(' ')
   return `grid-template:${template} / ${columns}${footAtEnd ? ' auto' : ''};column-gap:${isBeside(picture) || footAtEnd ? 22 : 0}px`
 }
 

@@ -17,11 +17,16 @@ function optimum(heights: readonly number[], columns: number): number {
 const small = fc.array(fc.integer({ min: 1, max: 400 }), { minLength: 1, maxLength: 8 })
 
 describe('masonry', () => {
-  // R. L. Graham (1969), Bounds on multiprocessing timing anomalies, SIAM Journal on Applied Mathematics 17, theorem 2.
+  // R. L. Graham (1969), Bounds on multiprocessing timing anomalies, SIAM Journal on Applied
+  // Mathematics 17, theorem 2.
   it('is never taller than (2 − 1/m) times the best there is', () => {
     fc.assert(
       fc.property(small, fc.integer({ min: 1, max: 4 }), (heights, columns) => {
-        const tallest = Math.max(...masonryPlaces(heights, 1000, columns, { columnGap: 20, rowGap: 0 }).map((one) => one.top + one.height))
+        const tallest = Math.max(
+          ...masonryPlaces(heights, 1000, columns, { columnGap: 20, rowGap: 0 }).map(
+            (one) => one.top + one.height,
+          ),
+        )
         expect(tallest).toBeLessThanOrEqual((2 - 1 / columns) * optimum(heights, columns) + 1e-9)
       }),
       { numRuns: 300 },
@@ -30,16 +35,27 @@ describe('masonry', () => {
 
   it('meets that bound in the example that reaches it', () => {
     // Two columns: 1, 1 and then 2 stand 3 high where 2 would do; the bound is 1.5 × 2.
-    expect(Math.max(...masonryPlaces([1, 1, 2], 100, 2, { columnGap: 0, rowGap: 0 }).map((one) => one.top + one.height))).toBe(3)
+    expect(
+      Math.max(
+        ...masonryPlaces([1, 1, 2], 100, 2, { columnGap: 0, rowGap: 0 }).map((one) => one.top + one.height),
+      ),
+    ).toBe(3)
     expect(optimum([1, 1, 2], 2)).toBe(2)
   })
 
   it('begins no card above one that comes before it', () => {
     fc.assert(
-      fc.property(fc.array(fc.integer({ min: 1, max: 900 }), { maxLength: 60 }), fc.integer({ min: 1, max: 6 }), fc.nat(40), (heights, columns, gap) => {
-        const tops = masonryPlaces(heights, 1200, columns, { columnGap: gap, rowGap: gap }).map((one) => one.top)
-        expect(tops).toEqual(tops.toSorted((a, b) => a - b))
-      }),
+      fc.property(
+        fc.array(fc.integer({ min: 1, max: 900 }), { maxLength: 60 }),
+        fc.integer({ min: 1, max: 6 }),
+        fc.nat(40),
+        (heights, columns, gap) => {
+          const tops = masonryPlaces(heights, 1200, columns, { columnGap: gap, rowGap: gap }).map(
+            (one) => one.top,
+          )
+          expect(tops).toEqual(tops.toSorted((a, b) => a - b))
+        },
+      ),
     )
   })
 

@@ -1,5 +1,13 @@
 import { counted } from '../words'
-import { columnGapField, columnStops, columnsCss, columnsField, rowGapField, usualColumns, widthsInColumns } from './columns'
+import {
+  columnGapField,
+  columnStops,
+  columnsCss,
+  columnsField,
+  rowGapField,
+  usualColumns,
+  widthsInColumns,
+} from './columns'
 import type { ColumnsStop } from './columns'
 import { commonDefaults, defineShape, settingsSchema } from './define'
 import type { CommonSettings } from './define'
@@ -14,9 +22,14 @@ export const masonry = defineShape<'masonry', MasonrySettings>({
   name: 'masonry',
   title: 'Masonry',
   about: 'Columns filled so that heights even out.',
-  schema: settingsSchema('masonry', { stops: stopsSchema({ columns: columnsField, columnGap: columnGapField, rowGap: rowGapField }) }),
+  schema: settingsSchema('masonry', {
+    stops: stopsSchema({ columns: columnsField, columnGap: columnGapField, rowGap: rowGapField }),
+  }),
   defaults: { ...commonDefaults, stops: usualColumns },
-  words: ({ stops }) => ({ text: `masonry of ${counted(stops.at(-1)?.columns ?? 1, 'column', 'columns')}`, aside: narrower(stops.map((stop) => stop.columns)) }),
+  words: ({ stops }) => ({
+    text: `masonry of ${counted(stops.at(-1)?.columns ?? 1, 'column', 'columns')}`,
+    aside: narrower(stops.map((stop) => stop.columns)),
+  }),
   isDriven: true,
   layout({ stops }, heights, width) {
     const stop = stopAt(stops, width)

@@ -12,13 +12,26 @@ export function columnWidth(width: number, columns: number, gap: number): number
 }
 
 /** Rows of cards, each row as high as its highest card; `natural` cards keep their own height. */
-export function rowsOfCards(heights: readonly number[], width: number, columns: number, { columnGap, rowGap }: Gaps, natural = false): readonly Placed[] {
+export function rowsOfCards(
+  heights: readonly number[],
+  width: number,
+  columns: number,
+  { columnGap, rowGap }: Gaps,
+  natural = false,
+): readonly Placed[] {
   const cardWidth = columnWidth(width, columns, columnGap)
-  const rows = Array.from({ length: Math.ceil(heights.length / columns) }, (_, row) => heights.slice(row * columns, (row + 1) * columns))
+  const rows = Array.from({ length: Math.ceil(heights.length / columns) }, (_, row) =>
+    heights.slice(row * columns, (row + 1) * columns),
+  )
   let top = 0
   return rows.flatMap((row) => {
     const height = Math.max(...row)
-    const placed = row.map((own, column) => ({ left: column * (cardWidth + columnGap), top, width: cardWidth, height: natural ? own : height }))
+    const placed = row.map((own, column) => ({
+      left: column * (cardWidth + columnGap),
+      top,
+      width: cardWidth,
+      height: natural ? own : height,
+    }))
     top += height + rowGap
     return placed
   })
@@ -30,7 +43,12 @@ export function rowsOfCards(heights: readonly number[], width: number, columns: 
  * multiprocessing timing anomalies, SIAM Journal on Applied Mathematics 17: 416–429). The order is
  * kept in this sense: no card begins above one that comes before it.
  */
-export function masonryPlaces(heights: readonly number[], width: number, columns: number, { columnGap, rowGap }: Gaps): readonly Placed[] {
+export function masonryPlaces(
+  heights: readonly number[],
+  width: number,
+  columns: number,
+  { columnGap, rowGap }: Gaps,
+): readonly Placed[] {
   const cardWidth = columnWidth(width, columns, columnGap)
   const ends = Array.from({ length: columns }, () => 0)
   return heights.map((height) => {

@@ -14,7 +14,8 @@ function isValid(choice: ShapeChoice): boolean {
 
 describe('every shape', () => {
   it('has defaults that its own schema takes', () => {
-    for (const shape of shapes.all) expect(isValid({ ...shape.defaults, name: shape.name } as ShapeChoice), shape.name).toBe(true)
+    for (const shape of shapes.all)
+      expect(isValid({ ...shape.defaults, name: shape.name } as ShapeChoice), shape.name).toBe(true)
   })
 
   it('is valid with any settings, and says what it is in words', () => {
@@ -34,8 +35,13 @@ describe('every shape', () => {
         if (name === 'index') return
         for (const [at, one] of placed.entries())
           for (const other of placed.slice(at + 1)) {
-            const beside = other.left >= one.left + one.width - 1e-6 || one.left >= other.left + other.width - 1e-6
-            expect(beside || other.top >= one.top + one.height - 1e-6 || one.top >= other.top + other.height - 1e-6).toBe(true)
+            const beside =
+              other.left >= one.left + one.width - 1e-6 || one.left >= other.left + other.width - 1e-6
+            expect(
+              beside ||
+                other.top >= one.top + one.height - 1e-6 ||
+                one.top >= other.top + other.height - 1e-6,
+            ).toBe(true)
           }
       }),
     )
@@ -48,19 +54,25 @@ describe('every shape', () => {
         const [first] = shape.layout(choice, [100], width)
         const known = shape.cardWidths(choice).findLast((one) => one.from <= width)
         const tooMany = choice.name === 'grid' && choice.fit !== null && width > 16 * choice.fit
-        if (!tooMany) expect((width - (known?.minus ?? 0)) / (known?.parts ?? 1)).toBeCloseTo(first?.width ?? 0, 6)
+        if (!tooMany)
+          expect((width - (known?.minus ?? 0)) / (known?.parts ?? 1)).toBeCloseTo(first?.width ?? 0, 6)
       }),
     )
   })
 
   it('never has pictures wider than their box', () => {
     fc.assert(
-      fc.property(anyShape, boxWidth, fc.double({ min: 0.1, max: 1, noNaN: true }), (choice, width, share) => {
-        const known = pictureWidthsOf(choice, share).findLast((one) => one.from <= width)
-        const picture = (width - (known?.minus ?? 0)) / (known?.parts ?? 1)
-        expect(picture).toBeGreaterThan(0)
-        expect(picture).toBeLessThanOrEqual(width + 1e-6)
-      }),
+      fc.property(
+        anyShape,
+        boxWidth,
+        fc.double({ min: 0.1, max: 1, noNaN: true }),
+        (choice, width, share) => {
+          const known = pictureWidthsOf(choice, share).findLast((one) => one.from <= width)
+          const picture = (width - (known?.minus ?? 0)) / (known?.parts ?? 1)
+          expect(picture).toBeGreaterThan(0)
+          expect(picture).toBeLessThanOrEqual(width + 1e-6)
+        },
+      ),
     )
   })
 
@@ -69,7 +81,10 @@ describe('every shape', () => {
       fc.property(anyShape, fc.nat(5), fc.integer({ min: -100, max: 5000 }), (choice, at, from) => {
         const shape = shapeOf(choice)
         const known = shape.stops(choice)
-        const moved = { ...choice, ...shape.moveStop(choice, Math.min(at, known.length - 1), from) } as ShapeChoice
+        const moved = {
+          ...choice,
+          ...shape.moveStop(choice, Math.min(at, known.length - 1), from),
+        } as ShapeChoice
         expect(isValid(moved)).toBe(true)
         expect(known[0]?.from).toBe(0)
       }),
@@ -85,9 +100,17 @@ describe('every shape', () => {
         expect([other.align, other.direction]).toEqual([choice.align, choice.direction])
       }),
     )
-    const wide = { ...shapes.get('grid').defaults, name: 'grid', stops: [{ from: 0, columns: 4, columnGap: 9, rowGap: 8 }] } as ShapeChoice
-    expect(switchedShape(wide, 'masonry')).toMatchObject({ stops: [{ from: 0, columns: 4, columnGap: 9, rowGap: 8 }] })
-    expect(switchedShape(switchedShape(wide, 'slides'), 'grid')).toMatchObject({ stops: [{ from: 0, columns: 4, columnGap: 9 }] })
+    const wide = {
+      ...shapes.get('grid').defaults,
+      name: 'grid',
+      stops: [{ from: 0, columns: 4, columnGap: 9, rowGap: 8 }],
+    } as ShapeChoice
+    expect(switchedShape(wide, 'masonry')).toMatchObject({
+      stops: [{ from: 0, columns: 4, columnGap: 9, rowGap: 8 }],
+    })
+    expect(switchedShape(switchedShape(wide, 'slides'), 'grid')).toMatchObject({
+      stops: [{ from: 0, columns: 4, columnGap: 9 }],
+    })
   })
 })
 
@@ -105,10 +128,16 @@ describe('stops', () => {
   it('are moved, added and taken away without ever crossing', () => {
     fc.assert(
       fc.property(stops, fc.nat(5), fc.integer({ min: -100, max: 5000 }), (all, at, from) => {
-        for (const { stops: next } of [withMovedStop({ stops: all }, Math.min(at, all.length - 1), from), withAddedStop({ stops: all }) ?? { stops: all }, withoutStop({ stops: all }, Math.min(at, all.length - 1))]) {
+        for (const { stops: next } of [
+          withMovedStop({ stops: all }, Math.min(at, all.length - 1), from),
+          withAddedStop({ stops: all }) ?? { stops: all },
+          withoutStop({ stops: all }, Math.min(at, all.length - 1)),
+        ]) {
           expect(next[0]?.from).toBe(0)
           expect(next.length).toBeLessThanOrEqual(mostStops)
-          expect(next.every((stop, index) => index === 0 || stop.from > (next[index - 1]?.from ?? 0))).toBe(true)
+          expect(next.every((stop, index) => index === 0 || stop.from > (next[index - 1]?.from ?? 0))).toBe(
+            true,
+          )
         }
       }),
     )

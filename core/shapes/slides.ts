@@ -34,7 +34,11 @@ export const slides = defineShape<'slides', SlidesSettings>({
   about: 'A row that is moved through.',
   schema: settingsSchema('slides', {
     stops: stopsSchema({ columns: columnsField, columnGap: columnGapField }),
-    autoplay: number().integer('Use whole seconds.').min(2, 'Let each stand for at least 2 seconds.').max(60, 'Let each stand for at most 60 seconds.').nullable(),
+    autoplay: number()
+      .integer('Use whole seconds.')
+      .min(2, 'Let each stand for at least 2 seconds.')
+      .max(60, 'Let each stand for at most 60 seconds.')
+      .nullable(),
     loop: boolean(),
     dots: boolean(),
     arrows: string().oneOf([...arrowPlaces]),
@@ -69,5 +73,9 @@ export const slides = defineShape<'slides', SlidesSettings>({
   stops: ({ stops }) => stops.map((stop) => ({ from: stop.from, label: `${stop.columns} at once` })),
   moveStop: withMovedStop,
   css: ({ stops }, selector) =>
-    stopsCss(stops, ({ columns, columnGap }) => `${selector}{grid-auto-columns:calc((100% - ${(columns - 1) * columnGap}px)/${columns});column-gap:${columnGap}px}`),
+    stopsCss(
+      stops,
+      ({ columns, columnGap }) =>
+        `${selector}{grid-auto-columns:calc((100% - ${(columns - 1) * columnGap}px)/${columns});column-gap:${columnGap}px}`,
+    ),
 })

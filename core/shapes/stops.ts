@@ -20,11 +20,17 @@ export const leastStopDistance = 40
 /** Checks a list of stops, which may be left out; each with these fields besides its width. */
 export function stopsSchema(fields: ObjectShape) {
   const from = number().integer().min(0).max(widestStop, 'A stop lies at 4,000 pixels at most.').required()
-  return array(object({ from, ...fields }).noUnknown().required())
+  return array(
+    object({ from, ...fields })
+      .noUnknown()
+      .required(),
+  )
     .min(1, 'There is at least one stop.')
     .max(mostStops, 'There are at most 6 stops.')
     .test('rising', 'The first stop is at 0, and each next one is wider than the one before.', (stops) =>
-      (stops ?? []).every((stop: Stop, at, all: readonly Stop[]) => (at === 0 ? stop.from === 0 : stop.from > (all[at - 1]?.from ?? 0))),
+      (stops ?? []).every((stop: Stop, at, all: readonly Stop[]) =>
+        at === 0 ? stop.from === 0 : stop.from > (all[at - 1]?.from ?? 0),
+      ),
     )
 }
 
@@ -46,8 +52,15 @@ export function stopAt<S extends Stop>(stops: readonly S[], width: number): S {
 }
 
 /** The settings with one stop changed. */
-export function withStop<S extends Stop, T extends ByStop<S>>(settings: T & ByStop<S>, at: number, change: Partial<S>): T {
-  return { ...settings, stops: settings.stops.map((stop, index) => (index === at ? { ...stop, ...change } : stop)) }
+export function withStop<S extends Stop, T extends ByStop<S>>(
+  settings: T & ByStop<S>,
+  at: number,
+  change: Partial<S>,
+): T {
+  return {
+    ...settings,
+    stops: settings.stops.map((stop, index) => (index === at ? { ...stop, ...change } : stop)),
+  }
 }
 
 /** The settings without one stop; the first stays. */
@@ -67,14 +80,20 @@ export function withAddedStop<T extends ByStop<Stop>>(settings: T, widest = 1200
 }
 
 /** Between which widths a stop can lie. */
-export function stopLimits(stops: readonly Stop[], at: number): { readonly least: number; readonly most: number } {
+export function stopLimits(
+  stops: readonly Stop[],
+  at: number,
+): { readonly least: number; readonly most: number } {
   return {
     least: (stops[at - 1]?.from ?? 0) + leastStopDistance,
     most: (stops[at + 1]?.from ?? widestStop + leastStopDistance) - leastStopDistance,
   }
 }
 
-/** The settings with a stop moved to a box width; it stays between its neighbours, and the first stays where it is. */
+/**
+ * The settings with a stop moved to a box width; it stays between its neighbours, and the first
+ * stays where it is.
+ */
 export function withMovedStop<T extends ByStop<Stop>>(settings: T, at: number, from: number): T {
   if (at === 0) return settings
   const { least, most } = stopLimits(settings.stops, at)
@@ -83,7 +102,11 @@ export function withMovedStop<T extends ByStop<Stop>>(settings: T, at: number, f
 
 /** Style rules by stop: containers ask for the width of the listing's own box. */
 export function stopsCss<S extends Stop>(stops: readonly S[], rule: (stop: S) => string): string {
-  return stops.map((stop) => (stop.from === 0 ? rule(stop) : `@container listing (min-width:${stop.from}px){${rule(stop)}}`)).join('\n')
+  return stops
+    .map((stop) =>
+      stop.from === 0 ? rule(stop) : `@container listing (min-width:${stop.from}px){${rule(stop)}}`,
+    )
+    .join('\n')
 }
 
 /** What narrower widths get, widest first: “2 · 1”; null where nothing changes. */

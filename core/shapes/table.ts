@@ -4,7 +4,10 @@ import type { CommonSettings } from './define'
 import { widestStop } from './stops'
 
 export interface TableSettings extends CommonSettings {
-  /** The listing's own width from which it is a table; below it each entry is a list of what its columns say. CSS pixels. */
+  /**
+   * The listing's own width from which it is a table; below it each entry is a list of what its
+   * columns say. CSS pixels.
+   */
   readonly from: number
   /** Whether columns are named at the top. */
   readonly head: boolean
@@ -44,7 +47,8 @@ export const table = defineShape<'table', TableSettings>({
     { from: 0, label: 'below each other' },
     { from, label: 'table' },
   ],
-  moveStop: (settings, at, from) => (at === 1 ? { ...settings, from: Math.round(Math.min(Math.max(from, 40), widestStop)) } : settings),
+  moveStop: (settings, at, from) =>
+    at === 1 ? { ...settings, from: Math.round(Math.min(Math.max(from, 40), widestStop)) } : settings,
   css: ({ from }, selector) => `@container listing (width < ${from}px){${stackedCss(selector)}}`,
 })
 

@@ -1,7 +1,14 @@
 import { string } from 'yup'
 import { idSchema } from '../schemas'
 import { counted } from '../words'
-import { columnGapField, columnStops, columnsCss, columnsField, rowGapField, widthsInColumns } from './columns'
+import {
+  columnGapField,
+  columnStops,
+  columnsCss,
+  columnsField,
+  rowGapField,
+  widthsInColumns,
+} from './columns'
 import type { ColumnsStop } from './columns'
 import { commonDefaults, defineShape, settingsSchema } from './define'
 import type { CardWidth, CommonSettings } from './define'
@@ -21,9 +28,16 @@ export interface TabsSettings extends CommonSettings {
   readonly stops: readonly ColumnsStop[]
 }
 
-const byWords: Record<TabsSettings['by'], string> = { entry: 'an entry a tab', term: 'a term a tab', day: 'a day a tab' }
+const byWords: Record<TabsSettings['by'], string> = {
+  entry: 'an entry a tab',
+  term: 'a term a tab',
+  day: 'a day a tab',
+}
 
-/** What tabs at the side take of the width, with the gap, and from which width of the box they stand there; site/styles/shapes/tabs.css has the same. CSS pixels. */
+/**
+ * What tabs at the side take of the width, with the gap, and from which width of the box they stand
+ * there; site/styles/shapes/tabs.css has the same. CSS pixels.
+ */
 const sideWidth = 202
 const sideFrom = 560
 
@@ -38,7 +52,9 @@ function besideTabs(settings: TabsSettings, widths: readonly CardWidth[]): reado
   const edges = [...new Set([...widths.map((width) => width.from), sideFrom])].toSorted((a, b) => a - b)
   return edges.flatMap((from) => {
     const known = widths.findLast((width) => width.from <= from)
-    return known === undefined ? [] : [{ ...known, from, minus: known.minus + (from >= sideFrom ? sideWidth : 0) }]
+    return known === undefined
+      ? []
+      : [{ ...known, from, minus: known.minus + (from >= sideFrom ? sideWidth : 0) }]
   })
 }
 
@@ -62,13 +78,25 @@ export const tabs = defineShape<'tabs', TabsSettings>({
       { from: 520, columns: 2, columnGap: 22, rowGap: 26 },
     ],
   },
-  words: ({ by, stops }) => ({ text: `tabs, ${byWords[by]}`, aside: by === 'entry' ? null : narrower(stops.map((stop) => counted(stop.columns, 'column', 'columns'))) }),
+  words: ({ by, stops }) => ({
+    text: `tabs, ${byWords[by]}`,
+    aside: by === 'entry' ? null : narrower(stops.map((stop) => counted(stop.columns, 'column', 'columns'))),
+  }),
   isDriven: true,
   layout: (settings, heights, width) => {
     const { by, stops } = settings
-    return rowsOfCards(heights, panelWidth(settings, width), by === 'entry' ? 1 : stopAt(stops, width).columns, stopAt(stops, width))
+    return rowsOfCards(
+      heights,
+      panelWidth(settings, width),
+      by === 'entry' ? 1 : stopAt(stops, width).columns,
+      stopAt(stops, width),
+    )
   },
-  cardWidths: (settings) => besideTabs(settings, settings.by === 'entry' ? [{ from: 0, parts: 1, minus: 0 }] : widthsInColumns(settings.stops)),
+  cardWidths: (settings) =>
+    besideTabs(
+      settings,
+      settings.by === 'entry' ? [{ from: 0, parts: 1, minus: 0 }] : widthsInColumns(settings.stops),
+    ),
   grouping: ({ by, facet }) => (by === 'term' ? { by, facet } : { by }),
   stops: ({ by, stops }) => (by === 'entry' ? [{ from: 0, label: 'one at a time' }] : columnStops(stops)),
   moveStop: (settings, at, from) => (settings.by === 'entry' ? settings : withMovedStop(settings, at, from)),

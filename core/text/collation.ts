@@ -1,5 +1,6 @@
 /**
- * Compares titles by the collation of `locale` (CLDR), numbers in them by value, and those that it holds to be equal by
+ * Compares titles by the collation of `locale` (CLDR), numbers in them by value, and those that it holds
+ * to be equal by
  * their UTF-8 bytes: the order PostgreSQL's deterministic ICU collations promise. Where the two
  * ICUs are of different versions, characters that Unicode added or weighed anew in between
  * (archaic numerals, mostly) may fall elsewhere.

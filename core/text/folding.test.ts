@@ -16,7 +16,8 @@ function isFound(text: string, wanted: string, locale: string): boolean {
 }
 
 describe('a folded text', () => {
-  // Unicode Technical Standard #10: differences of case and accent lie below the first level; Unicode 3.13: full case folding.
+  // Unicode Technical Standard #10: differences of case and accent lie below the first level;
+  // Unicode 3.13: full case folding.
   it.each([
     ['Éclair', 'eclair', 'en'],
     ['Crème Brûlée', 'creme brulee', 'fr'],
@@ -52,11 +53,15 @@ describe('a folded text', () => {
 
   it('stays as it is when it is folded again, and never breaks a character', () => {
     fc.assert(
-      fc.property(fc.string({ unit: 'grapheme' }), fc.constantFrom('en', 'de', 'tr', 'sv', 'ja', 'el'), (text, locale) => {
-        const once = folded(text, locale)
-        expect(folded(once, locale)).toBe(once)
-        expect(isStorable(once)).toBe(true)
-      }),
+      fc.property(
+        fc.string({ unit: 'grapheme' }),
+        fc.constantFrom('en', 'de', 'tr', 'sv', 'ja', 'el'),
+        (text, locale) => {
+          const once = folded(text, locale)
+          expect(folded(once, locale)).toBe(once)
+          expect(isStorable(once)).toBe(true)
+        },
+      ),
     )
   })
 })
@@ -93,11 +98,15 @@ describe('words to search by', () => {
 
   it('are found in the text they come from, and can all be stored', () => {
     fc.assert(
-      fc.property(fc.string({ unit: 'grapheme', maxLength: 200 }), fc.constantFrom('en', 'ja', 'th', 'tr'), (text, locale) => {
-        const words = searchWords(text, locale)
-        expect(wantedWords(text, locale).filter((word) => !words.includes(word))).toEqual([])
-        expect(words.every((word) => isStorable(word) && word !== '')).toBe(true)
-      }),
+      fc.property(
+        fc.string({ unit: 'grapheme', maxLength: 200 }),
+        fc.constantFrom('en', 'ja', 'th', 'tr'),
+        (text, locale) => {
+          const words = searchWords(text, locale)
+          expect(wantedWords(text, locale).filter((word) => !words.includes(word))).toEqual([])
+          expect(words.every((word) => isStorable(word) && word !== '')).toBe(true)
+        },
+      ),
     )
   })
 })

@@ -9,7 +9,13 @@
  * stays apart in Swedish; and カ is not ガ, दान not दिन, 가 not 각 in any language.
  */
 export function folded(text: string, locale: string): string {
-  const plain = text.normalize('NFKC').replace(unseen, '').replace(apostrophes, "'").replace(hyphens, '-').replace(/\s+/gu, ' ').trim()
+  const plain = text
+    .normalize('NFKC')
+    .replace(unseen, '')
+    .replace(apostrophes, "'")
+    .replace(hyphens, '-')
+    .replace(/\s+/gu, ' ')
+    .trim()
   return withoutMarks(withoutCase(plain, locale), locale)
 }
 
@@ -17,11 +23,16 @@ const unseen = /\p{Default_Ignorable_Code_Point}/gu
 const apostrophes = /[\u2018\u2019\u02BC\u2032\u00B4]/gu
 const hyphens = /[\u2010-\u2012]/gu
 /** Letters of these scripts may carry accents, points or signs of reading, one mark at least. */
-const marked = /[\p{Script=Latin}\p{Script=Greek}\p{Script=Cyrillic}\p{Script=Hebrew}\p{Script=Arabic}]\p{Mn}+/gu
+const marked =
+  /[\p{Script=Latin}\p{Script=Greek}\p{Script=Cyrillic}\p{Script=Hebrew}\p{Script=Arabic}]\p{Mn}+/gu
 
 /** By way of capitals, which ß and the final sigma share with what they are the same as. */
 function withoutCase(text: string, locale: string): string {
-  return text.toLocaleLowerCase(locale).toLocaleUpperCase(locale).toLocaleLowerCase(locale).replaceAll('ς', 'σ')
+  return text
+    .toLocaleLowerCase(locale)
+    .toLocaleUpperCase(locale)
+    .toLocaleLowerCase(locale)
+    .replaceAll('ς', 'σ')
 }
 
 /** By language: what letters with marks fold to. */

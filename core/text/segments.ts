@@ -7,7 +7,10 @@ export interface Segment {
   readonly isWord: boolean
 }
 
-/** As many UTF-16 units are cut at once at most: every segment that Intl hands out holds on to the whole text it was cut from. */
+/**
+ * As many UTF-16 units are cut at once at most: every segment that Intl hands out holds on to the
+ * whole text it was cut from.
+ */
 const longestPiece = 4096
 
 const segmenters = new Map<string, Intl.Segmenter>()
@@ -25,18 +28,22 @@ function segmenterFor(locale: string): Intl.Segmenter {
  */
 export function* segmentsOf(text: string, locale: string): Generator<Segment> {
   const segmenter = segmenterFor(locale)
-  for (let from = 0; from < text.length; ) {
+  for (let from = 0; from < text.length;) {
     const { piece, isWhole } = pieceAt(text, from)
     const cut = [...segmenter.segment(piece)]
     // What the end of a piece may have cut through is cut anew with what follows it.
     const certain = isWhole || cut.length === 1 ? cut : cut.slice(0, -1)
-    for (const { segment, index, isWordLike } of certain) yield { text: segment, index: from + index, isWord: isWordLike === true }
+    for (const { segment, index, isWordLike } of certain)
+      yield { text: segment, index: from + index, isWord: isWordLike === true }
     const last = certain.at(-1)
     from += last === undefined ? piece.length : last.index + last.segment.length
   }
 }
 
-/** A boundary by rule whatever stands around it: after a space, before a letter or a digit (WB3a, WB3b, WB999). */
+/**
+ * A boundary by rule whatever stands around it: after a space, before a letter or a digit (WB3a,
+ * WB3b, WB999).
+ */
 const afterSpace = /\s(?=[\p{L}\p{Nd}])/gu
 
 /** The next piece of a text; `isWhole` where its end is certainly a boundary. */
@@ -70,5 +77,6 @@ export function* wordsIn(text: string, locale: string): Generator<Segment> {
 function* otherWords(text: string, from: number, to: number, locale: string): Generator<Segment> {
   const between = text.slice(from, to)
   if (between.trim() === '') return
-  for (const segment of segmentsOf(between, locale)) if (segment.isWord) yield { ...segment, index: from + segment.index }
+  for (const segment of segmentsOf(between, locale))
+    if (segment.isWord) yield { ...segment, index: from + segment.index }
 }

@@ -4,7 +4,9 @@ import { titleComparer } from './collation'
 import { limitWords } from './limit-words'
 
 function countWords(text: string, locale: string) {
-  return [...new Intl.Segmenter(locale, { granularity: 'word' }).segment(text)].filter((one) => one.isWordLike).length
+  return [...new Intl.Segmenter(locale, { granularity: 'word' }).segment(text)].filter(
+    (one) => one.isWordLike,
+  ).length
 }
 
 // Words are those of Unicode Standard Annex #29, which Intl.Segmenter implements.

@@ -6,7 +6,11 @@ export type WindowUnit = (typeof windowUnits)[number]
 
 /** A stretch of time, fixed or moving with the clock. Days are calendar days of the site's zone. */
 export type DateWindow =
-  | { readonly is: 'between'; /** ISO 8601 days, both included; null for no limit. */ readonly from: string | null; readonly to: string | null }
+  | {
+      readonly is: 'between'
+      /** ISO 8601 days, both included; null for no limit. */ readonly from: string | null
+      readonly to: string | null
+    }
   | { readonly is: 'last' | 'next'; /** 1 to 36,525. */ readonly count: number; readonly unit: WindowUnit }
   | { readonly is: 'this'; readonly unit: WindowUnit }
   | { readonly is: 'upcoming' | 'past' }
@@ -37,7 +41,10 @@ export function instantsOf(window: DateWindow, { now, zone, locale }: WindowPlac
   const today = here.startOf('day')
   switch (window.is) {
     case 'between':
-      return { from: window.from === null ? null : startOf(window.from, zone), before: window.to === null ? null : startOf(window.to, zone, 1) }
+      return {
+        from: window.from === null ? null : startOf(window.from, zone),
+        before: window.to === null ? null : startOf(window.to, zone, 1),
+      }
     case 'last':
       return { from: first(today.minus({ [window.unit]: window.count }).plus({ day: 1 })), before: now + 1 }
     case 'next':
@@ -79,7 +86,10 @@ export function nextMidnight(now: number, zone: string): number {
   return first(DateTime.fromMillis(now, { zone }).startOf('day').plus({ day: 1 }))
 }
 
-/** Days begin at their first instant: not always midnight, and the first of two where clocks go back over it. */
+/**
+ * Days begin at their first instant: not always midnight, and the first of two where clocks go back
+ * over it.
+ */
 function first(day: DateTime): number {
   return firstInstantOf(day).toMillis()
 }
@@ -92,8 +102,14 @@ function startOfWeek(today: DateTime, locale: string): DateTime {
   return today.minus({ day: (today.weekday - firstDayOfWeek(locale) + 7) % 7 })
 }
 
-/** 1 (Monday) to 7 (Sunday): the day on which weeks begin where the language is spoken (CLDR, through Intl). */
+/**
+ * 1 (Monday) to 7 (Sunday): the day on which weeks begin where the language is spoken (CLDR,
+ * through Intl).
+ */
 export function firstDayOfWeek(locale: string): number {
-  const known = new Intl.Locale(locale) as Intl.Locale & { readonly weekInfo?: { readonly firstDay: number }; getWeekInfo?: () => { readonly firstDay: number } }
+  const known = new Intl.Locale(locale) as Intl.Locale & {
+    readonly weekInfo?: { readonly firstDay: number }
+    getWeekInfo?: () => { readonly firstDay: number }
+  }
   return known.getWeekInfo?.().firstDay ?? known.weekInfo?.firstDay ?? 1
 }

@@ -11,7 +11,14 @@ function daysBefore(date: string, days: number): string {
   return new Date(Date.parse(date) - days * 86_400_000).toISOString().slice(0, 10)
 }
 
-const zones = fc.constantFrom('Europe/London', 'America/New_York', 'Pacific/Auckland', 'Asia/Kathmandu', 'America/Sao_Paulo', 'UTC')
+const zones = fc.constantFrom(
+  'Europe/London',
+  'America/New_York',
+  'Pacific/Auckland',
+  'Asia/Kathmandu',
+  'America/Sao_Paulo',
+  'UTC',
+)
 const instants = fc.integer({ min: Date.UTC(1990, 0, 1), max: Date.UTC(2040, 0, 1) })
 
 describe('the start of a day some days ago', () => {

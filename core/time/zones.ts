@@ -5,13 +5,21 @@ export function isZone(zone: string): boolean {
   return IANAZone.isValidZone(zone)
 }
 
-/** By how many minutes clocks have gone back, anywhere (IANA time zone database): half an hour on Lord Howe, two in Antarctica, else one. */
+/**
+ * By how many minutes clocks have gone back, anywhere (IANA time zone database): half an hour on
+ * Lord Howe, two in Antarctica, else one.
+ */
 const stepsBack = [120, 60, 30]
 
-/** The first instant of a calendar day: not midnight where clocks skip it, and the first midnight where it comes twice. */
+/**
+ * The first instant of a calendar day: not midnight where clocks skip it, and the first midnight
+ * where it comes twice.
+ */
 export function firstInstantOf(day: DateTime): DateTime {
   const start = day.startOf('day')
-  const earlier = stepsBack.map((minutes) => start.minus({ minutes })).find((one) => one.hasSame(start, 'day') && one.hour === 0 && one.minute === 0)
+  const earlier = stepsBack
+    .map((minutes) => start.minus({ minutes }))
+    .find((one) => one.hasSame(start, 'day') && one.hour === 0 && one.minute === 0)
   return earlier ?? start
 }
 

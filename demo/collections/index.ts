@@ -8,4 +8,12 @@ import { seedShelf } from './seed-shelf'
 import { swapDays } from './swap-days'
 
 /** The collections of the demo beside the field notes. One that others refer to stands before them. */
-export const demoCollections: readonly DemoCollection[] = [seedShelf, plotsCollection, gardensWeMade, swapDays, growersWords, lessonsCollection, ourYears]
+export const demoCollections: readonly DemoCollection[] = [
+  seedShelf,
+  plotsCollection,
+  gardensWeMade,
+  swapDays,
+  growersWords,
+  lessonsCollection,
+  ourYears,
+]

@@ -18,7 +18,10 @@ export type DemoValue =
   | { readonly amount: number; readonly currency: string }
   | { readonly latitude: number; readonly longitude: number; readonly address: string }
   | { readonly address: string; readonly title: string }
-  /** Days from the day of loading, and the time of day; the date alone where there is no time. With a rule of repetition, the first day from then on that it falls on. */
+  /**
+   * Days from the day of loading, and the time of day; the date alone where there is no time. With
+   * a rule of repetition, the first day from then on that it falls on.
+   */
   | { readonly inDays: number; readonly at: string | null; readonly repeats?: string | undefined }
   | { readonly pictures: readonly DrawnAs[] }
   | { readonly file: string }
@@ -49,10 +52,22 @@ export interface DemoCollection {
 }
 
 /** A field of the demo, at its type's defaults but for what is said. */
-export function field(name: string, type: FieldTypeName, settings: object = {}, more: Partial<FieldInput> = {}): FieldInput {
+export function field(
+  name: string,
+  type: FieldTypeName,
+  settings: object = {},
+  more: Partial<FieldInput> = {},
+): FieldInput {
   return {
-    key: keyOf(name), name, type, settings: { ...(fieldTypes.get(type).defaults as object), ...settings },
-    required: false, help: '', fallback: null, filterable: false, sortable: false,
+    key: keyOf(name),
+    name,
+    type,
+    settings: { ...(fieldTypes.get(type).defaults as object), ...settings },
+    required: false,
+    help: '',
+    fallback: null,
+    filterable: false,
+    sortable: false,
     ...more,
   }
 }
@@ -67,7 +82,15 @@ export function item(
   summary: string,
   ...paragraphs: readonly string[]
 ): Item {
-  return { title, author, terms: terms.split(' ').filter((term) => term !== ''), picture, values, summary, body: paragraphs.join('\n\n') }
+  return {
+    title,
+    author,
+    terms: terms.split(' ').filter((term) => term !== ''),
+    picture,
+    values,
+    summary,
+    body: paragraphs.join('\n\n'),
+  }
 }
 
 /** Pounds and pence. */
@@ -75,7 +98,10 @@ export function pounds(amount: number): DemoValue {
   return { amount: Math.round(amount * 100), currency: 'GBP' }
 }
 
-/** A day counted from that of loading, or the next that a rule of repetition falls on; with a time, a moment of it. */
+/**
+ * A day counted from that of loading, or the next that a rule of repetition falls on; with a time,
+ * a moment of it.
+ */
 export function inDays(days: number, at: string | null = null, repeats?: string): DemoValue {
   return { inDays: days, at, repeats }
 }

@@ -28,7 +28,11 @@ function sowing(moment: number): string {
   const { ground, light, dark, accent, cream, middle } = palettes.dusk
   const sun = `<circle cx="${110 + moment * 380}" cy="${96 - Math.sin(moment * Math.PI) * 40}" r="34" fill="${accent}"/>`
   const hill = `<path d="M0 170Q160 110 330 150T640 130V360H0Z" fill="${light}"/>`
-  const furrows = Array.from({ length: rows }, (_, row) => `<path d="M0 ${212 + row * 52}Q320 ${200 + row * 52} 640 ${212 + row * 52}V${250 + row * 56}H0Z" fill="${[dark, '#4a3324', '#3a281d'][row]}"/>`).join('')
+  const furrows = Array.from(
+    { length: rows },
+    (_, row) =>
+      `<path d="M0 ${212 + row * 52}Q320 ${200 + row * 52} 640 ${212 + row * 52}V${250 + row * 56}H0Z" fill="${[dark, '#4a3324', '#3a281d'][row]}"/>`,
+  ).join('')
   const plants = Array.from({ length: rows * columns }, (_, at) => {
     const row = Math.floor(at / columns)
     const x = 52 + (at % columns) * 67 + row * 6
@@ -37,10 +41,17 @@ function sowing(moment: number): string {
     const fall = eased(moment, drop, drop + 0.05)
     if (moment < drop) return ''
     const grown = eased(moment, drop + 0.3, drop + 0.5)
-    const seed = grown > 0 ? '' : `<ellipse cx="${x}" cy="${y - (1 - fall) * 120}" rx="6" ry="4.5" fill="${cream}"/>`
+    const seed =
+      grown > 0 ? '' : `<ellipse cx="${x}" cy="${y - (1 - fall) * 120}" rx="6" ry="4.5" fill="${cream}"/>`
     const tall = grown * (22 + row * 6)
-    const leaf = (side: number) => `<path d="M${x} ${y - tall}q${side * 16 * grown} ${-18 * grown} ${side * 24 * grown} ${-4 * grown}q${-side * 8 * grown} ${10 * grown} ${-side * 24 * grown} ${4 * grown}z" fill="${side < 0 ? light : '#b7c476'}"/>`
-    return seed + (grown === 0 ? '' : `<path d="M${x} ${y}V${y - tall}" stroke="#b7c476" stroke-width="4"/>${leaf(-1)}${leaf(1)}`)
+    const leaf = (side: number) =>
+      `<path d="M${x} ${y - tall}q${side * 16 * grown} ${-18 * grown} ${side * 24 * grown} ${-4 * grown}q${-side * 8 * grown} ${10 * grown} ${-side * 24 * grown} ${4 * grown}z" fill="${side < 0 ? light : '#b7c476'}"/>`
+    return (
+      seed +
+      (grown === 0
+        ? ''
+        : `<path d="M${x} ${y}V${y - tall}" stroke="#b7c476" stroke-width="4"/>${leaf(-1)}${leaf(1)}`)
+    )
   }).join('')
   return sheet(ground, sun + hill + furrows + plants + `<path d="M0 352h640v8H0z" fill="${middle}"/>`)
 }
@@ -66,7 +77,10 @@ function sieving(moment: number): string {
     const y = 150 + share * (rest - 150)
     return `<ellipse cx="${320 + (x - 320 + from) * (1 - share) + spread * share}" cy="${y}" rx="6" ry="5" fill="${at % 2 === 0 ? middle : dark}"/>`
   }).join('')
-  const mesh = Array.from({ length: 13 }, (_, at) => `<path d="M${x - 120 + at * 20} 132v26" stroke="${dark}" stroke-width="1.6"/>`).join('')
+  const mesh = Array.from(
+    { length: 13 },
+    (_, at) => `<path d="M${x - 120 + at * 20} 132v26" stroke="${dark}" stroke-width="1.6"/>`,
+  ).join('')
   const hoop = `<ellipse cx="${x}" cy="144" rx="132" ry="30" fill="${cream}" stroke="${middle}" stroke-width="14"/><ellipse cx="${x}" cy="136" rx="118" ry="22" fill="${accent}" opacity="0.85"/>${mesh}`
   const table = `<path d="M0 334h640v26H0z" fill="${accent}"/>`
   return sheet(ground, table + pieces + hoop)

@@ -26,7 +26,14 @@ export function disc(x: number, y: number, radius: number, fill: string): string
   return `<circle cx="${n(x)}" cy="${n(y)}" r="${n(radius)}" fill="${fill}"/>`
 }
 
-export function sheetOf(x: number, y: number, width: number, height: number, fill: string, corner = 0): string {
+export function sheetOf(
+  x: number,
+  y: number,
+  width: number,
+  height: number,
+  fill: string,
+  corner = 0,
+): string {
   return `<rect x="${n(x)}" y="${n(y)}" width="${n(width)}" height="${n(height)}" rx="${n(corner)}" fill="${fill}"/>`
 }
 
@@ -47,8 +54,10 @@ export function placed(x: number, y: number, degrees: number, elements: string):
 export function leaf(length: number, width: number, fill: string, vein: string): string {
   const half = width / 2
   return (
-    shape(`M0 0C${n(-half * 1.3)} ${n(-length * 0.3)} ${n(-half)} ${n(-length * 0.8)} 0 ${n(-length)}C${n(half)} ${n(-length * 0.8)} ${n(half * 1.3)} ${n(-length * 0.3)} 0 0Z`, fill) +
-    line(`M0 0V${n(-length * 0.8)}`, vein, length * 0.02)
+    shape(
+      `M0 0C${n(-half * 1.3)} ${n(-length * 0.3)} ${n(-half)} ${n(-length * 0.8)} 0 ${n(-length)}C${n(half)} ${n(-length * 0.8)} ${n(half * 1.3)} ${n(-length * 0.3)} 0 0Z`,
+      fill,
+    ) + line(`M0 0V${n(-length * 0.8)}`, vein, length * 0.02)
   )
 }
 

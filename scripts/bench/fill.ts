@@ -27,27 +27,90 @@ export interface Filled {
 }
 
 const shares = [0.6, 0.15, 0.08, 0.06, 0.05, 0.03, 0.02, 0.01]
-const words = ['leaf', 'mould', 'bean', 'frost', 'orchard', 'seed', 'shed', 'rain', 'hill', 'graft', 'kale', 'soil', 'moth', 'pear', 'quarry', 'sieve']
+const words = [
+  'leaf',
+  'mould',
+  'bean',
+  'frost',
+  'orchard',
+  'seed',
+  'shed',
+  'rain',
+  'hill',
+  'graft',
+  'kale',
+  'soil',
+  'moth',
+  'pear',
+  'quarry',
+  'sieve',
+]
 
 /**
  * Fills an empty database with so many published entries: most in one collection, terms and reads
  * skewed as they are on real sites (few have most), values in fields, ten words to be found by.
  */
 export async function fill(db: Db, count: number): Promise<Filled> {
-  await sql`insert into site (id, name, locale, time_zone) values (1, 'Bench', 'en-GB', 'UTC') on conflict do nothing`.execute(db)
-  const facet = (await sql<{ id: number }>`insert into facets (slug, name, plural) values ('topic', 'Topic', 'Topics') returning id`.execute(db)).rows[0]?.id ?? 0
-  const terms = await ids(db, sql`insert into terms (facet_id, slug, name, position) select ${facet}, 'term-' || n, 'Term ' || n, n from generate_series(1, 600) n returning id`)
-  const authors = await ids(db, sql`insert into authors (slug, name) select 'author-' || n, 'Author ' || n from generate_series(1, 200) n returning id`)
+  await sql`insert into site (id, name, locale, time_zone) values (1, 'Bench', 'en-GB', 'UTC') on conflict do nothing`.execute(
+    db,
+  )
+  const facet =
+    (
+      await sql<{
+        id: number
+      }>`insert into facets (slug, name, plural) values ('topic', 'Topic', 'Topics') returning id`.execute(db)
+    ).rows[0]?.id ?? 0
+  const terms = await ids(
+    db,
+    sql`insert into terms (facet_id, slug, name, position) select ${facet}, 'term-' || n, 'Term ' || n, n from generate_series(1, 600) n returning id`,
+  )
+  const authors = await ids(
+    db,
+    sql`insert into authors (slug, name) select 'author-' || n, 'Author ' || n from generate_series(1, 200) n returning id`,
+  )
   const collections: number[] = []
-  for (const at of shares.keys()) collections.push((await addCollection(db, { name: `Collection ${at}`, singular: 'Note', plural: 'Notes', icon: 'note', kind: 'article', address: `/c${at}/{slug}`, facets: [facet] })).id)
+  for (const at of shares.keys())
+    collections.push(
+      (
+        await addCollection(db, {
+          name: `Collection ${at}`,
+          singular: 'Note',
+          plural: 'Notes',
+          icon: 'note',
+          kind: 'article',
+          address: `/c${at}/{slug}`,
+          facets: [facet],
+        })
+      ).id,
+    )
   const [main = 0] = collections
   const field = async (key: string, name: string, change: Partial<FieldInput>) =>
-    (await addField(db, main, { key, name, type: 'number', settings: numberField.defaults, required: false, help: '', fallback: null, filterable: true, sortable: true, ...change })).id
+    (
+      await addField(db, main, {
+        key,
+        name,
+        type: 'number',
+        settings: numberField.defaults,
+        required: false,
+        help: '',
+        fallback: null,
+        filterable: true,
+        sortable: true,
+        ...change,
+      })
+    ).id
   const price = await field('price', 'Price', {})
   const stock = await field('stock', 'Stock', {})
   const options = ['bush', 'climbing', 'dwarf', 'rare'].map((key) => ({ key, title: key }))
-  const kind = await field('kind', 'Kind', { type: 'choice', settings: { ...choice.defaults, options }, sortable: false })
-  const kindKeys = await ids(db, sql`insert into field_keys (field_id, value) select ${kind}, value from unnest(${sql.val([hasValue, ...options.map((one) => one.key)])}::text[]) value returning id`)
+  const kind = await field('kind', 'Kind', {
+    type: 'choice',
+    settings: { ...choice.defaults, options },
+    sortable: false,
+  })
+  const kindKeys = await ids(
+    db,
+    sql`insert into field_keys (field_id, value) select ${kind}, value from unnest(${sql.val([hasValue, ...options.map((one) => one.key)])}::text[]) value returning id`,
+  )
 
   await sql`
     with drawn as (
@@ -98,6 +161,9 @@ function cumulated(): readonly number[] {
   return shares.slice(0, -1).map((share) => (sum += share))
 }
 
-async function ids(db: Db, query: ReturnType<typeof sql<{ id: number }>> | ReturnType<typeof sql>): Promise<readonly number[]> {
+async function ids(
+  db: Db,
+  query: ReturnType<typeof sql<{ id: number }>> | ReturnType<typeof sql>,
+): Promise<readonly number[]> {
   return ((await query.execute(db)).rows as { id: number }[]).map((row) => row.id)
 }

@@ -16,8 +16,12 @@ export function handWritten(name: string, filled: Filled, now: number, after: Po
 type Write = (filled: Filled, now: RawBuilder<unknown>, after: Position | null) => Query
 
 /** What visitors may see: the data has no ends, and hand-written SQL may know it. */
-const seen = (now: RawBuilder<unknown>) => sql`published_at <= ${now} and (expires_at is null or expires_at > ${now})`
-const number = (field: number) => sql.raw(`(case when jsonb_typeof(sort_values -> '${field}') = 'number' then (sort_values -> '${field}')::float8 end)`)
+const seen = (now: RawBuilder<unknown>) =>
+  sql`published_at <= ${now} and (expires_at is null or expires_at > ${now})`
+const number = (field: number) =>
+  sql.raw(
+    `(case when jsonb_typeof(sort_values -> '${field}') = 'number' then (sort_values -> '${field}')::float8 end)`,
+  )
 const main = (filled: Filled) => filled.collections[0] ?? 0
 
 const queries: Readonly<Record<string, Write>> = {
@@ -59,7 +63,12 @@ const queries: Readonly<Record<string, Write>> = {
       and (published_at, entry_id) < (${new Date(Number(after?.values[0] ?? 0))}::timestamptz, ${after?.id ?? 0}) order by published_at desc, entry_id desc limit 9`,
   'newest of three collections': (filled, now) => sql`
     select entry_id from (${sql.join(
-      filled.collections.slice(0, 3).map((id) => sql`(select entry_id, published_at from entry_index where collection_id = ${id} and ${seen(now)} order by published_at desc, entry_id desc limit 9)`),
+      filled.collections
+        .slice(0, 3)
+        .map(
+          (id) =>
+            sql`(select entry_id, published_at from entry_index where collection_id = ${id} and ${seen(now)} order by published_at desc, entry_id desc limit 9)`,
+        ),
       sql` union all `,
     )}) legs order by published_at desc, entry_id desc limit 9`,
 }

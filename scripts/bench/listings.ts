@@ -32,29 +32,90 @@ export interface Question {
   readonly before?: number
 }
 
-function listing(filled: Filled, rules: readonly Rule[], keys: readonly OrderKey[] = [{ by: 'date', direction: 'down' }], change: Partial<Listing['from']> = {}): Listing {
+function listing(
+  filled: Filled,
+  rules: readonly Rule[],
+  keys: readonly OrderKey[] = [{ by: 'date', direction: 'down' }],
+  change: Partial<Listing['from']> = {},
+): Listing {
   const fresh = newListing('Bench', filled.collections[0] ?? 0)
-  return { ...fresh, from: { ...fresh.from, rules, ...change }, order: { keys, pinned: 'ignored' }, amount: { ...fresh.amount, take: 9 } }
+  return {
+    ...fresh,
+    from: { ...fresh.from, rules, ...change },
+    order: { keys, pinned: 'ignored' },
+    amount: { ...fresh.amount, take: 9 },
+  }
 }
 
-const terms = (filled: Filled, is: 'any' | 'all', ...chosen: readonly (number | undefined)[]): Rule => ({ rule: 'terms', facet: filled.facet, is, terms: chosen.map((id) => id ?? 0) })
+const terms = (filled: Filled, is: 'any' | 'all', ...chosen: readonly (number | undefined)[]): Rule => ({
+  rule: 'terms',
+  facet: filled.facet,
+  is,
+  terms: chosen.map((id) => id ?? 0),
+})
 
 const questions: readonly Question[] = [
   { name: 'newest', listing: (filled) => listing(filled, []) },
-  { name: 'newest of a common term', listing: (filled) => listing(filled, [terms(filled, 'any', filled.terms[1])]) },
-  { name: 'newest of a rare term', listing: (filled) => listing(filled, [terms(filled, 'any', filled.terms[590])]) },
-  { name: 'two terms that never meet', listing: (filled) => listing(filled, [terms(filled, 'all', ...filled.apart)]) },
-  { name: 'a choice, priced between, cheapest first', listing: (filled) => listing(filled, [
-    { rule: 'field', field: filled.kind, asked: { is: 'any', values: ['climbing'] } },
-    { rule: 'field', field: filled.price, asked: { is: 'between', from: 20, to: 60 } },
-  ], [{ by: 'field', field: filled.price, direction: 'up' }]) },
-  { name: 'by a field that most lack, empty last', listing: (filled) => listing(filled, [], [{ by: 'field', field: filled.stock, direction: 'down' }]) },
-  { name: 'pinned first, then newest', listing: (filled) => ({ ...listing(filled, []), order: { keys: [{ by: 'date', direction: 'down' }], pinned: 'first' } }) },
-  { name: 'best rated with a picture', listing: (filled) => listing(filled, [{ rule: 'flag', flag: 'picture', is: true }], [{ by: 'rating', direction: 'down' }, { by: 'date', direction: 'down' }]) },
-  { name: 'most read in 30 days', listing: (filled) => listing(filled, [], [{ by: 'views', direction: 'down', days: 30 }]) },
-  { name: 'shuffled', listing: (filled) => listing(filled, [], [{ by: 'shuffle', span: 'fixed', number: 7 }]) },
+  {
+    name: 'newest of a common term',
+    listing: (filled) => listing(filled, [terms(filled, 'any', filled.terms[1])]),
+  },
+  {
+    name: 'newest of a rare term',
+    listing: (filled) => listing(filled, [terms(filled, 'any', filled.terms[590])]),
+  },
+  {
+    name: 'two terms that never meet',
+    listing: (filled) => listing(filled, [terms(filled, 'all', ...filled.apart)]),
+  },
+  {
+    name: 'a choice, priced between, cheapest first',
+    listing: (filled) =>
+      listing(
+        filled,
+        [
+          { rule: 'field', field: filled.kind, asked: { is: 'any', values: ['climbing'] } },
+          { rule: 'field', field: filled.price, asked: { is: 'between', from: 20, to: 60 } },
+        ],
+        [{ by: 'field', field: filled.price, direction: 'up' }],
+      ),
+  },
+  {
+    name: 'by a field that most lack, empty last',
+    listing: (filled) => listing(filled, [], [{ by: 'field', field: filled.stock, direction: 'down' }]),
+  },
+  {
+    name: 'pinned first, then newest',
+    listing: (filled) => ({
+      ...listing(filled, []),
+      order: { keys: [{ by: 'date', direction: 'down' }], pinned: 'first' },
+    }),
+  },
+  {
+    name: 'best rated with a picture',
+    listing: (filled) =>
+      listing(
+        filled,
+        [{ rule: 'flag', flag: 'picture', is: true }],
+        [
+          { by: 'rating', direction: 'down' },
+          { by: 'date', direction: 'down' },
+        ],
+      ),
+  },
+  {
+    name: 'most read in 30 days',
+    listing: (filled) => listing(filled, [], [{ by: 'views', direction: 'down', days: 30 }]),
+  },
+  {
+    name: 'shuffled',
+    listing: (filled) => listing(filled, [], [{ by: 'shuffle', span: 'fixed', number: 7 }]),
+  },
   { name: 'page 500, newest, by key', listing: (filled) => listing(filled, []), before: 4491 },
-  { name: 'newest of three collections', listing: (filled) => listing(filled, [], undefined, { collections: filled.collections.slice(0, 3) }) },
+  {
+    name: 'newest of three collections',
+    listing: (filled) => listing(filled, [], undefined, { collections: filled.collections.slice(0, 3) }),
+  },
 ]
 
 interface Measured {
@@ -80,7 +141,10 @@ async function measured(actions: readonly (() => Promise<unknown>)[]): Promise<r
 async function indexesUsed(db: Db, action: () => Promise<unknown>): Promise<string> {
   const scans = async () => {
     await sql`select pg_stat_force_next_flush()`.execute(db)
-    const { rows } = await sql<{ name: string; scans: string }>`select indexrelname as name, idx_scan::text as scans from pg_stat_user_indexes`.execute(db)
+    const { rows } = await sql<{
+      name: string
+      scans: string
+    }>`select indexrelname as name, idx_scan::text as scans from pg_stat_user_indexes`.execute(db)
     return new Map(rows.map((row) => [row.name, Number(row.scans)]))
   }
   await new Promise((resolve) => setTimeout(resolve, 1100))
@@ -88,7 +152,13 @@ async function indexesUsed(db: Db, action: () => Promise<unknown>): Promise<stri
   await action()
   await new Promise((resolve) => setTimeout(resolve, 1100))
   const after = await scans()
-  return [...after].filter(([name, count]) => count > (before.get(name) ?? 0)).map(([name]) => name).toSorted().join(', ') || 'none'
+  return (
+    [...after]
+      .filter(([name, count]) => count > (before.get(name) ?? 0))
+      .map(([name]) => name)
+      .toSorted()
+      .join(', ') || 'none'
+  )
 }
 
 async function askOne(db: Db, known: KnownSite, filled: Filled, question: Question) {
@@ -99,17 +169,23 @@ async function askOne(db: Db, known: KnownSite, filled: Filled, question: Questi
     const plan = await listingPlan(db, known, definition, asked, [])
     after = (await shownPositions(db, { ...plan, take: question.before }, known.site.locale)).at(-1) ?? null
   }
-  const ours = async () => shownPositions(db, await listingPlan(db, known, definition, asked, []), known.site.locale, after)
+  const ours = async () =>
+    shownPositions(db, await listingPlan(db, known, definition, asked, []), known.site.locale, after)
   const hand: RawBuilder<{ entry_id: number }> = handWritten(question.name, filled, asked.now, after)
   const theirs = async () => (await hand.execute(db)).rows
   const [mine, best] = [(await ours()).map((one) => one.id), (await theirs()).map((row) => row.entry_id)]
-  if (JSON.stringify(mine) !== JSON.stringify(best)) throw new Error(`“${question.name}”: ${JSON.stringify(mine)} is not ${JSON.stringify(best)}.`)
+  if (JSON.stringify(mine) !== JSON.stringify(best))
+    throw new Error(`“${question.name}”: ${JSON.stringify(mine)} is not ${JSON.stringify(best)}.`)
   const [own, other] = await measured([ours, theirs])
   return { own, other, indexes: await indexesUsed(db, ours) }
 }
 
 /** What the tally and facets count. */
-async function counts(db: Db, known: KnownSite, filled: Filled): Promise<readonly (readonly [string, () => Promise<unknown>])[]> {
+async function counts(
+  db: Db,
+  known: KnownSite,
+  filled: Filled,
+): Promise<readonly (readonly [string, () => Promise<unknown>])[]> {
   const asked = { now: Date.now(), page: null, visit: '' }
   const planFor = (...rules: readonly Rule[]) => listingPlan(db, known, listing(filled, rules), asked, [])
   const all = await planFor()
@@ -125,7 +201,9 @@ async function counts(db: Db, known: KnownSite, filled: Filled): Promise<readonl
 }
 
 async function emptied(fresh: Db): Promise<void> {
-  await sql`truncate entries, entry_index, entry_words, entry_reads, read_windows, key_counts, key_count_changes, collections, facets, terms, authors, fields, field_keys cascade`.execute(fresh)
+  await sql`truncate entries, entry_index, entry_words, entry_reads, read_windows, key_counts, key_count_changes, collections, facets, terms, authors, fields, field_keys cascade`.execute(
+    fresh,
+  )
 }
 
 const firstPages = new Map<string, number>()
@@ -137,14 +215,20 @@ for (const size of sizes) {
   const started = performance.now()
   const filled = await fill(db, size)
   const known = await knownSite(db)
-  console.log(`\n### ${size.toLocaleString('en')} entries (filled in ${Math.round((performance.now() - started) / 1000)} s)\n`)
-  console.log('| listing | ours p50, ms | p95 | by hand p50 | p95 | ratio | grown since the smallest | indexes used |\n|---|---|---|---|---|---|---|---|')
+  console.log(
+    `\n### ${size.toLocaleString('en')} entries (filled in ${Math.round((performance.now() - started) / 1000)} s)\n`,
+  )
+  console.log(
+    '| listing | ours p50, ms | p95 | by hand p50 | p95 | ratio | grown since the smallest | indexes used |\n|---|---|---|---|---|---|---|---|',
+  )
   for (const question of questions) {
     const { own, other, indexes } = await askOne(db, known, filled, question)
     const ms = (time: number | undefined) => (time ?? 0).toFixed(2)
     const smallest = firstPages.get(question.name) ?? own?.p50 ?? 1
     firstPages.set(question.name, smallest)
-    console.log(`| ${question.name} | ${ms(own?.p50)} | ${ms(own?.p95)} | ${ms(other?.p50)} | ${ms(other?.p95)} | ${ms((own?.p50 ?? 0) / (other?.p50 ?? 1))} | ${ms((own?.p50 ?? 0) / smallest)} | ${indexes} |`)
+    console.log(
+      `| ${question.name} | ${ms(own?.p50)} | ${ms(own?.p95)} | ${ms(other?.p50)} | ${ms(other?.p95)} | ${ms((own?.p50 ?? 0) / (other?.p50 ?? 1))} | ${ms((own?.p50 ?? 0) / smallest)} | ${indexes} |`,
+    )
   }
   console.log('\n| count | p50, ms | p95 |\n|---|---|---|')
   for (const [name, count] of await counts(db, known, filled)) {

@@ -4,7 +4,8 @@ import { startBrowser } from '../../tests/browser/support/browser'
 /**
  * How long the page's thread works at a stretch on the cards of a masonry, on opening and when the
  * page gets narrower, beside the same page without the script that places them: `npm start`, then
- * `node --import tsx scripts/bench/masonry.ts`. What reads the page's text is told apart: no shape changes that.
+ * `node --import tsx scripts/bench/masonry.ts`. What reads the page's text is told apart: no shape
+ * changes that.
  */
 const address = `http://127.0.0.1:${process.env.PORT ?? 4310}/gardens-we-made`
 const counts = [200, 2000]
@@ -32,12 +33,24 @@ interface Longest {
 const { browser, stop } = await startBrowser()
 try {
   const page = await (await fetch(address)).text()
-  for (const [many, scripted] of counts.flatMap((count) => [[count, false], [count, true]] as const)) {
+  for (const [many, scripted] of counts.flatMap(
+    (count) =>
+      [
+        [count, false],
+        [count, true],
+      ] as const,
+  )) {
     const html = multiplied(page, many)
     const longest: Longest[] = []
     for (let run = 0; run < runs; run += 1) longest.push(await measured(html, many, scripted))
-    const shown = (of: keyof Longest) => longest.map((one) => Math.round(one[of])).toSorted((a, b) => a - b).join(', ')
-    console.log(`${many} cards ${scripted ? 'with' : 'without'} the script: longest task, reading ${shown('reading')} ms; laying out ${shown('opening')} ms; narrowing ${shown('narrowing')} ms`)
+    const shown = (of: keyof Longest) =>
+      longest
+        .map((one) => Math.round(one[of]))
+        .toSorted((a, b) => a - b)
+        .join(', ')
+    console.log(
+      `${many} cards ${scripted ? 'with' : 'without'} the script: longest task, reading ${shown('reading')} ms; laying out ${shown('opening')} ms; narrowing ${shown('narrowing')} ms`,
+    )
   }
 } finally {
   await stop()
@@ -55,9 +68,15 @@ async function measured(html: string, many: number, scripted: boolean): Promise<
   await page.setViewport({ width: 1280, height: 900 })
   await page.setRequestInterception(true)
   page.on('request', (request) => {
-    if (request.isNavigationRequest()) return void request.respond({ contentType: 'text/html', body: scripted ? html : html.replace(/<script[^>]*><\/script>/, '') })
+    if (request.isNavigationRequest())
+      return void request.respond({
+        contentType: 'text/html',
+        body: scripted ? html : html.replace(/<script[^>]*><\/script>/, ''),
+      })
     // Pictures would only add what the network takes.
-    return void (request.resourceType() === 'image' || request.resourceType() === 'eventsource' ? request.abort() : request.continue())
+    return void (request.resourceType() === 'image' || request.resourceType() === 'eventsource'
+      ? request.abort()
+      : request.continue())
   })
   const opened = await tasksOf(page, () => page.goto(address))
   const cards = await page.$$eval('.masonry > li', (all) => all.length)
@@ -65,7 +84,11 @@ async function measured(html: string, many: number, scripted: boolean): Promise<
   const narrowed = await tasksOf(page, () => page.setViewport({ width: 900, height: 900 }))
   await page.close()
   const longest = (tasks: readonly Task[]) => Math.max(0, ...tasks.map((task) => task.took))
-  return { reading: longest(opened.filter((task) => task.reads)), opening: longest(opened.filter((task) => !task.reads)), narrowing: longest(narrowed) }
+  return {
+    reading: longest(opened.filter((task) => task.reads)),
+    opening: longest(opened.filter((task) => !task.reads)),
+    narrowing: longest(narrowed),
+  }
 }
 
 interface Task {
@@ -82,12 +105,18 @@ async function tasksOf(page: Page, act: () => Promise<unknown>): Promise<readonl
   const trace = new TextDecoder().decode(await page.tracing.stop())
   const { traceEvents } = JSON.parse(trace) as { readonly traceEvents: readonly TraceEvent[] }
   const threadOf = (event: TraceEvent) => `${event.pid} ${event.tid}`
-  const pages = new Set(traceEvents.filter((event) => event.name === 'thread_name' && event.args?.name === 'CrRendererMain').map(threadOf))
+  const pages = new Set(
+    traceEvents
+      .filter((event) => event.name === 'thread_name' && event.args?.name === 'CrRendererMain')
+      .map(threadOf),
+  )
   const reading = traceEvents.filter((event) => event.name === 'ParseHTML')
   return traceEvents
     .filter((event) => event.name === 'RunTask' && pages.has(threadOf(event)))
     .map((task) => ({
       took: (task.tdur ?? 0) / 1000,
-      reads: reading.some((one) => threadOf(one) === threadOf(task) && one.ts >= task.ts && one.ts <= task.ts + (task.dur ?? 0)),
+      reads: reading.some(
+        (one) => threadOf(one) === threadOf(task) && one.ts >= task.ts && one.ts <= task.ts + (task.dur ?? 0),
+      ),
     }))
 }

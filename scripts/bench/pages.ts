@@ -12,7 +12,10 @@ import { loadEntry, saveEntry } from '../../server/content/entries'
 import { databaseUrl, openDatabase, withoutHurry } from '../../server/db/client'
 import { millionPage } from './pages/million'
 
-/** How many requests a second public pages answer: kept, made anew, by a string template, and from a plain server. */
+/**
+ * How many requests a second public pages answer: kept, made anew, by a string template, and from a
+ * plain server.
+ */
 const rounds = 3
 /** Of a measure, in seconds. */
 const duration = Number(process.env.BENCH_SECONDS ?? 4)
@@ -38,8 +41,14 @@ const note = await db
   .where('e.published_at', '<=', new Date())
   .orderBy('e.published_at', 'desc')
   .executeTakeFirstOrThrow()
-const log = await db.connection().execute((connection) => withoutHurry(connection, () => millionPage(connection, entries)))
-const logged = await db.selectFrom('entries').select('id').where('slug', '=', 'log-3').executeTakeFirstOrThrow()
+const log = await db
+  .connection()
+  .execute((connection) => withoutHurry(connection, () => millionPage(connection, entries)))
+const logged = await db
+  .selectFrom('entries')
+  .select('id')
+  .where('slug', '=', 'log-3')
+  .executeTakeFirstOrThrow()
 /** The paths, and an entry that is shown on each. */
 const pages = [
   { path: '/', entry: note.id },
@@ -52,8 +61,13 @@ const pages = [
 const folder = mkdtempSync(join(tmpdir(), 'bushel-bench-'))
 const children: ChildProcess[] = []
 try {
-  const kept = await serve([join(root, '.output/server/index.mjs')], { NITRO_HOST: '127.0.0.1', BUSHEL_SECRET: 'bench' })
-  const plain = await serve([join(root, 'scripts/bench/pages/plain.mjs')], { ANSWERS: await answersOf(kept.url) })
+  const kept = await serve([join(root, '.output/server/index.mjs')], {
+    NITRO_HOST: '127.0.0.1',
+    BUSHEL_SECRET: 'bench',
+  })
+  const plain = await serve([join(root, 'scripts/bench/pages/plain.mjs')], {
+    ANSWERS: await answersOf(kept.url),
+  })
   const unkept = await serve([await bundled()], {})
   const kinds = [
     { name: 'plain server', ...plain },
@@ -61,7 +75,9 @@ try {
     { name: 'string template', ...unkept, url: `${unkept.url}/template` },
     { name: 'not kept', ...unkept, url: `${unkept.url}/rendered` },
   ] as const
-  console.log(`| page | served | requests/s | ratio | p50, ms | p99 | processor, µs each | with a change a second | p99 | of the calm rate |\n${'|---'.repeat(10)}|`)
+  console.log(
+    `| page | served | requests/s | ratio | p50, ms | p99 | processor, µs each | with a change a second | p99 | of the calm rate |\n${'|---'.repeat(10)}|`,
+  )
   for (const page of pages) await measured(page, kinds)
 } finally {
   children.forEach((child) => child.kill())
@@ -77,20 +93,23 @@ interface Served {
 
 type Kinds = readonly (Served & { readonly name: string })[]
 
-/** Measures a page of every kind, taking turns, and prints a row for each. A kind is compared with the one before it. */
+/**
+ * Measures a page of every kind, taking turns, and prints a row for each. A kind is compared with
+ * the one before it.
+ */
 async function measured({ path, entry }: (typeof pages)[number], kinds: Kinds): Promise<void> {
   for (const kind of kinds) await rateOf(kind, path, 1)
   const calm = await rates(kinds, path)
-  const changing = setInterval(() => void touched(entry), 1000)
-  const changed = await rates(kinds, path)
-  clearInterval(changing)
+  const changed = await whileChanging(entry, () => rates(kinds, path))
   for (const [at, { name }] of kinds.entries()) {
     const [own, under] = [calm[at], changed[at]]
     const other = calm[at % 2 === 1 ? at - 1 : at]
     if (own === undefined || under === undefined || other === undefined) continue
     const ratio = (own.rate / other.rate).toFixed(2)
     const whileChanging = `${under.rate.toFixed(0)} | ${under.p99} | ${(under.rate / own.rate).toFixed(2)}`
-    console.log(`| ${path} | ${name} | ${own.rate.toFixed(0)} | ${ratio} | ${own.p50} | ${own.p99} | ${own.work.toFixed(0)} | ${whileChanging} |`)
+    console.log(
+      `| ${path} | ${name} | ${own.rate.toFixed(0)} | ${ratio} | ${own.p50} | ${own.p99} | ${own.work.toFixed(0)} | ${whileChanging} |`,
+    )
   }
 }
 
@@ -105,21 +124,48 @@ interface Rate {
 /** The middle one of so many rounds, for each kind. */
 async function rates(kinds: Kinds, path: string): Promise<readonly Rate[]> {
   const found: Rate[][] = kinds.map(() => [])
-  for (let round = 0; round < rounds; round += 1) for (const [at, kind] of kinds.entries()) found[at]?.push(await rateOf(kind, path))
-  return found.map((all) => all.toSorted((a, b) => a.rate - b.rate)[Math.floor(rounds / 2)] ?? { rate: 0, p50: 0, p99: 0, work: 0 })
+  for (let round = 0; round < rounds; round += 1)
+    for (const [at, kind] of kinds.entries()) found[at]?.push(await rateOf(kind, path))
+  return found.map(
+    (all) =>
+      all.toSorted((a, b) => a.rate - b.rate)[Math.floor(rounds / 2)] ?? { rate: 0, p50: 0, p99: 0, work: 0 },
+  )
 }
 
 async function rateOf({ url, process: id }: Served, path: string, seconds = duration): Promise<Rate> {
   const begun = workOf(id)
-  const { requests, latency, non2xx, errors } = await autocannon({ url: url + path, connections, duration: seconds, headers: asBrowsersDo })
+  const { requests, latency, non2xx, errors } = await autocannon({
+    url: url + path,
+    connections,
+    duration: seconds,
+    headers: asBrowsersDo,
+  })
   if (non2xx + errors > 0) throw new Error(`${url}${path} failed ${non2xx + errors} times.`)
-  return { rate: requests.average, p50: latency.p50, p99: latency.p99, work: (workOf(id) - begun) / Math.max(1, requests.total) }
+  return {
+    rate: requests.average,
+    p50: latency.p50,
+    p99: latency.p99,
+    work: (workOf(id) - begun) / Math.max(1, requests.total),
+  }
 }
 
-/** Microseconds that a process has worked, itself and for the system: clock ticks of 10 ms (proc(5), stat). */
+/**
+ * Microseconds that a process has worked, itself and for the system: clock ticks of 10 ms (proc(5),
+ * stat).
+ */
 function workOf(id: number): number {
   const fields = readFileSync(`/proc/${id}/stat`, 'utf8').split(') ')[1]?.split(' ') ?? []
   return (Number(fields[11]) + Number(fields[12])) * 10_000
+}
+
+/** Does some work while an entry is changed every second. */
+async function whileChanging<T>(entry: number, work: () => Promise<T>): Promise<T> {
+  let over = false
+  const change = async () => {
+    while (!over) await Promise.all([touched(entry), new Promise((done) => setTimeout(done, 1000))])
+  }
+  const [done] = await Promise.all([work().finally(() => (over = true)), change()])
+  return done
 }
 
 /** Gives an entry another summary, as somebody at the bench would. */
@@ -144,7 +190,10 @@ async function newestOf(collection: string): Promise<number> {
 /** Starts a server, and waits until it answers. */
 async function serve(args: readonly string[], env: Readonly<Record<string, string>>): Promise<Served> {
   const port = ports[children.length] ?? ''
-  const child = spawn(process.execPath, [...args], { env: { ...process.env, NODE_ENV: 'production', PORT: port, NITRO_PORT: port, ...env }, stdio: ['ignore', 'ignore', 'inherit'] })
+  const child = spawn(process.execPath, [...args], {
+    env: { ...process.env, NODE_ENV: 'production', PORT: port, NITRO_PORT: port, ...env },
+    stdio: ['ignore', 'ignore', 'inherit'],
+  })
   children.push(child)
   const url = `http://127.0.0.1:${port}`
   for (let tries = 0; ; tries += 1) {
@@ -163,13 +212,18 @@ async function answersOf(url: string): Promise<string> {
   return file
 }
 
-function sentAt(url: string, path: string): Promise<{ readonly path: string; readonly headers: object; readonly body: string }> {
+function sentAt(
+  url: string,
+  path: string,
+): Promise<{ readonly path: string; readonly headers: object; readonly body: string }> {
   return new Promise((resolve, reject) => {
     const sent = request(url + path, { headers: asBrowsersDo }, (response) => {
       const parts: Buffer[] = []
       response.on('data', (part: Buffer) => parts.push(part))
       response.on('end', () => {
-        const headers = Object.fromEntries(Object.entries(response.headers).filter(([name]) => !ofConnection.has(name)))
+        const headers = Object.fromEntries(
+          Object.entries(response.headers).filter(([name]) => !ofConnection.has(name)),
+        )
         resolve({ path, headers, body: Buffer.concat(parts).toString('base64') })
       })
     })
@@ -189,10 +243,18 @@ async function bundled(): Promise<string> {
       {
         name: 'site-assets',
         resolveId: (id) => (id === '#bushel/site-assets' ? id : null),
-        load: (id) => (id === '#bushel/site-assets' ? `export const assets = { stylesheet: '/_site/site.css', script: '/_site/enhance.js', fonts: [] }` : null),
+        load: (id) =>
+          id === '#bushel/site-assets'
+            ? `export const assets = { stylesheet: '/_site/site.css', script: '/_site/enhance.js', fonts: [] }`
+            : null,
       },
     ],
-    build: { ssr: 'scripts/bench/pages/unkept.ts', outDir: join(root, '.data/bench-server'), emptyOutDir: true, minify: false },
+    build: {
+      ssr: 'scripts/bench/pages/unkept.ts',
+      outDir: join(root, '.data/bench-server'),
+      emptyOutDir: true,
+      minify: false,
+    },
   })
   return join(root, '.data/bench-server/unkept.js')
 }

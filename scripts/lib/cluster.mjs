@@ -1,5 +1,15 @@
 import { createHash, randomBytes } from 'node:crypto'
-import { existsSync, mkdirSync, readFileSync, readdirSync, readlinkSync, renameSync, rmSync, writeFileSync, chownSync } from 'node:fs'
+import {
+  existsSync,
+  mkdirSync,
+  readFileSync,
+  readdirSync,
+  readlinkSync,
+  renameSync,
+  rmSync,
+  writeFileSync,
+  chownSync,
+} from 'node:fs'
 import { join } from 'node:path'
 import { Stop, ask, freePort, installPackages, isRoot, root, writableFolder } from './system.mjs'
 
@@ -9,7 +19,9 @@ const packaged = '/usr/lib/postgresql'
 async function findPrograms() {
   const found = () => {
     const versions = existsSync(packaged) ? readdirSync(packaged).sort((a, b) => Number(b) - Number(a)) : []
-    const bin = versions.map((version) => join(packaged, version, 'bin')).find((path) => existsSync(join(path, 'initdb')))
+    const bin = versions
+      .map((version) => join(packaged, version, 'bin'))
+      .find((path) => existsSync(join(path, 'initdb')))
     if (bin) return bin
     const { ok, output } = ask('pg_config', ['--bindir'])
     return ok && existsSync(join(output, 'initdb')) ? output : null
@@ -58,10 +70,30 @@ export async function startCluster(data, { name = 'cluster', safe = true, fresh 
   let port = runningPort(pgdata)
   const shared = port !== null && isAlive(ownerFile)
   const start = () => {
-    const options = [`-p ${port}`, '-c listen_addresses=127.0.0.1', '-c unix_socket_directories=', ...(safe ? [] : ['-c fsync=off', '-c full_page_writes=off', '-c synchronous_commit=off', '-c max_connections=200']), '-c temp_file_limit=2GB']
-    const [command, args] = asOwner('pg_ctl', ['-D', pgdata, '-w', '-t', '60', '-l', join(home, 'log'), '-o', options.join(' '), 'start'])
+    const options = [
+      `-p ${port}`,
+      '-c listen_addresses=127.0.0.1',
+      '-c unix_socket_directories=',
+      ...(safe
+        ? []
+        : ['-c fsync=off', '-c full_page_writes=off', '-c synchronous_commit=off', '-c max_connections=200']),
+      '-c temp_file_limit=2GB',
+    ]
+    const [command, args] = asOwner('pg_ctl', [
+      '-D',
+      pgdata,
+      '-w',
+      '-t',
+      '60',
+      '-l',
+      join(home, 'log'),
+      '-o',
+      options.join(' '),
+      'start',
+    ])
     const started = ask(command, args, { cwd: home, stdio: ['ignore', 'ignore', 'pipe'] })
-    if (!started.ok) throw new Stop(`PostgreSQL did not start; ${join(home, 'log')} says why.\n${started.output}`)
+    if (!started.ok)
+      throw new Stop(`PostgreSQL did not start; ${join(home, 'log')} says why.\n${started.output}`)
   }
   if (port === null) {
     port = await freePort()
@@ -72,10 +104,15 @@ export async function startCluster(data, { name = 'cluster', safe = true, fresh 
   return {
     address,
     createDatabase(database) {
-      const { ok, output } = ask(join(bin, 'createdb'), ['-h', '127.0.0.1', '-p', String(port), '-U', 'bushel', database], {
-        env: { ...process.env, PGPASSWORD: data.secrets.database },
-      })
-      if (!ok && !output.includes('already exists')) throw new Stop(`The database could not be made: ${output}`)
+      const { ok, output } = ask(
+        join(bin, 'createdb'),
+        ['-h', '127.0.0.1', '-p', String(port), '-U', 'bushel', database],
+        {
+          env: { ...process.env, PGPASSWORD: data.secrets.database },
+        },
+      )
+      if (!ok && !output.includes('already exists'))
+        throw new Stop(`The database could not be made: ${output}`)
     },
     /** Whether the server is there. */
     isRunning() {
@@ -108,7 +145,9 @@ function clusterHome(folder, name) {
   if (!isRoot) return writableFolder(inside)
   mkdirSync(inside, { recursive: true })
   const reachable = ask('runuser', ['-u', 'postgres', '--', 'test', '-x', inside]).ok
-  const home = reachable ? inside : join('/var/lib/bushel', createHash('sha256').update(inside).digest('hex').slice(0, 12))
+  const home = reachable
+    ? inside
+    : join('/var/lib/bushel', createHash('sha256').update(inside).digest('hex').slice(0, 12))
   if (!reachable) console.log(`The database's user cannot reach ${folder}; its files are kept in ${home}.`)
   mkdirSync(home, { recursive: true })
   const { uid, gid } = postgresUser()
@@ -117,20 +156,35 @@ function clusterHome(folder, name) {
 }
 
 function postgresUser() {
-  const line = readFileSync('/etc/passwd', 'utf8').split('\n').find((one) => one.startsWith('postgres:'))
-  if (!line) throw new Stop('There is no user “postgres” to run the database as. Install Debian’s postgresql package.')
+  const line = readFileSync('/etc/passwd', 'utf8')
+    .split('\n')
+    .find((one) => one.startsWith('postgres:'))
+  if (!line)
+    throw new Stop('There is no user “postgres” to run the database as. Install Debian’s postgresql package.')
   const [, , uid, gid] = line.split(':')
   return { uid: Number(uid), gid: Number(gid) }
 }
 
-/** Made beside its place and moved there when whole, so that an interrupted start leaves nothing half done. */
+/**
+ * Made beside its place and moved there when whole, so that an interrupted start leaves nothing
+ * half done.
+ */
 async function initialise(asOwner, home, pgdata, password) {
   const making = `${pgdata}.new`
   rmSync(making, { recursive: true, force: true })
   const passwordFile = join(home, 'password')
   writeFileSync(passwordFile, `${password}\n`, { mode: 0o600 })
   if (isRoot) chownSync(passwordFile, postgresUser().uid, postgresUser().gid)
-  const [command, args] = asOwner('initdb', ['-D', making, '-U', 'bushel', '--encoding=UTF8', '--locale=C.UTF-8', '--auth=scram-sha-256', `--pwfile=${passwordFile}`])
+  const [command, args] = asOwner('initdb', [
+    '-D',
+    making,
+    '-U',
+    'bushel',
+    '--encoding=UTF8',
+    '--locale=C.UTF-8',
+    '--auth=scram-sha-256',
+    `--pwfile=${passwordFile}`,
+  ])
   const made = ask(command, args, { cwd: home })
   rmSync(passwordFile, { force: true })
   if (!made.ok) throw new Stop(`The database's files could not be made in ${home}:\n${made.output}`)

@@ -17,7 +17,9 @@ export async function ensurePackages() {
   const wanted = hashOf([readFileSync(join(root, 'package-lock.json'))])
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return
   console.log('Installing npm packages…')
-  await run('npm', ['ci', '--ignore-scripts', '--no-audit', '--no-fund'], { stdio: ['ignore', 'ignore', 'inherit'] })
+  await run('npm', ['ci', '--ignore-scripts', '--no-audit', '--no-fund'], {
+    stdio: ['ignore', 'ignore', 'inherit'],
+  })
   writeFileSync(stamp, wanted)
 }
 
@@ -27,7 +29,12 @@ const sourceFiles = ['nuxt.config.ts', 'package-lock.json']
 /** Builds the server and the bench when a source changed since the last build. */
 export async function ensureBuild() {
   const stamp = join(root, '.output/.sources')
-  const wanted = hashOf([...sources.flatMap((folder) => filesBelow(join(root, folder))), ...sourceFiles.map((file) => join(root, file))].map((path) => `${path}\0${readFileSync(path, 'base64')}`))
+  const wanted = hashOf(
+    [
+      ...sources.flatMap((folder) => filesBelow(join(root, folder))),
+      ...sourceFiles.map((file) => join(root, file)),
+    ].map((path) => `${path}\0${readFileSync(path, 'base64')}`),
+  )
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return
   console.log('Building…')
   await run(join(root, 'node_modules/.bin/nuxt'), ['build'], {

@@ -15,7 +15,9 @@ export function run(command, args, options = {}) {
     const child = spawn(command, args, { cwd: root, stdio: 'inherit', ...options })
     child.on('error', (error) => reject(new Stop(`${command} could not be started: ${error.message}`)))
     child.on('exit', (code, signal) =>
-      code === 0 ? resolve() : reject(new Stop(`${[command, ...args].join(' ')} ended with ${signal ?? code}.`)),
+      code === 0
+        ? resolve()
+        : reject(new Stop(`${[command, ...args].join(' ')} ended with ${signal ?? code}.`)),
     )
   })
 }
@@ -31,17 +33,24 @@ export const isRoot = process.getuid?.() === 0
 /** Installs Debian packages as root or through sudo. Throws Stop where neither is possible. */
 export async function installPackages(packages, why) {
   if (!existsSync('/usr/bin/apt-get'))
-    throw new Stop(`${why} needs ${packages.join(', ')}, and this is not a Debian system. Install them and start again.`)
+    throw new Stop(
+      `${why} needs ${packages.join(', ')}, and this is not a Debian system. Install them and start again.`,
+    )
   if (!isRoot && !ask('sudo', ['-n', 'true']).ok)
     throw new Stop(
       `${why} needs Debian's ${packages.join(', ')}. Run “sudo apt-get install ${packages.join(' ')}”, then start again.`,
     )
   console.log(`Installing ${packages.join(', ')}…`)
-  const [command, prefix] = isRoot ? ['apt-get', []] : ['sudo', ['-n', 'DEBIAN_FRONTEND=noninteractive', 'apt-get']]
+  const [command, prefix] = isRoot
+    ? ['apt-get', []]
+    : ['sudo', ['-n', 'DEBIAN_FRONTEND=noninteractive', 'apt-get']]
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }
   const stdio = ['ignore', 'ignore', 'inherit']
   await run(command, [...prefix, 'update', '-q'], { env, stdio })
-  await run(command, [...prefix, 'install', '-y', '-q', '--no-install-recommends', ...packages], { env, stdio })
+  await run(command, [...prefix, 'install', '-y', '-q', '--no-install-recommends', ...packages], {
+    env,
+    stdio,
+  })
 }
 
 /** Makes a folder that must be writable. Throws Stop when it isn't. */
@@ -50,7 +59,9 @@ export function writableFolder(path) {
     mkdirSync(path, { recursive: true })
     accessSync(path, constants.W_OK)
   } catch {
-    throw new Stop(`The folder ${path} cannot be written. Give this user the right to, or set BUSHEL_DATA to another folder.`)
+    throw new Stop(
+      `The folder ${path} cannot be written. Give this user the right to, or set BUSHEL_DATA to another folder.`,
+    )
   }
   return path
 }

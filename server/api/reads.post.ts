@@ -13,7 +13,11 @@ const schema = object({ entry: idSchema().required() }).noUnknown().required()
 /** Counts that an entry was read, as the script of public pages tells. */
 export default openEndpoint(async ({ event }) => {
   const { entry } = accepted(parseWith(schema, await readOpenJson(event)))
-  readCounter().count(entry, { client: clientOf(event), agent: getHeader(event, 'user-agent') ?? '' }, Date.now())
+  readCounter().count(
+    entry,
+    { client: clientOf(event), agent: getHeader(event, 'user-agent') ?? '' },
+    Date.now(),
+  )
   setResponseStatus(event, 204)
   return null
 })

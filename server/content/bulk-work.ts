@@ -54,11 +54,21 @@ export const bulkUndoing: LongWork<Undoing, Place> = {
   kind: 'undo-in-bulk',
   start: { at: 0 },
   async step(trx, { change, collection, writer }, { at }) {
-    const { entries, action } = await trx.selectFrom('bulk_changes').select(['entries', 'action']).where('id', '=', change).executeTakeFirstOrThrow()
+    const { entries, action } = await trx
+      .selectFrom('bulk_changes')
+      .select(['entries', 'action'])
+      .where('id', '=', change)
+      .executeTakeFirstOrThrow()
     const untouched = await untouchedSince(trx, entries.slice(at, at + stepSize), action === 'delete')
     await bringBack(trx, untouched)
-    await settle(trx, untouched.map((one) => one.id), writer)
-    await sql`update bulk_changes set undone = undone + ${untouched.length} where id = ${change}::uuid`.execute(trx)
+    await settle(
+      trx,
+      untouched.map((one) => one.id),
+      writer,
+    )
+    await sql`update bulk_changes set undone = undone + ${untouched.length} where id = ${change}::uuid`.execute(
+      trx,
+    )
     await announceEntries(trx, collection)
     return at + stepSize >= entries.length ? null : { at: at + stepSize }
   },
@@ -66,7 +76,11 @@ export const bulkUndoing: LongWork<Undoing, Place> = {
 
 const chosen = (ids: readonly number[]) => sql`any(${sql.val([...ids])}::integer[])`
 
-async function lockEntries(trx: Trx, collectionId: number, ids: readonly number[]): Promise<readonly number[]> {
+async function lockEntries(
+  trx: Trx,
+  collectionId: number,
+  ids: readonly number[],
+): Promise<readonly number[]> {
   const { rows } = await sql<{ id: number }>`
     select id from entries where id = ${chosen(ids)} and collection_id = ${collectionId} and deleted_at is null
     order by id for update`.execute(trx)
@@ -76,20 +90,28 @@ async function lockEntries(trx: Trx, collectionId: number, ids: readonly number[
 async function apply(trx: Trx, ids: readonly number[], action: BulkAction): Promise<void> {
   switch (action.do) {
     case 'publish':
-      await sql`update entries set status = 'published', published_at = coalesce(published_at, date_trunc('milliseconds', now())) where id = ${chosen(ids)}`.execute(trx)
+      await sql`update entries set status = 'published', published_at = coalesce(published_at, date_trunc('milliseconds', now())) where id = ${chosen(ids)}`.execute(
+        trx,
+      )
       return
     case 'draft':
     case 'archive':
-      await sql`update entries set status = ${action.do === 'draft' ? 'draft' : 'archived'} where id = ${chosen(ids)}`.execute(trx)
+      await sql`update entries set status = ${action.do === 'draft' ? 'draft' : 'archived'} where id = ${chosen(ids)}`.execute(
+        trx,
+      )
       return
     case 'delete':
       await sql`update entries set deleted_at = now() where id = ${chosen(ids)}`.execute(trx)
       return
     case 'author':
-      await sql`update entries set author_id = (select id from authors where id = ${action.authorId}::integer and authors.deleted_at is null) where id = ${chosen(ids)}`.execute(trx)
+      await sql`update entries set author_id = (select id from authors where id = ${action.authorId}::integer and authors.deleted_at is null) where id = ${chosen(ids)}`.execute(
+        trx,
+      )
       return
     case 'remove-terms':
-      await sql`delete from entry_terms where entry_id = ${chosen(ids)} and term_id = ${chosen(action.termIds)}`.execute(trx)
+      await sql`delete from entry_terms where entry_id = ${chosen(ids)} and term_id = ${chosen(action.termIds)}`.execute(
+        trx,
+      )
       return
     case 'add-terms':
       await sql`
@@ -105,7 +127,9 @@ async function apply(trx: Trx, ids: readonly number[], action: BulkAction): Prom
 
 /** What every bulk write ends with: new versions, kept, and the index. */
 async function settle(trx: Trx, ids: readonly number[], writer: string): Promise<void> {
-  await sql`update entries set version = version + 1, updated_at = now(), updated_by = ${writer}::uuid where id = ${chosen(ids)}`.execute(trx)
+  await sql`update entries set version = version + 1, updated_at = now(), updated_by = ${writer}::uuid where id = ${chosen(ids)}`.execute(
+    trx,
+  )
   await keepVersions(trx, ids, 'bulk', writer)
   await indexEntries(trx, ids)
 }
@@ -116,8 +140,15 @@ interface ChangedEntry {
   readonly version: number
 }
 
-/** Those whose content is still what the change left, be it under a later version, as after another undo; none whose address another has taken. */
-async function untouchedSince(trx: Trx, entries: readonly ChangedEntry[], deleted: boolean): Promise<readonly ChangedEntry[]> {
+/**
+ * Those whose content is still what the change left, be it under a later version, as after another
+ * undo; none whose address another has taken.
+ */
+async function untouchedSince(
+  trx: Trx,
+  entries: readonly ChangedEntry[],
+  deleted: boolean,
+): Promise<readonly ChangedEntry[]> {
   const { rows } = await sql<ChangedEntry>`
     select e.id, given.version from entries e
     join ${recordset(entries)} on given.id = e.id

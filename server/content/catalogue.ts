@@ -14,7 +14,13 @@ export async function loadCatalogue(db: Db): Promise<Catalogue> {
       .orderBy('name')
       .execute(),
     db.selectFrom('collection_facets').selectAll().orderBy('position').execute(),
-    db.selectFrom('facets').select(['id', 'slug', 'name', 'plural']).where('deleted_at', 'is', null).orderBy('position').orderBy('id').execute(),
+    db
+      .selectFrom('facets')
+      .select(['id', 'slug', 'name', 'plural'])
+      .where('deleted_at', 'is', null)
+      .orderBy('position')
+      .orderBy('id')
+      .execute(),
     db
       .selectFrom('terms')
       .innerJoin('facets', 'facets.id', 'terms.facet_id')
@@ -36,7 +42,9 @@ export async function loadCatalogue(db: Db): Promise<Catalogue> {
     zone: site.zone,
     collections: collections.map((one) => ({
       ...one,
-      facets: links.filter((link) => link.collection_id === one.id && shown.has(link.facet_id)).map((link) => link.facet_id),
+      facets: links
+        .filter((link) => link.collection_id === one.id && shown.has(link.facet_id))
+        .map((link) => link.facet_id),
       fields: fields.get(one.id) ?? [],
     })),
     facets,

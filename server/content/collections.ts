@@ -15,7 +15,9 @@ import { collectionIndexing } from './index-work'
 export async function collectionRows(db: Db): Promise<readonly CollectionRow[]> {
   return db
     .selectFrom('collections as c')
-    .leftJoin('entries as e', (join) => join.onRef('e.collection_id', '=', 'c.id').on('e.deleted_at', 'is', null))
+    .leftJoin('entries as e', (join) =>
+      join.onRef('e.collection_id', '=', 'c.id').on('e.deleted_at', 'is', null),
+    )
     .select(['c.id', 'c.slug', 'c.name', 'c.singular', 'c.plural', 'c.icon'])
     .select(({ fn }) => fn.count<number>('e.id').as('entries'))
     .where('c.deleted_at', 'is', null)
@@ -25,7 +27,10 @@ export async function collectionRows(db: Db): Promise<readonly CollectionRow[]> 
 }
 
 /** Makes a collection; its slug comes from its name. Throws 422 for what is wrong in it. */
-export async function addCollection(db: Db, input: unknown): Promise<{ readonly id: number; readonly slug: string }> {
+export async function addCollection(
+  db: Db,
+  input: unknown,
+): Promise<{ readonly id: number; readonly slug: string }> {
   const collection = accepted(parseCollectionInput(input))
   return transact(db, async (trx) => {
     await checkCollection(trx, collection, null)
@@ -40,7 +45,10 @@ export async function addCollection(db: Db, input: unknown): Promise<{ readonly 
   })
 }
 
-/** Changes a collection. Entries keep their terms of a facet that is taken off; they count again when it is back. */
+/**
+ * Changes a collection. Entries keep their terms of a facet that is taken off; they count again
+ * when it is back.
+ */
 export async function saveCollection(db: Db, id: number, input: unknown): Promise<void> {
   const collection = accepted(parseCollectionInput(input))
   const work = await transact(db, async (trx) => {
@@ -51,7 +59,8 @@ export async function saveCollection(db: Db, id: number, input: unknown): Promis
     const before = await linkedFacets(trx, id)
     await writeFacets(trx, id, collection.facets)
     await recordChange(trx, { kind: 'site', subjectId: null })
-    const isOther = before.length !== collection.facets.length || before.some((facet) => !collection.facets.includes(facet))
+    const isOther =
+      before.length !== collection.facets.length || before.some((facet) => !collection.facets.includes(facet))
     return isOther ? beginWork(trx, collectionIndexing, { collection: id }) : null
   })
   if (work !== null) await finishWork(db, work)
@@ -60,13 +69,21 @@ export async function saveCollection(db: Db, id: number, input: unknown): Promis
 /** Takes a collection with its entries off the site, or puts it back. */
 export async function setCollectionDeleted(db: Db, id: number, deleted: boolean): Promise<void> {
   const work = await transact(db, async (trx) => {
-    const row = await trx.selectFrom('collections').select(['address', 'slug', 'deleted_at']).where('id', '=', id).forNoKeyUpdate().executeTakeFirst()
+    const row = await trx
+      .selectFrom('collections')
+      .select(['address', 'slug', 'deleted_at'])
+      .where('id', '=', id)
+      .forNoKeyUpdate()
+      .executeTakeFirst()
     if (!row) throw missing('The collection')
     if ((row.deleted_at !== null) === deleted) return null
     if (!deleted) await refuseTakenAddress(trx, row.address, id)
     await trx
       .updateTable('collections')
-      .set({ deleted_at: deleted ? new Date() : null, ...(deleted ? {} : { slug: await freeSlug(trx, row.slug, id) }) })
+      .set({
+        deleted_at: deleted ? new Date() : null,
+        ...(deleted ? {} : { slug: await freeSlug(trx, row.slug, id) }),
+      })
       .where('id', '=', id)
       .execute()
     await recordChange(trx, { kind: 'site', subjectId: null })
@@ -75,13 +92,25 @@ export async function setCollectionDeleted(db: Db, id: number, deleted: boolean)
   if (work !== null) await finishWork(db, work)
 }
 
-/** The page of a collection's entries stands at its address, and goes with it; the addresses that entries had lead on. */
+/**
+ * The page of a collection's entries stands at its address, and goes with it; the addresses that
+ * entries had lead on.
+ */
 async function moveEntryPage(trx: Trx, id: number, address: string): Promise<void> {
-  const { address: before } = await trx.selectFrom('collections').select('address').where('id', '=', id).executeTakeFirstOrThrow()
+  const { address: before } = await trx
+    .selectFrom('collections')
+    .select('address')
+    .where('id', '=', id)
+    .executeTakeFirstOrThrow()
   if (before === address) return
-  await trx.insertInto('old_patterns').values({ collection_id: id, pattern: before }).onConflict((on) => on.columns(['collection_id', 'pattern']).doUpdateSet({ moved_at: new Date() })).execute()
+  await trx
+    .insertInto('old_patterns')
+    .values({ collection_id: id, pattern: before })
+    .onConflict((on) => on.columns(['collection_id', 'pattern']).doUpdateSet({ moved_at: new Date() }))
+    .execute()
   const taken = await trx.selectFrom('pages').select('id').where('path', '=', address).executeTakeFirst()
-  if (taken === undefined) await trx.updateTable('pages').set({ path: address }).where('path', '=', before).execute()
+  if (taken === undefined)
+    await trx.updateTable('pages').set({ path: address }).where('path', '=', before).execute()
 }
 
 function columnsOf({ name, singular, plural, icon, kind, address }: CollectionInput) {
@@ -103,11 +132,19 @@ async function refuseTakenAddress(trx: Trx, address: string, id: number | null):
     .where('deleted_at', 'is', null)
     .where('id', 'is distinct from', id)
     .executeTakeFirst()
-  if (other) throw refused([{ path: 'address', message: `Entries of “${other.name}” have this address. Choose another.` }])
+  if (other)
+    throw refused([
+      { path: 'address', message: `Entries of “${other.name}” have this address. Choose another.` },
+    ])
 }
 
 async function linkedFacets(trx: Trx, collectionId: number): Promise<readonly number[]> {
-  const rows = await trx.selectFrom('collection_facets').select('facet_id').where('collection_id', '=', collectionId).where('facet_id', 'in', presentFacets(trx)).execute()
+  const rows = await trx
+    .selectFrom('collection_facets')
+    .select('facet_id')
+    .where('collection_id', '=', collectionId)
+    .where('facet_id', 'in', presentFacets(trx))
+    .execute()
   return rows.map((row) => row.facet_id)
 }
 
@@ -117,7 +154,11 @@ function presentFacets(trx: Trx) {
 
 /** Facets that were deleted stay with the collection, and are there again when they are put back. */
 async function writeFacets(trx: Trx, collectionId: number, facets: readonly number[]): Promise<void> {
-  await trx.deleteFrom('collection_facets').where('collection_id', '=', collectionId).where('facet_id', 'in', presentFacets(trx)).execute()
+  await trx
+    .deleteFrom('collection_facets')
+    .where('collection_id', '=', collectionId)
+    .where('facet_id', 'in', presentFacets(trx))
+    .execute()
   if (facets.length === 0) return
   await trx
     .insertInto('collection_facets')
@@ -131,7 +172,12 @@ const reservedSlugs = ['new', 'facets', 'media', 'people']
 /** A slug no collection has: `seed-shelf`, `seed-shelf-2`. */
 async function freeSlug(trx: Trx, name: string, id: number | null = null): Promise<string> {
   const wanted = slugOf(name) || 'collection'
-  const rows = await trx.selectFrom('collections').select('slug').where('deleted_at', 'is', null).where('id', 'is distinct from', id).execute()
+  const rows = await trx
+    .selectFrom('collections')
+    .select('slug')
+    .where('deleted_at', 'is', null)
+    .where('id', 'is distinct from', id)
+    .execute()
   const taken = new Set([...rows.map((row) => row.slug), ...reservedSlugs])
   let slug = wanted
   for (let count = 2; taken.has(slug); count += 1) slug = `${wanted}-${count}`

@@ -44,7 +44,11 @@ export const fieldConverting: LongWork<Converting, Progress> = {
       update entries set field_values = (field_values - ${String(storageOf(shadow))}::text) || given.put
       from jsonb_to_recordset(${JSON.stringify(put)}::jsonb) given (id integer, put jsonb)
       where entries.id = given.id`.execute(trx)
-    await refreshFieldIndex(trx, detail.collection, rows.map((row) => row.id))
+    await refreshFieldIndex(
+      trx,
+      detail.collection,
+      rows.map((row) => row.id),
+    )
     return progress
   },
 }
@@ -52,7 +56,13 @@ export const fieldConverting: LongWork<Converting, Progress> = {
 const atOnce = 500
 
 /** The next entries with a value, held; deleted ones too, which may be put back. */
-async function lockValues(trx: Trx, { collection, isReturning }: Converting, field: Field, shadow: Field, after: number): Promise<readonly { readonly id: number; readonly value: unknown }[]> {
+async function lockValues(
+  trx: Trx,
+  { collection, isReturning }: Converting,
+  field: Field,
+  shadow: Field,
+  after: number,
+): Promise<readonly { readonly id: number; readonly value: unknown }[]> {
   const [from, to] = [String(storageOf(field)), String(storageOf(shadow))]
   const { rows } = await sql<{ id: number; value: unknown }>`
     select id, field_values -> ${from}::text as value from entries
@@ -61,15 +71,27 @@ async function lockValues(trx: Trx, { collection, isReturning }: Converting, fie
   return rows
 }
 
-async function changePlaces(trx: Trx, { collection, field: id, shadow: shadowId, isReturning }: Converting): Promise<null> {
+async function changePlaces(
+  trx: Trx,
+  { collection, field: id, shadow: shadowId, isReturning }: Converting,
+): Promise<null> {
   // Nobody is between reading the form of an entry and saving it.
   await lockForm(trx, collection)
   const [field, shadow] = [await fieldRow(trx, id), await fieldRow(trx, shadowId)]
   // What it is called may have changed since.
   const form = isReturning ? { ...shadow, name: field.name, key: field.key } : shadow
-  await trx.updateTable('fields').set({ ...formColumnsOf(form), stored_as: storedAs(id, storageOf(shadow)) }).where('id', '=', id).execute()
+  await trx
+    .updateTable('fields')
+    .set({ ...formColumnsOf(form), stored_as: storedAs(id, storageOf(shadow)) })
+    .where('id', '=', id)
+    .execute()
   if (isReturning) await trx.deleteFrom('fields').where('id', '=', shadowId).execute()
-  else await trx.updateTable('fields').set({ ...formColumnsOf(field), stored_as: storedAs(shadowId, storageOf(field)), becoming: false }).where('id', '=', shadowId).execute()
+  else
+    await trx
+      .updateTable('fields')
+      .set({ ...formColumnsOf(field), stored_as: storedAs(shadowId, storageOf(field)), becoming: false })
+      .where('id', '=', shadowId)
+      .execute()
   await recordChange(trx, { kind: 'site', subjectId: null })
   // The words of texts that came or went.
   await beginWork(trx, collectionIndexing, { collection })

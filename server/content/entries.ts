@@ -9,7 +9,15 @@ import { transact } from '../db/transact'
 import { accepted, missing, overtaken } from '../http/problem'
 import { keepVersions, versionOf } from './entry-history'
 import type { EntryAction } from './entry-history'
-import { announceEntries, checkReferences, checkSlugFree, collectionTerms, columnsOf, keepOldAddress, writeParts } from './entry-writing'
+import {
+  announceEntries,
+  checkReferences,
+  checkSlugFree,
+  collectionTerms,
+  columnsOf,
+  keepOldAddress,
+  writeParts,
+} from './entry-writing'
 import { indexEntries } from './entry-index'
 import { fieldsOf } from './fields'
 import { holdCollection } from './form-locks'
@@ -63,12 +71,23 @@ export async function loadEntry(db: Db, id: number): Promise<EditedEntry> {
 }
 
 /** Adds an entry to a collection. Throws 404 for no such collection, 422 for input that is wrong. */
-export async function addEntry(db: Db, collectionId: number, input: unknown, writer: Writer): Promise<EditedEntry> {
+export async function addEntry(
+  db: Db,
+  collectionId: number,
+  input: unknown,
+  writer: Writer,
+): Promise<EditedEntry> {
   const id = await transact(db, (trx) => insertEntry(trx, collectionId, input, writer, 'added'))
   return loadEntry(db, id)
 }
 
-async function insertEntry(trx: Trx, collectionId: number, input: unknown, writer: Writer, action: EntryAction): Promise<number> {
+async function insertEntry(
+  trx: Trx,
+  collectionId: number,
+  input: unknown,
+  writer: Writer,
+  action: EntryAction,
+): Promise<number> {
   await holdCollection(trx, collectionId)
   const fields = await fieldsOf(trx, collectionId)
   const entry = await entryOf(trx, input, fields)
@@ -88,15 +107,39 @@ async function insertEntry(trx: Trx, collectionId: number, input: unknown, write
  * Saves an entry over the version its writer had seen. Throws 409 with the entry as it stands when
  * somebody saved in between, 422 for input that is wrong, 404 when it is not there.
  */
-export async function saveEntry(db: Db, id: number, seenVersion: number, input: unknown, writer: Writer): Promise<EditedEntry> {
-  await transact(db, (trx) => updateEntry(trx, id, seenVersion, () => Promise.resolve(input), writer, 'saved'))
+export async function saveEntry(
+  db: Db,
+  id: number,
+  seenVersion: number,
+  input: unknown,
+  writer: Writer,
+): Promise<EditedEntry> {
+  await transact(db, (trx) =>
+    updateEntry(trx, id, seenVersion, () => Promise.resolve(input), writer, 'saved'),
+  )
   return loadEntry(db, id)
 }
 
-/** Brings an entry back to an earlier version of it, as a new version. What no longer fits its fields is left out. */
-export async function restoreVersion(db: Db, id: number, seenVersion: number, version: number, writer: Writer): Promise<EditedEntry> {
+/**
+ * Brings an entry back to an earlier version of it, as a new version. What no longer fits its
+ * fields is left out.
+ */
+export async function restoreVersion(
+  db: Db,
+  id: number,
+  seenVersion: number,
+  version: number,
+  writer: Writer,
+): Promise<EditedEntry> {
   await transact(db, (trx) =>
-    updateEntry(trx, id, seenVersion, async (collectionId) => fitting(trx, collectionId, await versionOf(trx, id, version)), writer, 'restored'),
+    updateEntry(
+      trx,
+      id,
+      seenVersion,
+      async (collectionId) => fitting(trx, collectionId, await versionOf(trx, id, version)),
+      writer,
+      'restored',
+    ),
   )
   return loadEntry(db, id)
 }
@@ -146,14 +189,31 @@ export async function duplicateEntry(db: Db, id: number, writer: Writer): Promis
   const original = await loadEntry(db, id)
   const added = await transact(db, async (trx) => {
     const slug = await freeCopySlug(trx, original)
-    const copy: EntryInput = { ...entryInputOf(original), title: `${original.title.slice(0, 190)} (copy)`, slug, status: 'draft', pinned: false }
-    return insertEntry(trx, original.collectionId, await fitting(trx, original.collectionId, copy), writer, 'copied')
+    const copy: EntryInput = {
+      ...entryInputOf(original),
+      title: `${original.title.slice(0, 190)} (copy)`,
+      slug,
+      status: 'draft',
+      pinned: false,
+    }
+    return insertEntry(
+      trx,
+      original.collectionId,
+      await fitting(trx, original.collectionId, copy),
+      writer,
+      'copied',
+    )
   })
   return loadEntry(db, added)
 }
 
 async function freeCopySlug(trx: Trx, { slug, collectionId }: EditedEntry): Promise<string> {
-  const rows = await trx.selectFrom('entries').select('slug').where('collection_id', '=', collectionId).where('slug', 'like', `${slug.slice(0, 80)}%`).execute()
+  const rows = await trx
+    .selectFrom('entries')
+    .select('slug')
+    .where('collection_id', '=', collectionId)
+    .where('slug', 'like', `${slug.slice(0, 80)}%`)
+    .execute()
   const taken = new Set(rows.map((row) => row.slug))
   for (let count = 1; ; count += 1) {
     const wanted = slugOf(`${slug.slice(0, 80)} copy${count === 1 ? '' : ` ${count}`}`)
@@ -167,14 +227,29 @@ async function fitting(trx: Trx, collectionId: number, entry: EntryInput): Promi
   const values = Object.fromEntries(
     Object.entries(entry.values).filter(([fieldId, value]) => {
       const field = fields.find((one) => String(one.id) === fieldId)
-      return field !== undefined && parseEntryInput({ ...entry, status: 'draft', values: { [fieldId]: value } }, [field]).ok
+      return (
+        field !== undefined &&
+        parseEntryInput({ ...entry, status: 'draft', values: { [fieldId]: value } }, [field]).ok
+      )
     }),
   )
   const termIds = await currentTerms(trx, entry.termIds)
   const [terms, author, picture] = await Promise.all([
-    collectionTerms(trx, collectionId).where('t.id', 'in', [0, ...termIds]).execute(),
-    trx.selectFrom('authors').select('id').where('id', '=', entry.authorId ?? 0).where('deleted_at', 'is', null).executeTakeFirst(),
-    trx.selectFrom('media').select('id').where('id', '=', entry.pictureId ?? 0).where('deleted_at', 'is', null).executeTakeFirst(),
+    collectionTerms(trx, collectionId)
+      .where('t.id', 'in', [0, ...termIds])
+      .execute(),
+    trx
+      .selectFrom('authors')
+      .select('id')
+      .where('id', '=', entry.authorId ?? 0)
+      .where('deleted_at', 'is', null)
+      .executeTakeFirst(),
+    trx
+      .selectFrom('media')
+      .select('id')
+      .where('id', '=', entry.pictureId ?? 0)
+      .where('deleted_at', 'is', null)
+      .executeTakeFirst(),
   ])
   return {
     ...entry,
@@ -189,11 +264,20 @@ async function fitting(trx: Trx, collectionId: number, entry: EntryInput): Promi
 export async function setEntryDeleted(db: Db, id: number, deleted: boolean): Promise<void> {
   await transact(db, async (trx) => {
     await holdCollectionOf(trx, id)
-    const row = await trx.selectFrom('entries').select(['collection_id', 'slug', 'deleted_at']).where('id', '=', id).forUpdate().executeTakeFirst()
+    const row = await trx
+      .selectFrom('entries')
+      .select(['collection_id', 'slug', 'deleted_at'])
+      .where('id', '=', id)
+      .forUpdate()
+      .executeTakeFirst()
     if (!row) throw missing('The entry')
     if ((row.deleted_at !== null) === deleted) return
     if (!deleted) await checkSlugFree(trx, row.collection_id, row.slug, id)
-    await trx.updateTable('entries').set({ deleted_at: deleted ? new Date() : null }).where('id', '=', id).execute()
+    await trx
+      .updateTable('entries')
+      .set({ deleted_at: deleted ? new Date() : null })
+      .where('id', '=', id)
+      .execute()
     await indexEntries(trx, [id])
     await announceEntries(trx, row.collection_id)
   })
@@ -214,5 +298,8 @@ async function lockEntry(trx: Trx, id: number) {
 async function overtakenEntry(trx: Trx, id: number) {
   const current = await loadEntry(trx, id)
   const who = current.updatedBy ?? 'Somebody'
-  return overtaken(`${who} saved this entry after you opened it. What you typed is still here; compare, then save again.`, current)
+  return overtaken(
+    `${who} saved this entry after you opened it. What you typed is still here; compare, then save again.`,
+    current,
+  )
 }

@@ -14,7 +14,12 @@ export type EntryAction = EntryVersion['action']
  * Keeps these entries as they stand now under their present versions. One that is kept already
  * under that version stays as it was.
  */
-export async function keepVersions(trx: Trx, ids: readonly number[], action: EntryAction, writerId: string | null): Promise<void> {
+export async function keepVersions(
+  trx: Trx,
+  ids: readonly number[],
+  action: EntryAction,
+  writerId: string | null,
+): Promise<void> {
   await sql`
     insert into entry_versions (entry_id, version, saved_at, saved_by, action, content)
     select e.id, e.version, e.updated_at, ${action === 'found' ? sql`e.updated_by` : sql`${writerId}::uuid`}, ${action}, jsonb_build_object(
@@ -60,5 +65,9 @@ export async function versionOf(db: Db, entryId: number, version: number): Promi
     .where('v.version', '=', version)
     .executeTakeFirst()
   if (!row) throw missing('The version')
-  return { ...blankEntry, ...row.content, values: valuesOf(await fieldsOf(db, row.collection_id), row.content.values) }
+  return {
+    ...blankEntry,
+    ...row.content,
+    values: valuesOf(await fieldsOf(db, row.collection_id), row.content.values),
+  }
 }

@@ -6,7 +6,8 @@ import type { Trx } from '../db/client'
 
 /**
  * Brings the index rows of these entries up to date: one row for each published one, none for the
- * others. Keys are the entry's terms, of the facets its collection has, with their ancestors, its author, those of its fields, and its
+ * others. Keys are the entry's terms, of the facets its collection has, with their ancestors, its
+ * author, those of its fields, and its
  * marks.
  */
 export async function indexEntries(trx: Trx, ids: readonly number[]): Promise<void> {

@@ -24,11 +24,17 @@ export const entryTableQuery = object({
   perPage: number().integer().min(1).max(200).default(25),
   /** One of the columns, or `field:12` for a sortable field. */
   sort: string()
-    .test('column', 'Sort by a column, or by a field that may be sorted by.', (text = '') => sortable.some((one) => one === text) || byField.test(text))
+    .test(
+      'column',
+      'Sort by a column, or by a field that may be sorted by.',
+      (text = '') => sortable.some((one) => one === text) || byField.test(text),
+    )
     .default('publishedAt'),
   direction: string().oneOf(['up', 'down']).default('down'),
   search: string().trim().max(200).default(''),
-  state: string().oneOf(['all', ...entryStates]).default('all'),
+  state: string()
+    .oneOf(['all', ...entryStates])
+    .default('all'),
 })
 export type EntryTableQuery = InferType<typeof entryTableQuery>
 
@@ -52,12 +58,30 @@ export async function entryTable(
       .offset((query.page - 1) * query.perPage)
       .execute(),
   ])
-  return { total, rows: await rowsOf(db, fields, ids.map((row) => row.id), now) }
+  return {
+    total,
+    rows: await rowsOf(
+      db,
+      fields,
+      ids.map((row) => row.id),
+      now,
+    ),
+  }
 }
 
 /** Every entry that a table's question finds, for changing all at once; at most `most`. */
-export async function matchingIds(db: Db, collectionId: number, query: EntryTableQuery, now: number, most: number): Promise<readonly number[]> {
-  const rows = await matching(db, collectionId, query, new Date(now)).select('e.id').orderBy('e.id').limit(most).execute()
+export async function matchingIds(
+  db: Db,
+  collectionId: number,
+  query: EntryTableQuery,
+  now: number,
+  most: number,
+): Promise<readonly number[]> {
+  const rows = await matching(db, collectionId, query, new Date(now))
+    .select('e.id')
+    .orderBy('e.id')
+    .limit(most)
+    .execute()
   return rows.map((row) => row.id)
 }
 
@@ -73,7 +97,8 @@ async function orderOf(db: Db, fields: readonly Field[], sort: string): Promise<
   if (column !== undefined) return orderColumns(collation)[column]
   const field = fields.find((one) => String(one.id) === byField.exec(sort)?.[1] && one.sortable)
   const kind = field === undefined ? null : fieldTypes.get(field.type).sort
-  if (field === undefined || kind === null) throw refused([{ path: 'sort', message: 'This field is gone, or may not be sorted by.' }])
+  if (field === undefined || kind === null)
+    throw refused([{ path: 'sort', message: 'This field is gone, or may not be sorted by.' }])
   return sql.raw(sortExpression(storageOf(field), kind, collation))
 }
 
@@ -92,15 +117,24 @@ function matching(db: Db, collectionId: number, query: EntryTableQuery, now: Dat
     .selectFrom('entries as e')
     .where('e.collection_id', '=', collectionId)
     .where('e.deleted_at', 'is', null)
-  if (query.search !== '') found = found.where('e.title', 'ilike', `%${query.search.replace(/[\\%_]/g, '\\$&')}%`)
+  if (query.search !== '')
+    found = found.where('e.title', 'ilike', `%${query.search.replace(/[\\%_]/g, '\\$&')}%`)
   if (query.state === 'draft' || query.state === 'archived') found = found.where('e.status', '=', query.state)
-  if (query.state === 'published') found = found.where('e.status', '=', 'published').where(visibleAt('e', now))
-  if (query.state === 'scheduled') found = found.where('e.status', '=', 'published').where('e.published_at', '>', now)
-  if (query.state === 'expired') found = found.where('e.status', '=', 'published').where('e.expires_at', '<=', now)
+  if (query.state === 'published')
+    found = found.where('e.status', '=', 'published').where(visibleAt('e', now))
+  if (query.state === 'scheduled')
+    found = found.where('e.status', '=', 'published').where('e.published_at', '>', now)
+  if (query.state === 'expired')
+    found = found.where('e.status', '=', 'published').where('e.expires_at', '<=', now)
   return found
 }
 
-async function rowsOf(db: Db, fields: readonly Field[], ids: readonly number[], now: number): Promise<readonly EntryRow[]> {
+async function rowsOf(
+  db: Db,
+  fields: readonly Field[],
+  ids: readonly number[],
+  now: number,
+): Promise<readonly EntryRow[]> {
   if (ids.length === 0) return []
   const [rows, terms] = await Promise.all([
     db
@@ -108,8 +142,19 @@ async function rowsOf(db: Db, fields: readonly Field[], ids: readonly number[], 
       .leftJoin('authors as a', 'a.id', 'e.author_id')
       .leftJoin('media as m', 'm.id', 'e.picture_id')
       .select([
-        'e.id', 'e.title', 'e.slug', 'e.status', 'e.published_at', 'e.expires_at', 'e.updated_at', 'e.view_count', 'e.pinned', 'e.field_values',
-        'a.name as author', 'm.hash', 'm.width',
+        'e.id',
+        'e.title',
+        'e.slug',
+        'e.status',
+        'e.published_at',
+        'e.expires_at',
+        'e.updated_at',
+        'e.view_count',
+        'e.pinned',
+        'e.field_values',
+        'a.name as author',
+        'm.hash',
+        'm.width',
       ])
       .where('e.id', 'in', [...ids])
       .execute(),
@@ -118,7 +163,9 @@ async function rowsOf(db: Db, fields: readonly Field[], ids: readonly number[], 
       .innerJoin('terms as t', 't.id', 'et.term_id')
       .innerJoin('facets as f', 'f.id', 't.facet_id')
       .innerJoin('entries as e', 'e.id', 'et.entry_id')
-      .innerJoin('collection_facets as cf', (join) => join.onRef('cf.facet_id', '=', 't.facet_id').onRef('cf.collection_id', '=', 'e.collection_id'))
+      .innerJoin('collection_facets as cf', (join) =>
+        join.onRef('cf.facet_id', '=', 't.facet_id').onRef('cf.collection_id', '=', 'e.collection_id'),
+      )
       .where('f.deleted_at', 'is', null)
       .where('t.leaving', '=', false)
       .select(['et.entry_id', 't.name'])
@@ -136,7 +183,10 @@ async function rowsOf(db: Db, fields: readonly Field[], ids: readonly number[], 
         id,
         title: row.title,
         slug: row.slug,
-        state: stateOf({ status: row.status, publishedAt, expiresAt: row.expires_at?.getTime() ?? null }, now),
+        state: stateOf(
+          { status: row.status, publishedAt, expiresAt: row.expires_at?.getTime() ?? null },
+          now,
+        ),
         author: row.author,
         terms: terms.filter((term) => term.entry_id === id).map((term) => term.name),
         publishedAt,

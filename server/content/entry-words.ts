@@ -14,7 +14,10 @@ const textual = new Set(['short-text', 'long-text', 'rich-text', 'link'])
 /** So many texts are read before others get a turn: what takes some 20 ms. */
 const batch = 25
 
-/** Brings the words that entries are found by up to date, from their title, summary, text and text fields, and counts those of their text. */
+/**
+ * Brings the words that entries are found by up to date, from their title, summary, text and text
+ * fields, and counts those of their text.
+ */
 export async function indexWords(trx: Trx, ids: readonly number[]): Promise<void> {
   const [site, fields] = await Promise.all([loadSite(trx), fieldsBy(trx, null)])
   for (let from = 0; from < ids.length; from += batch) {
@@ -25,22 +28,39 @@ export async function indexWords(trx: Trx, ids: readonly number[]): Promise<void
       .execute()
     const words = rows.map((row) => {
       const text = textOfDocument(row.body)
-      const texts = [row.title, row.summary, text, ...fieldTexts(fields.get(row.collection_id) ?? [], row.field_values, site)]
-      return { entry_id: row.id, words: searchWords(texts.join('\n'), site.locale), word_count: wordCount(text, site.locale) }
+      const texts = [
+        row.title,
+        row.summary,
+        text,
+        ...fieldTexts(fields.get(row.collection_id) ?? [], row.field_values, site),
+      ]
+      return {
+        entry_id: row.id,
+        words: searchWords(texts.join('\n'), site.locale),
+        word_count: wordCount(text, site.locale),
+      }
     })
     if (words.length === 0) continue
     await sql`
       insert into entry_words (entry_id, words, word_count)
       select entry_id, array(select jsonb_array_elements_text(given.words)), word_count
       from jsonb_to_recordset(${JSON.stringify(words)}::jsonb) given (entry_id integer, words jsonb, word_count integer)
-      on conflict (entry_id) do update set words = excluded.words, word_count = excluded.word_count`.execute(trx)
+      on conflict (entry_id) do update set words = excluded.words, word_count = excluded.word_count`.execute(
+      trx,
+    )
   }
 }
 
-function fieldTexts(fields: readonly Field[], stored: Readonly<Record<string, unknown>>, place: { readonly locale: string; readonly zone: string }): readonly string[] {
+function fieldTexts(
+  fields: readonly Field[],
+  stored: Readonly<Record<string, unknown>>,
+  place: { readonly locale: string; readonly zone: string },
+): readonly string[] {
   return fields.flatMap((field) => {
     const value = stored[storageOf(field)]
-    return value === undefined || !textual.has(field.type) ? [] : fieldTypes.get(field.type).write(value, field.settings, place)
+    return value === undefined || !textual.has(field.type)
+      ? []
+      : fieldTypes.get(field.type).write(value, field.settings, place)
   })
 }
 
@@ -55,6 +75,11 @@ export async function indexMissingWords(db: Db): Promise<void> {
       .limit(batch)
       .execute()
     if (rows.length === 0) return
-    await transact(db, (trx) => indexWords(trx, rows.map((row) => row.id)))
+    await transact(db, (trx) =>
+      indexWords(
+        trx,
+        rows.map((row) => row.id),
+      ),
+    )
   }
 }

@@ -30,7 +30,9 @@ export async function addFacet(db: Db, input: unknown): Promise<{ readonly id: n
     const slug = await freeSlug(trx, name, null)
     const { rows } = await sql<{ id: number }>`
       insert into facets (slug, name, plural, position)
-      select ${slug}, ${name}, ${plural}, coalesce(max(position), 0) + 1 from facets returning id`.execute(trx)
+      select ${slug}, ${name}, ${plural}, coalesce(max(position), 0) + 1 from facets returning id`.execute(
+      trx,
+    )
     const id = rows[0]?.id ?? 0
     // A new facet has no terms yet that anything could be indexed by.
     await useIn(trx, id, collections)
@@ -50,7 +52,10 @@ export async function saveFacet(db: Db, id: number, input: unknown): Promise<voi
     await useIn(trx, id, collections)
     await recordChange(trx, { kind: 'site', subjectId: null })
     const after = await usedIn(trx, id)
-    return indexAnew(trx, [...before.filter((one) => !after.includes(one)), ...after.filter((one) => !before.includes(one))])
+    return indexAnew(trx, [
+      ...before.filter((one) => !after.includes(one)),
+      ...after.filter((one) => !before.includes(one)),
+    ])
   })
   for (const work of works) await finishWork(db, work)
 }
@@ -58,13 +63,22 @@ export async function saveFacet(db: Db, id: number, input: unknown): Promise<voi
 /** Takes a facet with its terms off everything, or puts it back; entries keep their terms meanwhile. */
 export async function setFacetDeleted(db: Db, id: number, deleted: boolean): Promise<void> {
   const works = await transact(db, async (trx) => {
-    const row = await trx.selectFrom('facets').select(['name', 'slug', 'deleted_at']).where('id', '=', id).forNoKeyUpdate().executeTakeFirst()
+    const row = await trx
+      .selectFrom('facets')
+      .select(['name', 'slug', 'deleted_at'])
+      .where('id', '=', id)
+      .forNoKeyUpdate()
+      .executeTakeFirst()
     if (!row) throw missing('The facet')
     if ((row.deleted_at !== null) === deleted) return []
     if (!deleted) await refuseTakenName(trx, row.name, id)
     // Another facet may have the address by now.
     const slug = deleted ? row.slug : await freeSlug(trx, row.slug, id)
-    await trx.updateTable('facets').set({ slug, deleted_at: deleted ? new Date() : null }).where('id', '=', id).execute()
+    await trx
+      .updateTable('facets')
+      .set({ slug, deleted_at: deleted ? new Date() : null })
+      .where('id', '=', id)
+      .execute()
     await recordChange(trx, { kind: 'site', subjectId: null })
     return indexAnew(trx, await usedIn(trx, id))
   })
@@ -73,14 +87,22 @@ export async function setFacetDeleted(db: Db, id: number, deleted: boolean): Pro
 
 /** Holds a facet against other writers of its terms. Throws 404. */
 export async function lockFacet(trx: Trx, id: number): Promise<{ readonly slug: string }> {
-  const row = await trx.selectFrom('facets').select('slug').where('id', '=', id).where('deleted_at', 'is', null).forNoKeyUpdate().executeTakeFirst()
+  const row = await trx
+    .selectFrom('facets')
+    .select('slug')
+    .where('id', '=', id)
+    .where('deleted_at', 'is', null)
+    .forNoKeyUpdate()
+    .executeTakeFirst()
   if (!row) throw missing('The facet')
   return row
 }
 
 /** The collections that a facet classifies, deleted ones too. */
 async function usedIn(trx: Trx, id: number): Promise<readonly number[]> {
-  return (await trx.selectFrom('collection_facets').select('collection_id').where('facet_id', '=', id).execute()).map((row) => row.collection_id)
+  return (
+    await trx.selectFrom('collection_facets').select('collection_id').where('facet_id', '=', id).execute()
+  ).map((row) => row.collection_id)
 }
 
 async function indexAnew(trx: Trx, collections: readonly number[]): Promise<readonly string[]> {
@@ -92,7 +114,12 @@ async function indexAnew(trx: Trx, collections: readonly number[]): Promise<read
 /** An address that no other facet has, and that leads to no files: `topic`, `topic-2`. */
 async function freeSlug(trx: Trx, name: string, id: number | null): Promise<string> {
   const wanted = slugOf(name) || 'facet'
-  const rows = await trx.selectFrom('facets').select('slug').where('deleted_at', 'is', null).where('id', 'is distinct from', id).execute()
+  const rows = await trx
+    .selectFrom('facets')
+    .select('slug')
+    .where('deleted_at', 'is', null)
+    .where('id', 'is distinct from', id)
+    .execute()
   const taken = new Set([...rows.map((row) => row.slug), ...reservedStarts])
   let slug = wanted
   for (let count = 2; taken.has(slug); count += 1) slug = `${wanted}-${count}`
@@ -100,12 +127,20 @@ async function freeSlug(trx: Trx, name: string, id: number | null): Promise<stri
 }
 
 async function refuseTakenName(trx: Trx, name: string, id: number | null): Promise<void> {
-  const rows = await trx.selectFrom('facets').select('name').where('deleted_at', 'is', null).where('id', 'is distinct from', id).execute()
+  const rows = await trx
+    .selectFrom('facets')
+    .select('name')
+    .where('deleted_at', 'is', null)
+    .where('id', 'is distinct from', id)
+    .execute()
   if (rows.some((row) => row.name.toLowerCase() === name.toLowerCase()))
     throw refused([{ path: 'name', message: `There is a facet “${name}” already. Choose another name.` }])
 }
 
-/** Adds the facet to collections that lack it and takes it off the others, save deleted ones; where it stands among theirs is kept. */
+/**
+ * Adds the facet to collections that lack it and takes it off the others, save deleted ones; where
+ * it stands among theirs is kept.
+ */
 async function useIn(trx: Trx, id: number, collections: readonly number[]): Promise<void> {
   const wanted = sql.val([...collections])
   await sql`delete from collection_facets where facet_id = ${id} and collection_id <> all(${wanted}::integer[])

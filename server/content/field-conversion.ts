@@ -22,11 +22,21 @@ const listed = 100
 /** What giving a field another form would do to the values there are, without doing it. */
 export async function tryConversion(db: Db, id: number, input: unknown): Promise<FieldConversion> {
   const wanted = accepted(parseFieldInput(input))
-  const row = await db.selectFrom('fields').selectAll().where('id', '=', id).where('deleted_at', 'is', null).executeTakeFirst()
+  const row = await db
+    .selectFrom('fields')
+    .selectAll()
+    .where('id', '=', id)
+    .where('deleted_at', 'is', null)
+    .executeTakeFirst()
   if (!row) throw missing('The field')
   const field = fieldOf(row)
   const place = await loadSite(db)
-  const outcome = { total: 0, converted: 0, refusedCount: 0, refused: [] as FieldConversion['refused'][number][] }
+  const outcome = {
+    total: 0,
+    converted: 0,
+    refusedCount: 0,
+    refused: [] as FieldConversion['refused'][number][],
+  }
   for await (const rows of valuesOf(db, row.collection_id, storageOf(field))) {
     for (const { entryId, title, value } of rows) {
       outcome.total += 1
@@ -35,7 +45,12 @@ export async function tryConversion(db: Db, id: number, input: unknown): Promise
       else {
         outcome.refusedCount += 1
         if (outcome.refused.length < listed)
-          outcome.refused.push({ entryId, title, text: textOf(field, value, place), message: converted.faults[0]?.message ?? '' })
+          outcome.refused.push({
+            entryId,
+            title,
+            text: textOf(field, value, place),
+            message: converted.faults[0]?.message ?? '',
+          })
       }
     }
   }
@@ -54,7 +69,14 @@ export async function convertField(db: Db, id: number, input: unknown): Promise<
     await checkField(trx, await fieldsOf(trx, before.collection_id), wanted, id)
     const shadow = await trx
       .insertInto('fields')
-      .values({ collection_id: before.collection_id, position: before.position, ...formColumnsOf(wanted), deleted_at: new Date(), replaced_id: id, becoming: true })
+      .values({
+        collection_id: before.collection_id,
+        position: before.position,
+        ...formColumnsOf(wanted),
+        deleted_at: new Date(),
+        replaced_id: id,
+        becoming: true,
+      })
       .returning('id')
       .executeTakeFirstOrThrow()
     const detail = { collection: before.collection_id, field: id, shadow: shadow.id, isReturning: false }
@@ -71,7 +93,12 @@ export async function undoConversion(db: Db, id: number): Promise<Field> {
   const { collection, work } = await transact(db, async (trx) => {
     const now = await lockField(trx, id)
     await refuseBecoming(trx, id)
-    const old = await trx.selectFrom('fields').select('id').where('replaced_id', '=', id).orderBy('id', 'desc').executeTakeFirst()
+    const old = await trx
+      .selectFrom('fields')
+      .select('id')
+      .where('replaced_id', '=', id)
+      .orderBy('id', 'desc')
+      .executeTakeFirst()
     if (!old) throw missing('An earlier type of this field')
     await trx.updateTable('fields').set({ becoming: true }).where('id', '=', old.id).execute()
     const detail = { collection: now.collection_id, field: id, shadow: old.id, isReturning: true }
@@ -82,7 +109,12 @@ export async function undoConversion(db: Db, id: number): Promise<Field> {
 
 async function finishConversion(db: Db, id: number, collection: number, work: string): Promise<Field> {
   await finishWork(db, work)
-  const indexing = await db.selectFrom('long_work').select('id').where('kind', '=', collectionIndexing.kind).where(sql<boolean>`detail ->> 'collection' = ${String(collection)}`).execute()
+  const indexing = await db
+    .selectFrom('long_work')
+    .select('id')
+    .where('kind', '=', collectionIndexing.kind)
+    .where(sql<boolean>`detail ->> 'collection' = ${String(collection)}`)
+    .execute()
   for (const { id: rest } of indexing) await finishWork(db, rest)
   return fieldOf(await db.selectFrom('fields').selectAll().where('id', '=', id).executeTakeFirstOrThrow())
 }
@@ -94,8 +126,12 @@ interface StoredValue {
 }
 
 /** The values kept under a number in batches, deleted entries' too: those may be put back. */
-async function* valuesOf(db: Db, collectionId: number, fieldId: number): AsyncGenerator<readonly StoredValue[]> {
-  for (let after = 0; ; ) {
+async function* valuesOf(
+  db: Db,
+  collectionId: number,
+  fieldId: number,
+): AsyncGenerator<readonly StoredValue[]> {
+  for (let after = 0; ;) {
     const rows = await db
       .selectFrom('entries')
       .select(['id', 'title', 'field_values'])

@@ -9,13 +9,31 @@ import { fieldsBecoming, fieldsOf } from './fields'
  * Computes anew what these entries of a collection are ordered and narrowed by, from their values,
  * and brings the entry index up to date with it.
  */
-export async function refreshFieldIndex(trx: Trx, collectionId: number, ids: readonly number[]): Promise<void> {
+export async function refreshFieldIndex(
+  trx: Trx,
+  collectionId: number,
+  ids: readonly number[],
+): Promise<void> {
   if (ids.length === 0) return
-  const [own, becoming, { locale }] = await Promise.all([fieldsOf(trx, collectionId), fieldsBecoming(trx, collectionId), loadSite(trx)])
+  const [own, becoming, { locale }] = await Promise.all([
+    fieldsOf(trx, collectionId),
+    fieldsBecoming(trx, collectionId),
+    loadSite(trx),
+  ])
   const fields = [...own, ...becoming.map((one) => one.field)]
-  const rows = await trx.selectFrom('entries').select(['id', 'field_values']).where('id', 'in', [...ids]).execute()
-  const indexed = rows.map((row) => ({ id: row.id, ...indexedValues(fields, valuesOf(fields, row.field_values), locale) }))
-  const keyOf = await internKeys(trx, indexed.flatMap((one) => one.keys))
+  const rows = await trx
+    .selectFrom('entries')
+    .select(['id', 'field_values'])
+    .where('id', 'in', [...ids])
+    .execute()
+  const indexed = rows.map((row) => ({
+    id: row.id,
+    ...indexedValues(fields, valuesOf(fields, row.field_values), locale),
+  }))
+  const keyOf = await internKeys(
+    trx,
+    indexed.flatMap((one) => one.keys),
+  )
   const refreshed = indexed.map((one) => ({ id: one.id, sort: one.sort, keys: one.keys.map(keyOf) }))
   await sql`
     update entries set
@@ -48,7 +66,8 @@ async function internKeys(trx: Trx, keys: readonly FieldKey[]): Promise<(key: Fi
   }
   return (key) => {
     const id = known.get(nameOf(key))
-    if (id === undefined) throw new Error(`The value “${key.value}” of field ${key.fieldId} was not interned.`)
+    if (id === undefined)
+      throw new Error(`The value “${key.value}” of field ${key.fieldId} was not interned.`)
     return id
   }
 }

@@ -17,7 +17,9 @@ const places = {
  * PostgreSQL uses an expression index only for the very same expression.
  */
 export function sortExpression(fieldId: number, sort: 'number' | 'text', collation: string): string {
-  return sort === 'text' ? `(${textExpression(fieldId)} collate "${collation.replaceAll('"', '')}")` : numberExpression(fieldId)
+  return sort === 'text'
+    ? `(${textExpression(fieldId)} collate "${collation.replaceAll('"', '')}")`
+    : numberExpression(fieldId)
 }
 
 /** The text that orders entries by a field. */
@@ -25,7 +27,10 @@ export function textExpression(fieldId: number): string {
   return `(sort_values ->> '${String(Math.trunc(fieldId))}')`
 }
 
-/** The number that orders and narrows entries by a field. While a field changes its type, its index still stands and meets texts; those have no number. */
+/**
+ * The number that orders and narrows entries by a field. While a field changes its type, its index
+ * still stands and meets texts; those have no number.
+ */
 export function numberExpression(fieldId: number): string {
   const key = String(Math.trunc(fieldId))
   return `(case when jsonb_typeof(sort_values -> '${key}') = 'number' then (sort_values -> '${key}')::float8 end)`
@@ -36,9 +41,13 @@ export function numberExpression(fieldId: number): string {
  * for, without locking out readers or writers. Several servers may call it at once: one works, the
  * others leave it to that one. One that was interrupted is made anew.
  */
-export async function reconcileFieldIndexes(db: Db): Promise<{ readonly made: readonly string[]; readonly dropped: readonly string[] }> {
+export async function reconcileFieldIndexes(
+  db: Db,
+): Promise<{ readonly made: readonly string[]; readonly dropped: readonly string[] }> {
   return db.connection().execute(async (connection) => {
-    const { rows } = await sql<{ held: boolean }>`select pg_try_advisory_lock(hashtext('field indexes')) as held`.execute(connection)
+    const { rows } = await sql<{
+      held: boolean
+    }>`select pg_try_advisory_lock(hashtext('field indexes')) as held`.execute(connection)
     if (rows[0]?.held !== true) return { made: [], dropped: [] }
     try {
       return await withoutHurry(connection, () => reconcile(connection))
@@ -48,10 +57,14 @@ export async function reconcileFieldIndexes(db: Db): Promise<{ readonly made: re
   })
 }
 
-async function reconcile(connection: Db): Promise<{ readonly made: readonly string[]; readonly dropped: readonly string[] }> {
+async function reconcile(
+  connection: Db,
+): Promise<{ readonly made: readonly string[]; readonly dropped: readonly string[] }> {
   const wanted = await wantedIndexes(connection)
   const present = await presentIndexes(connection)
-  const dropped = present.filter((index) => !index.valid || !wanted.has(index.name)).map((index) => index.name)
+  const dropped = present
+    .filter((index) => !index.valid || !wanted.has(index.name))
+    .map((index) => index.name)
   for (const name of dropped) {
     await sql.raw(`drop index concurrently if exists "${name}"`).execute(connection)
     await sql.raw(`drop statistics if exists "${name}_spread"`).execute(connection)
@@ -63,7 +76,8 @@ async function reconcile(connection: Db): Promise<{ readonly made: readonly stri
     if (statistics !== null) await sql.raw(statistics).execute(connection)
   }
   // The planner learns how values are spread at the next round of autovacuum; listings shall not wait for it.
-  if (made.some(([, { statistics }]) => statistics !== null)) await sql`analyze entry_index`.execute(connection)
+  if (made.some(([, { statistics }]) => statistics !== null))
+    await sql`analyze entry_index`.execute(connection)
   return { made: made.map(([name]) => name), dropped }
 }
 
@@ -84,7 +98,9 @@ async function wantedIndexes(db: Db): Promise<ReadonlyMap<string, Wanted>> {
       .execute(),
   ])
   const collation = await collationFor(db, site.locale)
-  const wanted = new Map(Object.values(places).map(({ table, id, where }) => titleIndex(table, id, where, collation)))
+  const wanted = new Map(
+    Object.values(places).map(({ table, id, where }) => titleIndex(table, id, where, collation)),
+  )
   for (const field of fields) {
     const { sort, filter } = fieldTypes.get(field.type)
     if (sort === null || !(field.sortable || isRange(filter))) continue
@@ -96,7 +112,10 @@ async function wantedIndexes(db: Db): Promise<ReadonlyMap<string, Wanted>> {
       wanted.set(index, {
         index: `create index concurrently "${index}" on ${place.table} (${sortExpression(stored, sort, collation)}, ${place.id})
           where collection_id = ${field.collection_id} and ${place.where}`,
-        statistics: name === 'listing' && sort === 'number' ? `create statistics if not exists "${index}_spread" on (${numberExpression(stored)}) from entry_index` : null,
+        statistics:
+          name === 'listing' && sort === 'number'
+            ? `create statistics if not exists "${index}_spread" on (${numberExpression(stored)}) from entry_index`
+            : null,
       })
     }
   }
@@ -105,13 +124,23 @@ async function wantedIndexes(db: Db): Promise<ReadonlyMap<string, Wanted>> {
 
 function titleIndex(table: string, id: string, where: string, collation: string): readonly [string, Wanted] {
   const name = `${table}_title_${collation.replace(/[^a-z0-9]/gi, '_')}`
-  return [name, { index: `create index concurrently "${name}" on ${table} (collection_id, (title collate "${collation}"), ${id}) where ${where}`, statistics: null }]
+  return [
+    name,
+    {
+      index: `create index concurrently "${name}" on ${table} (collection_id, (title collate "${collation}"), ${id}) where ${where}`,
+      statistics: null,
+    },
+  ]
 }
 
-async function presentIndexes(db: Db): Promise<readonly { readonly name: string; readonly valid: boolean }[]> {
+async function presentIndexes(
+  db: Db,
+): Promise<readonly { readonly name: string; readonly valid: boolean }[]> {
   const { rows } = await sql<{ name: string; valid: boolean }>`
     select c.relname as name, i.indisvalid as valid
     from pg_index i join pg_class c on c.oid = i.indexrelid
-    where c.relname ~ '^(field_[0-9]+_(table|listing)_(number|text)|(entries|entry_index)_title_.*)$'`.execute(db)
+    where c.relname ~ '^(field_[0-9]+_(table|listing)_(number|text)|(entries|entry_index)_title_.*)$'`.execute(
+    db,
+  )
   return rows
 }

@@ -10,7 +10,12 @@ const bins = 24
 
 /** How the values of a field are spread now (epoch milliseconds). Throws 404 for a field that is gone. */
 export async function fieldSpread(db: Db, id: number, now: number): Promise<FieldSpread> {
-  const field = await db.selectFrom('fields').select(['collection_id', 'type', 'stored_as']).where('id', '=', id).where('deleted_at', 'is', null).executeTakeFirst()
+  const field = await db
+    .selectFrom('fields')
+    .select(['collection_id', 'type', 'stored_as'])
+    .where('id', '=', id)
+    .where('deleted_at', 'is', null)
+    .executeTakeFirst()
   if (!field) throw missing('The field')
   if (!isRange(fieldTypes.get(field.type).filter)) return { least: 0, most: 0, bins: [] }
   const value = sql.raw(numberExpression(field.stored_as ?? id))

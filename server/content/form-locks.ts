@@ -6,7 +6,13 @@ import { missing } from '../http/problem'
  * once, but nobody who changes the form. Throws 404.
  */
 export async function holdCollection(trx: Trx, id: number): Promise<void> {
-  const row = await trx.selectFrom('collections').select('id').where('id', '=', id).where('deleted_at', 'is', null).forShare().executeTakeFirst()
+  const row = await trx
+    .selectFrom('collections')
+    .select('id')
+    .where('id', '=', id)
+    .where('deleted_at', 'is', null)
+    .forShare()
+    .executeTakeFirst()
   if (!row) throw missing('The collection')
 }
 
@@ -17,7 +23,13 @@ export async function holdForm(trx: Trx, id: number): Promise<void> {
 
 /** Holds a collection against writers of its entries and other writers of its form. Throws 404. */
 export async function lockCollection(trx: Trx, id: number): Promise<void> {
-  const row = await trx.selectFrom('collections').select('id').where('id', '=', id).where('deleted_at', 'is', null).forNoKeyUpdate().executeTakeFirst()
+  const row = await trx
+    .selectFrom('collections')
+    .select('id')
+    .where('id', '=', id)
+    .where('deleted_at', 'is', null)
+    .forNoKeyUpdate()
+    .executeTakeFirst()
   if (!row) throw missing('The collection')
 }
 

@@ -13,10 +13,21 @@ const indexForm = 2
  * the words that entries are found by. What is cut off goes on where it was.
  */
 export async function indexOldAnew(db: Db): Promise<void> {
-  const old = await db.selectFrom('collections').select('id').where('index_form', '<', indexForm).orderBy('id').execute()
+  const old = await db
+    .selectFrom('collections')
+    .select('id')
+    .where('index_form', '<', indexForm)
+    .orderBy('id')
+    .execute()
   for (const { id } of old) {
     const work = await transact(db, async (trx) => {
-      const claimed = await trx.updateTable('collections').set({ index_form: indexForm }).where('id', '=', id).where('index_form', '<', indexForm).returning('id').executeTakeFirst()
+      const claimed = await trx
+        .updateTable('collections')
+        .set({ index_form: indexForm })
+        .where('id', '=', id)
+        .where('index_form', '<', indexForm)
+        .returning('id')
+        .executeTakeFirst()
       return claimed === undefined ? null : beginWork(trx, collectionIndexing, { collection: id })
     })
     if (work !== null) await finishWork(db, work)

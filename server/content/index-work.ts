@@ -10,13 +10,18 @@ import { refreshFieldIndex } from './field-index'
 /** Words take their time: fewer entries a step than where only the index is written. */
 const indexedAtOnce = 100
 
-/** Indexes all entries of a collection anew, deleted ones too: after a change to its fields or facets, or when it goes or comes back. */
+/**
+ * Indexes all entries of a collection anew, deleted ones too: after a change to its fields or
+ * facets, or when it goes or comes back.
+ */
 export const collectionIndexing: LongWork<{ readonly collection: number }, Progress> = {
   kind: 'index-collection',
   start: atStart,
   async step(trx, { collection }, { after }) {
     const { rows } = await sql<{ id: number }>`
-      select id from entries where collection_id = ${collection} and id > ${after} order by id limit ${indexedAtOnce} for update`.execute(trx)
+      select id from entries where collection_id = ${collection} and id > ${after} order by id limit ${indexedAtOnce} for update`.execute(
+      trx,
+    )
     const ids = rows.map((row) => row.id)
     await refreshFieldIndex(trx, collection, ids)
     await indexWords(trx, ids)
@@ -41,7 +46,11 @@ export const termIndexing: LongWork<{ readonly terms: readonly number[] }, Progr
 const lockedAtOnce = 1000
 
 /** The next entries that have one of the terms, held against other writers. */
-export async function lockEntriesWith(trx: Trx, terms: readonly number[], after: number): Promise<readonly number[]> {
+export async function lockEntriesWith(
+  trx: Trx,
+  terms: readonly number[],
+  after: number,
+): Promise<readonly number[]> {
   const { rows } = await sql<{ id: number }>`
     select id from entries where id in (
       select distinct entry_id from entry_terms where term_id = any(${sql.val([...terms])}::integer[]) and entry_id > ${after} order by entry_id limit ${lockedAtOnce}
@@ -52,6 +61,12 @@ export async function lockEntriesWith(trx: Trx, terms: readonly number[], after:
 /** Tells open pages of the collections that entries belong to. */
 export async function announceCollectionsOf(trx: Trx, ids: readonly number[]): Promise<void> {
   if (ids.length === 0) return
-  const rows = await trx.selectFrom('entries').select('collection_id').distinct().where('id', 'in', [...ids]).orderBy('collection_id').execute()
+  const rows = await trx
+    .selectFrom('entries')
+    .select('collection_id')
+    .distinct()
+    .where('id', 'in', [...ids])
+    .orderBy('collection_id')
+    .execute()
   for (const row of rows) await recordChange(trx, { kind: 'collection', subjectId: row.collection_id })
 }

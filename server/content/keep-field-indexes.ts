@@ -12,7 +12,9 @@ export function keepFieldIndexes(db: Db): void {
     try {
       await reconcileFieldIndexes(db)
     } catch (error) {
-      console.warn(`The indexes of fields are not up to date: ${error instanceof Error ? error.message : String(error)}`)
+      console.warn(
+        `The indexes of fields are not up to date: ${error instanceof Error ? error.message : String(error)}`,
+      )
     }
   })
 }

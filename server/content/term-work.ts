@@ -39,7 +39,16 @@ export const termLeaving: LongWork<Leaving, Phase> = {
 /** The term that takes the entries, as it is by now; nobody changes that before they have it. */
 async function becomes(trx: Trx, { term, into }: Leaving): Promise<number | null> {
   if (into === null) return null
-  return (await trx.selectFrom('merged_terms').select('into_id').where('id', '=', term).forShare().executeTakeFirst())?.into_id ?? null
+  return (
+    (
+      await trx
+        .selectFrom('merged_terms')
+        .select('into_id')
+        .where('id', '=', term)
+        .forShare()
+        .executeTakeFirst()
+    )?.into_id ?? null
+  )
 }
 
 async function takeOff(trx: Trx, { change, term, into }: Leaving, ids: readonly number[]): Promise<void> {
@@ -51,7 +60,9 @@ async function takeOff(trx: Trx, { change, term, into }: Leaving, ids: readonly 
   if (into !== null)
     await sql`
       insert into entry_terms (entry_id, term_id, position)
-      select entry_id, ${into}::integer, position from entry_terms where term_id = ${term} and entry_id = ${chosen} on conflict do nothing`.execute(trx)
+      select entry_id, ${into}::integer, position from entry_terms where term_id = ${term} and entry_id = ${chosen} on conflict do nothing`.execute(
+      trx,
+    )
   await sql`delete from entry_terms where term_id = ${term} and entry_id = ${chosen}`.execute(trx)
 }
 
@@ -81,10 +92,15 @@ export const termReturning: LongWork<Returning, Phase> = {
     const progress = progressAfter(ids)
     if (progress === null) return { of: 'nested', ...atStart }
     const back = sql`term_change_entries back where change_id = ${change}::uuid and back.entry_id = any(${sql.val([...ids])}::integer[])`
-    if (into !== null) await sql`delete from entry_terms where term_id = ${into} and entry_id in (select back.entry_id from ${back} and got)`.execute(trx)
+    if (into !== null)
+      await sql`delete from entry_terms where term_id = ${into} and entry_id in (select back.entry_id from ${back} and got)`.execute(
+        trx,
+      )
     await sql`
       insert into entry_terms (entry_id, term_id, position)
-      select back.entry_id, t.id, back.position from terms t, ${back} and t.id = ${term} on conflict do nothing`.execute(trx)
+      select back.entry_id, t.id, back.position from terms t, ${back} and t.id = ${term} on conflict do nothing`.execute(
+      trx,
+    )
     await indexEntries(trx, ids)
     await announceCollectionsOf(trx, ids)
     return { of: 'entries', ...progress }
@@ -99,7 +115,11 @@ async function indexNested(trx: Trx, terms: readonly number[], after: number): P
       union
       select terms.id from nested join terms on terms.parent_id = nested.id
     ) select id from nested`.execute(trx)
-  const ids = await lockEntriesWith(trx, rows.map((row) => row.id), after)
+  const ids = await lockEntriesWith(
+    trx,
+    rows.map((row) => row.id),
+    after,
+  )
   await indexEntries(trx, ids)
   await announceCollectionsOf(trx, ids)
   const progress = progressAfter(ids)

@@ -37,7 +37,10 @@ class Awaited {
 const current = new AsyncLocalStorage<Awaited>()
 
 /** Asks something that may be given up: what the database still works on for it is stopped then. */
-export async function whileAwaited<T>(onGivenUp: (giveUp: () => void) => void, ask: () => Promise<T>): Promise<T> {
+export async function whileAwaited<T>(
+  onGivenUp: (giveUp: () => void) => void,
+  ask: () => Promise<T>,
+): Promise<T> {
   const awaited = new Awaited()
   onGivenUp(() => awaited.giveUp())
   return current.run(awaited, ask)

@@ -30,7 +30,8 @@ class ClientWithKeptPlans extends pg.Client {
   constructor(settings: pg.ClientConfig) {
     super(settings)
     this.settings = settings
-    // One that is cut off while it is lent out tells whoever asked; without a listener it would end the process.
+    // One that is cut off while it is lent out tells whoever asked; without a listener it would end
+    // the process.
     this.on('error', () => undefined)
   }
 
@@ -40,7 +41,9 @@ class ClientWithKeptPlans extends pg.Client {
     const name = typeof text === 'string' && text.startsWith(keptMark) ? this.nameOf(text) : undefined
     const query = name === undefined ? given : [{ name, text, values }, ...more]
     const result = (super.query as (...all: unknown[]) => unknown).apply(this, [...query])
-    return (result instanceof Promise ? followed({ stop: () => this.stopRunning() }, result) : result) as never
+    return (
+      result instanceof Promise ? followed({ stop: () => this.stopRunning() }, result) : result
+    ) as never
   }
 
   /** Stops the statement that this connection works on, by way of another one. */
@@ -48,12 +51,15 @@ class ClientWithKeptPlans extends pg.Client {
     const other = new pg.Client(this.settings)
     other.on('error', () => undefined)
     await other.connect()
-    await other.query('select pg_cancel_backend($1)', [(this as unknown as { readonly processID: number }).processID])
+    await other.query('select pg_cancel_backend($1)', [
+      (this as unknown as { readonly processID: number }).processID,
+    ])
     await other.end()
   }
 
   private nameOf(text: string): string | undefined {
-    if (!this.names.has(text) && this.names.size < mostKept) this.names.set(text, createHash('sha1').update(text).digest('hex'))
+    if (!this.names.has(text) && this.names.size < mostKept)
+      this.names.set(text, createHash('sha1').update(text).digest('hex'))
     return this.names.get(text)
   }
 }
@@ -106,7 +112,8 @@ export async function withoutHurry<T>(connection: Db, work: () => Promise<T>): P
 /** The address of the database this server works on. */
 export function databaseUrl(): string {
   const url = process.env.DATABASE_URL
-  if (!url) throw new Error('DATABASE_URL is not set. Start with “npm start”, or set it to a PostgreSQL address.')
+  if (!url)
+    throw new Error('DATABASE_URL is not set. Start with “npm start”, or set it to a PostgreSQL address.')
   return url
 }
 

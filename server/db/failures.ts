@@ -44,5 +44,9 @@ export function databaseFailure(error: unknown): DatabaseFailure | null {
   const known = typeof code === 'string' ? codes[code] : undefined
   if (known !== undefined) return known
   // The driver has words for these, and no code.
-  return /^(?:Connection terminated|timeout exceeded when trying to connect|Client has encountered a connection error)/.test(error.message) ? 'lost' : null
+  return /^(?:Connection terminated|timeout exceeded when trying to connect|Client has encountered a connection error)/.test(
+    error.message,
+  )
+    ? 'lost'
+    : null
 }

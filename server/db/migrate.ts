@@ -28,10 +28,18 @@ const migrations = {
   '0011-currencies': currencies,
 }
 
-/** Brings the database up to date, or up to a migration. Safe to call from several processes at once. Throws what failed. */
-export async function migrate(db: Kysely<Database>, upTo?: keyof typeof migrations): Promise<readonly string[]> {
+/**
+ * Brings the database up to date, or up to a migration. Safe to call from several processes at
+ * once. Throws what failed.
+ */
+export async function migrate(
+  db: Kysely<Database>,
+  upTo?: keyof typeof migrations,
+): Promise<readonly string[]> {
   const migrator = new Migrator({ db, provider: { getMigrations: async () => migrations } })
-  const { error, results } = await (upTo === undefined ? migrator.migrateToLatest() : migrator.migrateTo(upTo))
+  const { error, results } = await (upTo === undefined
+    ? migrator.migrateToLatest()
+    : migrator.migrateTo(upTo))
   if (error !== undefined) throw error
   return (results ?? []).map((one) => one.migrationName)
 }

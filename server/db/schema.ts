@@ -36,9 +36,20 @@ export interface KeptTerm {
   readonly merged?: readonly number[]
 }
 
-/** The database, table by table. Ids of collections, authors, facets, terms, media and entries share one series. */
+/**
+ * The database, table by table. Ids of collections, authors, facets, terms, media and entries share
+ * one series.
+ */
 export interface Database {
-  site: { id: number; name: string; tagline: string; locale: string; time_zone: string; broken_rules: Generated<'without' | 'nothing'>; placeholder: Generated<Placeholder> }
+  site: {
+    id: number
+    name: string
+    tagline: string
+    locale: string
+    time_zone: string
+    broken_rules: Generated<'without' | 'nothing'>
+    placeholder: Generated<Placeholder>
+  }
   accounts: {
     id: Generated<string>
     email: string
@@ -48,7 +59,12 @@ export interface Database {
     created_at: InstantByDefault
     closed_at: InstantOrNull
   }
-  account_sessions: { id: Generated<string>; account_id: string; created_at: InstantByDefault; expires_at: Instant }
+  account_sessions: {
+    id: Generated<string>
+    account_id: string
+    created_at: InstantByDefault
+    expires_at: Instant
+  }
   /** As rate-limiter-flexible keeps it. */
   rate_limits: { key: string; points: number; expire: number | null }
   collections: {
@@ -97,7 +113,14 @@ export interface Database {
     /** The entries that named a deleted author, for putting them back. */
     entry_ids: Generated<number[]>
   }
-  facets: { id: Generated<number>; slug: string; name: string; plural: string; position: Generated<number>; deleted_at: InstantOrNull }
+  facets: {
+    id: Generated<number>
+    slug: string
+    name: string
+    plural: string
+    position: Generated<number>
+    deleted_at: InstantOrNull
+  }
   collection_facets: { collection_id: number; facet_id: number; position: number }
   terms: {
     id: Generated<number>

@@ -21,8 +21,13 @@ export interface DemoMedia {
 const folder = fileURLToPath(new URL('../../demo/films/', import.meta.url))
 
 /** Draws and stores these pictures ahead, several at once. */
-export async function demoMedia(trx: Trx, pictures: readonly { readonly picture: DrawnPicture; readonly name: string }[]): Promise<DemoMedia> {
-  const drawn = await Promise.all(pictures.map(async ({ picture, name }) => ({ picture, name, bytes: await bytesOf(picture) })))
+export async function demoMedia(
+  trx: Trx,
+  pictures: readonly { readonly picture: DrawnPicture; readonly name: string }[],
+): Promise<DemoMedia> {
+  const drawn = await Promise.all(
+    pictures.map(async ({ picture, name }) => ({ picture, name, bytes: await bytesOf(picture) })),
+  )
   const ids = new Map<string, number>()
   for (const { picture, name, bytes } of drawn) {
     const key = JSON.stringify(picture)
@@ -41,20 +46,38 @@ export async function demoMedia(trx: Trx, pictures: readonly { readonly picture:
 }
 
 function bytesOf(picture: DrawnPicture): Promise<Buffer> {
-  return sharp(Buffer.from(draw(picture))).webp({ quality: 86, effort: 2 }).toBuffer()
+  return sharp(Buffer.from(draw(picture)))
+    .webp({ quality: 86, effort: 2 })
+    .toBuffer()
 }
 
-async function storePicture(trx: Trx, { motif, palette, width, height }: DrawnPicture, name: string, bytes: Buffer): Promise<number> {
+async function storePicture(
+  trx: Trx,
+  { motif, palette, width, height }: DrawnPicture,
+  name: string,
+  bytes: Buffer,
+): Promise<number> {
   const hash = createHash('sha256').update(bytes).digest('hex').slice(0, 32)
   const { id } = await trx
     .insertInto('media')
     .values({
-      hash, width, height, file_name: `${name}.webp`, kind: 'picture', type: 'image/webp', bytes: bytes.length,
-      alternative: pictureWords[motif], tint: palettes[palette].ground,
+      hash,
+      width,
+      height,
+      file_name: `${name}.webp`,
+      kind: 'picture',
+      type: 'image/webp',
+      bytes: bytes.length,
+      alternative: pictureWords[motif],
+      tint: palettes[palette].ground,
     })
     .onConflict((on) => on.column('hash').doUpdateSet({ deleted_at: null }))
     .returning('id')
     .executeTakeFirstOrThrow()
-  await trx.insertInto('media_originals').values({ hash, bytes }).onConflict((on) => on.doNothing()).execute()
+  await trx
+    .insertInto('media_originals')
+    .values({ hash, bytes })
+    .onConflict((on) => on.doNothing())
+    .execute()
   return id
 }

@@ -40,9 +40,15 @@ export async function loadDemo(db: Db, on: Omit<DemoDay, 'zone'>): Promise<{ rea
     const { name, tagline, locale, zone } = demoSite
     await trx.insertInto('site').values({ id: 1, name, tagline, locale, time_zone: zone }).execute()
     const { email, name: person, password } = demoAccount
-    await trx.insertInto('accounts').values({ email, name: person, role: 'owner', password_hash: await hashPassword(password) }).execute()
+    await trx
+      .insertInto('accounts')
+      .values({ email, name: person, role: 'owner', password_hash: await hashPassword(password) })
+      .execute()
     const found: Found = {
-      media: await demoMedia(trx, collections.flatMap(({ entries }) => entries.flatMap(picturesOf))),
+      media: await demoMedia(
+        trx,
+        collections.flatMap(({ entries }) => entries.flatMap(picturesOf)),
+      ),
       facets: await addFacets(trx),
       authors: await addAuthors(trx),
       entries: new Map(),
@@ -54,7 +60,11 @@ export async function loadDemo(db: Db, on: Omit<DemoDay, 'zone'>): Promise<{ rea
       ids.set(collection.slug, id)
       const own = await fieldsOf(trx, id)
       fields.set(collection.slug, own)
-      for (const entry of entries) found.entries.set(`${collection.slug}/${entry.slug}`, await addEntry(trx, id, own, entry, found, civilDayOf(on.now, zone)))
+      for (const entry of entries)
+        found.entries.set(
+          `${collection.slug}/${entry.slug}`,
+          await addEntry(trx, id, own, entry, found, civilDayOf(on.now, zone)),
+        )
     }
     const pages = demoPages({
       collection: (slug) => known(ids, slug),
@@ -90,7 +100,9 @@ function known(ids: ReadonlyMap<string, number>, name: string): number {
 
 function picturesOf(entry: DemoEntry): readonly { readonly picture: DrawnPicture; readonly name: string }[] {
   const inValues = Object.entries(entry.values).flatMap(([key, value]) =>
-    isDrawn(value) ? value.pictures.map((picture, at) => ({ picture, name: `${entry.slug}-${key}-${at + 1}` })) : [],
+    isDrawn(value)
+      ? value.pictures.map((picture, at) => ({ picture, name: `${entry.slug}-${key}-${at + 1}` }))
+      : [],
   )
   return [...(entry.picture === null ? [] : [{ picture: entry.picture, name: entry.slug }]), ...inValues]
 }
@@ -105,7 +117,12 @@ function isDrawn(value: LoadedValue): value is { readonly pictures: readonly Dra
 
 type NamedTerm = { readonly slug: string; readonly name: string; readonly within: string | null }
 
-const facets: readonly { readonly slug: string; readonly name: string; readonly plural: string; readonly terms: readonly NamedTerm[] }[] = [
+const facets: readonly {
+  readonly slug: string
+  readonly name: string
+  readonly plural: string
+  readonly terms: readonly NamedTerm[]
+}[] = [
   { slug: 'topic', name: 'Topic', plural: 'Topics', terms: topics },
   { slug: 'season', name: 'Season', plural: 'Seasons', terms: seasons },
   { slug: 'difficulty', name: 'Difficulty', plural: 'Difficulties', terms: difficulties },
@@ -117,47 +134,89 @@ async function addFacets(trx: Trx): Promise<Facets> {
   const ids = new Map<string, number>()
   const found = new Map<string, number>()
   for (const [position, { terms, ...facet }] of facets.entries()) {
-    const { id } = await trx.insertInto('facets').values({ ...facet, position }).returning('id').executeTakeFirstOrThrow()
+    const { id } = await trx
+      .insertInto('facets')
+      .values({ ...facet, position })
+      .returning('id')
+      .executeTakeFirstOrThrow()
     ids.set(facet.slug, id)
     for (const [at, { slug, name, within }] of terms.entries()) {
       const parent = within === null ? null : known(found, `${facet.slug}/${within}`)
       const term = { facet_id: id, parent_id: parent, slug, name, position: at }
-      found.set(`${facet.slug}/${slug}`, (await trx.insertInto('terms').values(term).returning('id').executeTakeFirstOrThrow()).id)
+      found.set(
+        `${facet.slug}/${slug}`,
+        (await trx.insertInto('terms').values(term).returning('id').executeTakeFirstOrThrow()).id,
+      )
     }
   }
   return { ids, terms: found }
 }
 
 async function addAuthors(trx: Trx): Promise<ReadonlyMap<string, number>> {
-  const rows = await trx.insertInto('authors').values([...authors]).returning(['id', 'slug']).execute()
+  const rows = await trx
+    .insertInto('authors')
+    .values([...authors])
+    .returning(['id', 'slug'])
+    .execute()
   return new Map(rows.map((row) => [row.slug, row.id]))
 }
 
-async function addCollection(trx: Trx, collection: DemoCollection, found: Found, ids: ReadonlyMap<string, number>): Promise<number> {
+async function addCollection(
+  trx: Trx,
+  collection: DemoCollection,
+  found: Found,
+  ids: ReadonlyMap<string, number>,
+): Promise<number> {
   const { slug, definition, facets: used, fields } = collection
-  const { id } = await trx.insertInto('collections').values({ slug, ...definition }).returning('id').executeTakeFirstOrThrow()
+  const { id } = await trx
+    .insertInto('collections')
+    .values({ slug, ...definition })
+    .returning('id')
+    .executeTakeFirstOrThrow()
   await trx
     .insertInto('collection_facets')
-    .values(used.map((facet, position) => ({ collection_id: id, facet_id: known(found.facets.ids, facet), position })))
+    .values(
+      used.map((facet, position) => ({
+        collection_id: id,
+        facet_id: known(found.facets.ids, facet),
+        position,
+      })),
+    )
     .execute()
   for (const [position, field] of fields.entries()) {
-    const settings = field.type === 'reference' ? { ...(field.settings as object), collection: known(ids, 'seed-shelf') } : field.settings
+    const settings =
+      field.type === 'reference'
+        ? { ...(field.settings as object), collection: known(ids, 'seed-shelf') }
+        : field.settings
     const parsed = parseFieldInput({ ...field, settings })
-    if (!parsed.ok) throw new Error(`The demo's field “${field.name}” is not right: ${JSON.stringify(parsed.faults)}`)
-    await trx.insertInto('fields').values({ collection_id: id, position, replaced_id: null, ...fieldColumnsOf(parsed.value) }).execute()
+    if (!parsed.ok)
+      throw new Error(`The demo's field “${field.name}” is not right: ${JSON.stringify(parsed.faults)}`)
+    await trx
+      .insertInto('fields')
+      .values({ collection_id: id, position, replaced_id: null, ...fieldColumnsOf(parsed.value) })
+      .execute()
   }
   return id
 }
 
-async function addEntry(trx: Trx, collectionId: number, fields: readonly Field[], entry: DemoEntry, found: Found, today: number): Promise<number> {
+async function addEntry(
+  trx: Trx,
+  collectionId: number,
+  fields: readonly Field[],
+  entry: DemoEntry,
+  found: Found,
+  today: number,
+): Promise<number> {
   const values: Record<string, unknown> = {}
   for (const [key, value] of Object.entries(entry.values)) {
     const field = fields.find((one) => one.key === key)
-    if (field === undefined) throw new Error(`The demo's “${entry.title}” has a value for “${key}”, which is no field.`)
+    if (field === undefined)
+      throw new Error(`The demo's “${entry.title}” has a value for “${key}”, which is no field.`)
     values[field.id] = await stored(value, `${entry.slug}-${key}`, found)
   }
   const parsed = parseEntryInput({ ...inputOf(entry, found), values }, fields)
-  if (!parsed.ok) throw new Error(`The demo's “${entry.title}” is not right: ${JSON.stringify(parsed.faults)}`)
+  if (!parsed.ok)
+    throw new Error(`The demo's “${entry.title}” is not right: ${JSON.stringify(parsed.faults)}`)
   const readers = readersOf(entry.slug, entry.views)
   const { id } = await trx
     .insertInto('entries')
@@ -174,7 +233,11 @@ async function addEntry(trx: Trx, collectionId: number, fields: readonly Field[]
     .returning('id')
     .executeTakeFirstOrThrow()
   await writeParts(trx, collectionId, fields, id, parsed.value)
-  const days = readers.reads.map(({ daysAgo, count }) => ({ entry_id: id, day: new Date(today - daysAgo * 86_400_000).toISOString().slice(0, 10), count }))
+  const days = readers.reads.map(({ daysAgo, count }) => ({
+    entry_id: id,
+    day: new Date(today - daysAgo * 86_400_000).toISOString().slice(0, 10),
+    count,
+  }))
   if (days.length > 0) await trx.insertInto('entry_reads').values(days).execute()
   return id
 }
@@ -211,7 +274,15 @@ async function addPages(trx: Trx, pages: ReturnType<typeof demoPages>, now: numb
     const definition = JSON.stringify(page)
     await trx
       .insertInto('pages')
-      .values({ path, position, draft: definition, draft_by: null, draft_at: new Date(now), published: definition, published_at: new Date(now) })
+      .values({
+        path,
+        position,
+        draft: definition,
+        draft_by: null,
+        draft_at: new Date(now),
+        published: definition,
+        published_at: new Date(now),
+      })
       .execute()
   }
 }

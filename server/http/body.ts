@@ -3,12 +3,20 @@ import type { H3Event } from 'h3'
 import { isTooMuchJson, jsonFault, jsonLimits } from '../../core/json-limits'
 import { Problem, refused } from './problem'
 
-/** The JSON of a request's body, of at most `most` bytes. Throws a Problem for what is no JSON, is too large, or holds what nothing could keep. */
+/**
+ * The JSON of a request's body, of at most `most` bytes. Throws a Problem for what is no JSON, is
+ * too large, or holds what nothing could keep.
+ */
 export async function readJson(event: H3Event, most: number = jsonLimits.bytes): Promise<unknown> {
   if (!(getHeader(event, 'content-type') ?? '').startsWith('application/json'))
     throw new Problem(415, 'Not JSON', 'Send the body as application/json.')
   const text = (await readBytes(event, most)).toString('utf8')
-  if (isTooMuchJson(text)) throw new Problem(413, 'Too large', 'This holds more values, or more within each other, than anything here. Send less.')
+  if (isTooMuchJson(text))
+    throw new Problem(
+      413,
+      'Too large',
+      'This holds more values, or more within each other, than anything here. Send less.',
+    )
   const value = parsed(text)
   const fault = jsonFault(value)
   if (fault !== null) throw refused([fault])
@@ -52,7 +60,10 @@ export async function readBytes(event: H3Event, most: number): Promise<Buffer> {
   return bytes
 }
 
-/** So long, in milliseconds, what still comes is thrown away after the answer, so that the answer is not lost with the connection. */
+/**
+ * So long, in milliseconds, what still comes is thrown away after the answer, so that the answer is
+ * not lost with the connection.
+ */
 const lingering = 500
 
 /** What is left of the body is not kept: the connection ends once the answer is given. */
@@ -62,5 +73,11 @@ function tooLarge(event: H3Event, most: number): Problem {
     req.resume()
     setTimeout(() => req.destroy(), lingering)
   })
-  return new Problem(413, 'Too large', most >= 1e6 ? `Send at most ${Math.round(most / 1e6)} MB at once.` : `Send at most ${Math.round(most / 1000)} kB at once.`)
+  return new Problem(
+    413,
+    'Too large',
+    most >= 1e6
+      ? `Send at most ${Math.round(most / 1e6)} MB at once.`
+      : `Send at most ${Math.round(most / 1000)} kB at once.`,
+  )
 }

@@ -2,7 +2,10 @@ import { getHeader, getRequestIP } from 'h3'
 import type { H3Event } from 'h3'
 import ipaddr from 'ipaddr.js'
 
-/** How many proxies of one's own stand before the server, each of which adds the address it was asked from. */
+/**
+ * How many proxies of one's own stand before the server, each of which adds the address it was
+ * asked from.
+ */
 const proxies = Number(process.env.BUSHEL_PROXY ?? 0) || 0
 
 /** Names where a request comes from. */

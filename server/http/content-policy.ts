@@ -1,10 +1,17 @@
 import { createHash } from 'node:crypto'
 
 /** What every document of the site's own may do (Content Security Policy Level 3). */
-const documents = ["default-src 'self'", "object-src 'none'", "base-uri 'none'", "form-action 'self'", "frame-ancestors 'self'"]
+const documents = [
+  "default-src 'self'",
+  "object-src 'none'",
+  "base-uri 'none'",
+  "form-action 'self'",
+  "frame-ancestors 'self'",
+]
 
 /** What no document answers with, and what is opened by itself may do: nothing. */
-export const strictestPolicy = "default-src 'none'; base-uri 'none'; form-action 'none'; frame-ancestors 'self'"
+export const strictestPolicy =
+  "default-src 'none'; base-uri 'none'; form-action 'none'; frame-ancestors 'self'"
 
 /** Places of pictures and shares of bars: numbers that a page's own markup says. */
 const ownAttributes = "style-src-attr 'unsafe-inline'"
@@ -14,11 +21,25 @@ const ownAttributes = "style-src-attr 'unsafe-inline'"
  * within it only this text, by its hash.
  */
 export function contentPolicy(css: string): string {
-  return [...documents, "script-src 'self'", "img-src 'self' data:", ownAttributes, `style-src 'self' ${hashOf(css)}`].join('; ')
+  return [
+    ...documents,
+    "script-src 'self'",
+    "img-src 'self' data:",
+    ownAttributes,
+    `style-src 'self' ${hashOf(css)}`,
+  ].join('; ')
 }
 
-/** The policy of a draft that the bench frames: it writes styles into it, and no script runs but the site's. */
-export const framedPolicy = [...documents, "script-src 'self'", "img-src 'self' data:", "style-src 'self' 'unsafe-inline'"].join('; ')
+/**
+ * The policy of a draft that the bench frames: it writes styles into it, and no script runs but the
+ * site's.
+ */
+export const framedPolicy = [
+  ...documents,
+  "script-src 'self'",
+  "img-src 'self' data:",
+  "style-src 'self' 'unsafe-inline'",
+].join('; ')
 
 /** Scripts that stand in a document; what has another type is data. */
 const inlineScripts = /<script(?![^>]*\s(?:src|type="application\/json")[=\s>])[^>]*>([\s\S]*?)<\/script>/g
@@ -29,7 +50,13 @@ const inlineScripts = /<script(?![^>]*\s(?:src|type="application\/json")[=\s>])[
  */
 export function benchPolicy(html: string): string {
   const scripts = Array.from(html.matchAll(inlineScripts), ([, text = '']) => hashOf(text))
-  return [...documents, ["script-src 'self'", ...scripts].join(' '), "img-src 'self' data: blob:", "font-src 'self' data:", "style-src 'self' 'unsafe-inline'"].join('; ')
+  return [
+    ...documents,
+    ["script-src 'self'", ...scripts].join(' '),
+    "img-src 'self' data: blob:",
+    "font-src 'self' data:",
+    "style-src 'self' 'unsafe-inline'",
+  ].join('; ')
 }
 
 function hashOf(text: string): string {

@@ -1,4 +1,7 @@
-/** The names that this site answers to, as BUSHEL_HOSTS lists them: `example.org, www.example.org`. Empty for any. */
+/**
+ * The names that this site answers to, as BUSHEL_HOSTS lists them: `example.org, www.example.org`.
+ * Empty for any.
+ */
 const hosts = new Set(
   (process.env.BUSHEL_HOSTS ?? '')
     .split(',')

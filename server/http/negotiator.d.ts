@@ -3,6 +3,9 @@ declare module 'negotiator' {
   export default class Negotiator {
     constructor(request: { readonly headers: Readonly<Record<string, string>> })
     /** The best of what is offered and accepted; of equals the one preferred first. */
-    encoding(available: readonly string[], options: { readonly preferred: readonly string[] }): string | undefined
+    encoding(
+      available: readonly string[],
+      options: { readonly preferred: readonly string[] },
+    ): string | undefined
   }
 }

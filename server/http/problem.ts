@@ -15,7 +15,13 @@ export class Problem extends Error {
 
   get details(): ProblemDetails {
     const { faults = [], current } = this.more
-    return { status: this.status, title: this.title, detail: this.message, faults, ...(current !== undefined && { current }) }
+    return {
+      status: this.status,
+      title: this.title,
+      detail: this.message,
+      faults,
+      ...(current !== undefined && { current }),
+    }
   }
 }
 

@@ -26,17 +26,36 @@ export interface ShownPage {
   readonly next: string | null
 }
 
-/** Asks listings for pages: each with what it knows of the site, and with answers kept where that is wanted. */
+/**
+ * Asks listings for pages: each with what it knows of the site, and with answers kept where that is
+ * wanted.
+ */
 export interface ListingAsker {
   /** What was seen of the site's changes by now: answers are no older. Null where that is not known. */
   readonly seen: () => string | null
   readonly known: () => Promise<KnownSite>
-  /** The first instant after `now` (epoch milliseconds) at which the clock alone may change a listing's answer; Infinity for never. */
+  /**
+   * The first instant after `now` (epoch milliseconds) at which the clock alone may change a
+   * listing's answer; Infinity for never.
+   */
   readonly turnsAt: (listing: Listing, now: number) => Promise<number>
   /** A page of a listing: the one that the cursor names, or the first. */
-  readonly shown: (listing: Listing, asked: Asked, above: readonly number[], cursor?: string | null) => Promise<ShownPage>
-  /** How many of the entries that pass have each of the keys, as the terms of a facet; keys that none has are left out. */
-  readonly counted: (listing: Listing, asked: Asked, above: readonly number[], keys: readonly number[]) => Promise<ReadonlyMap<number, number>>
+  readonly shown: (
+    listing: Listing,
+    asked: Asked,
+    above: readonly number[],
+    cursor?: string | null,
+  ) => Promise<ShownPage>
+  /**
+   * How many of the entries that pass have each of the keys, as the terms of a facet; keys that
+   * none has are left out.
+   */
+  readonly counted: (
+    listing: Listing,
+    asked: Asked,
+    above: readonly number[],
+    keys: readonly number[],
+  ) => Promise<ReadonlyMap<number, number>>
 }
 
 /** Asks the database each time, as the bench does. */
@@ -47,14 +66,25 @@ export function askingAnew(db: Db): ListingAsker {
     seen: () => null,
     known: knownOnce,
     turnsAt: async (listing, now) => mayChangeAt(db, listing, (await knownOnce()).words, now),
-    counted: async (listing, asked, above, keys) => facetCounts(db, await listingPlan(db, await knownOnce(), listing, asked, above), keys),
-    shown: async (listing, asked, above, cursor = null) => shownNow(db, await knownOnce(), listing, asked, above, cursor),
+    counted: async (listing, asked, above, keys) =>
+      facetCounts(db, await listingPlan(db, await knownOnce(), listing, asked, above), keys),
+    shown: async (listing, asked, above, cursor = null) =>
+      shownNow(db, await knownOnce(), listing, asked, above, cursor),
   }
 }
 
 /** Keeps answers until they may be others, as the live site does. */
-export function askingKept(db: Db, cache: DependentCache, seen: () => string | null = () => null): ListingAsker {
-  const known = () => cache.get('site', Date.now(), async () => ({ value: await knownSite(db), collections: [], until: Infinity }))
+export function askingKept(
+  db: Db,
+  cache: DependentCache,
+  seen: () => string | null = () => null,
+): ListingAsker {
+  const known = () =>
+    cache.get('site', Date.now(), async () => ({
+      value: await knownSite(db),
+      collections: [],
+      until: Infinity,
+    }))
   const turnsAt = (listing: Listing, now: number) =>
     cache.get(JSON.stringify(['turns', listing.from, listing.order.keys]), now, async () => {
       const until = await mayChangeAt(db, listing, (await known()).words, now)
@@ -65,16 +95,34 @@ export function askingKept(db: Db, cache: DependentCache, seen: () => string | n
       const site = await known()
       const [value, until] = await Promise.all([compute(site), turnsAt(listing, asked.now)])
       // What is related depends on the page's entry, whichever collection it belongs to.
-      return { value, until, reads: goesByReads(listing), collections: asked.page?.kind === 'entry' ? site.collections : listing.from.collections }
+      return {
+        value,
+        until,
+        reads: goesByReads(listing),
+        collections: asked.page?.kind === 'entry' ? site.collections : listing.from.collections,
+      }
     })
   return {
     seen,
     known,
     turnsAt,
     shown: (listing, asked, above, cursor = null) =>
-      kept(JSON.stringify([storedListing(listing), asked.page, above, cursor, lastsAVisit(listing) ? asked.visit : '']), listing, asked, (site) => shownNow(db, site, listing, asked, above, cursor)),
+      kept(
+        JSON.stringify([
+          storedListing(listing),
+          asked.page,
+          above,
+          cursor,
+          lastsAVisit(listing) ? asked.visit : '',
+        ]),
+        listing,
+        asked,
+        (site) => shownNow(db, site, listing, asked, above, cursor),
+      ),
     counted: (listing, asked, above, keys) =>
-      kept(JSON.stringify(['counted', listing.from, asked.page, above, keys]), listing, asked, async (site) => facetCounts(db, await listingPlan(db, site, listing, asked, above), keys)),
+      kept(JSON.stringify(['counted', listing.from, asked.page, above, keys]), listing, asked, async (site) =>
+        facetCounts(db, await listingPlan(db, site, listing, asked, above), keys),
+      ),
   }
 }
 
@@ -88,7 +136,14 @@ export function lastsAVisit(listing: Listing): boolean {
   return listing.order.keys.some((key) => key.by === 'shuffle' && key.span === 'visit')
 }
 
-async function shownNow(db: Db, known: KnownSite, listing: Listing, asked: Asked, above: readonly number[], text: string | null): Promise<ShownPage> {
+async function shownNow(
+  db: Db,
+  known: KnownSite,
+  listing: Listing,
+  asked: Asked,
+  above: readonly number[],
+  text: string | null,
+): Promise<ShownPage> {
   const plan = await listingPlan(db, known, listing, asked, above)
   const cursor = text === null ? null : readCursor(text, plan)
   const start = cursor === null ? null : (cursor.position ?? (await positionOf(db, plan, cursor.id)))
@@ -101,10 +156,16 @@ async function shownNow(db: Db, known: KnownSite, listing: Listing, asked: Asked
   const more = perPage !== null && before + most < take
   // An entry that is gone by now can't tell where it stood; how many were shown before can.
   const skip = cursor !== null && start === null ? plan.skip + before : plan.skip
-  const found = await shownPositions(db, { ...plan, skip, take: more ? most + 1 : most }, known.site.locale, start)
+  const found = await shownPositions(
+    db,
+    { ...plan, skip, take: more ? most + 1 : most },
+    known.site.locale,
+    start,
+  )
   const shown = found.slice(0, most)
   const last = shown.at(-1)
-  const next = found.length > most && last !== undefined ? cursorText({ position: last, before: before + most }) : null
+  const next =
+    found.length > most && last !== undefined ? cursorText({ position: last, before: before + most }) : null
   return { ids: shown.map((position) => position.id), before, next }
 }
 
@@ -115,19 +176,50 @@ async function positionOf(db: Db, plan: Plan, id: number): Promise<Position | nu
 }
 
 /** The plan of a listing as the site is now. */
-export async function listingPlan(db: Db, known: KnownSite, listing: Listing, asked: Asked, above: readonly number[]): Promise<Plan> {
+export async function listingPlan(
+  db: Db,
+  known: KnownSite,
+  listing: Listing,
+  asked: Asked,
+  above: readonly number[],
+): Promise<Plan> {
   return planOf(listing, await questionContext(db, known, listing, asked, above))
 }
 
-/** How many entries each step of a listing leaves and each rule alone lets through, and what was picked but is gone. */
-export async function listingCounts(db: Db, known: KnownSite, listing: Listing, asked: Asked, above: readonly number[]): Promise<ListingCounts> {
+/**
+ * How many entries each step of a listing leaves and each rule alone lets through, and what was
+ * picked but is gone.
+ */
+export async function listingCounts(
+  db: Db,
+  known: KnownSite,
+  listing: Listing,
+  asked: Asked,
+  above: readonly number[],
+): Promise<ListingCounts> {
   const context = await questionContext(db, known, listing, asked, above)
   const alone = askedAlone(listing.from, context)
   const [counts, gone] = await Promise.all([
-    countsOf(db, planOf(listing, context), alone.map((one) => one.asks)),
-    goneEntries(db, [...(listing.from.by === 'hand' ? listing.from.picks.map((pick) => pick.entry) : []), ...listing.from.always], asked.now),
+    countsOf(
+      db,
+      planOf(listing, context),
+      alone.map((one) => one.asks),
+    ),
+    goneEntries(
+      db,
+      [
+        ...(listing.from.by === 'hand' ? listing.from.picks.map((pick) => pick.entry) : []),
+        ...listing.from.always,
+      ],
+      asked.now,
+    ),
   ])
-  return { steps: counts.steps, above, alone: Object.fromEntries(alone.map((one, at) => [one.path, counts.alone[at] ?? 0])), gone }
+  return {
+    steps: counts.steps,
+    above,
+    alone: Object.fromEntries(alone.map((one, at) => [one.path, counts.alone[at] ?? 0])),
+    gone,
+  }
 }
 
 /** Of these entries, those that visitors can't see at `now`. */
@@ -143,7 +235,8 @@ async function goneEntries(db: Db, ids: readonly number[], now: number): Promise
   const found = new Map(rows.map((row) => [row.id, row]))
   return ids.flatMap((id) => {
     const row = found.get(id)
-    const isSeen = row?.published_at != null && row.published_at <= at && (row.expires_at === null || row.expires_at > at)
+    const isSeen =
+      row?.published_at != null && row.published_at <= at && (row.expires_at === null || row.expires_at > at)
     return isSeen ? [] : [{ id, title: row === undefined || row.deleted_at !== null ? null : row.title }]
   })
 }

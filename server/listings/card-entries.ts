@@ -18,10 +18,31 @@ export interface CardsAsked {
 }
 
 /** What cards show of these entries, in the order of the ids; entries that are gone are left out. */
-export async function cardEntries(db: Db, ids: readonly number[], { zone, picks = [], text = false }: CardsAsked): Promise<readonly CardEntry[]> {
+export async function cardEntries(
+  db: Db,
+  ids: readonly number[],
+  { zone, picks = [], text = false }: CardsAsked,
+): Promise<readonly CardEntry[]> {
   if (ids.length === 0) return []
-  const [rows, terms, given, texts] = await Promise.all([entryRows(db, ids), termRows(db, ids), picturesById(db, picks.flatMap((pick) => pick.picture ?? [])), text ? textsOf(db, ids) : new Map<number, string>()])
-  const [fields, portraits] = await Promise.all([fieldsByCollection(db, rows.map((row) => row.collection_id)), picturesById(db, rows.flatMap((row) => row.portrait_id ?? []))])
+  const [rows, terms, given, texts] = await Promise.all([
+    entryRows(db, ids),
+    termRows(db, ids),
+    picturesById(
+      db,
+      picks.flatMap((pick) => pick.picture ?? []),
+    ),
+    text ? textsOf(db, ids) : new Map<number, string>(),
+  ])
+  const [fields, portraits] = await Promise.all([
+    fieldsByCollection(
+      db,
+      rows.map((row) => row.collection_id),
+    ),
+    picturesById(
+      db,
+      rows.flatMap((row) => row.portrait_id ?? []),
+    ),
+  ])
   const byId = new Map(rows.map((row) => [row.id, row]))
   const pickOf = new Map(picks.map((pick) => [pick.entry, pick]))
   return ids.flatMap((id): CardEntry[] => {
@@ -38,13 +59,23 @@ export async function cardEntries(db: Db, ids: readonly number[], { zone, picks 
         wordCount: row.word_count ?? 0,
         address: addressGiven(pick) ?? entryAddressOf(row.address, { slug: row.slug, publishedAt }, zone),
         publishedAt,
-        author: row.author === null ? null : { name: row.author, portrait: portraits.get(row.portrait_id ?? 0) ?? null },
+        author:
+          row.author === null
+            ? null
+            : { name: row.author, portrait: portraits.get(row.portrait_id ?? 0) ?? null },
         picture: given.get(pick?.picture ?? 0) ?? pictureOf(row),
         pinned: row.pinned,
         views: row.views ?? 0,
         comments: row.comments ?? 0,
         likes: row.votes_for,
-        terms: terms.filter((term) => term.entry_id === id).map((term) => ({ id: term.id, facetId: term.facet_id, name: term.name, address: termAddress(term.facet, term.slug) })),
+        terms: terms
+          .filter((term) => term.entry_id === id)
+          .map((term) => ({
+            id: term.id,
+            facetId: term.facet_id,
+            name: term.name,
+            address: termAddress(term.facet, term.slug),
+          })),
         within: row.keys ?? [],
         fields: fields.get(row.collection_id) ?? new Map(),
         values: valuesOf([...(fields.get(row.collection_id)?.values() ?? [])], row.field_values),
@@ -68,9 +99,29 @@ function entryRows(db: Db, ids: readonly number[]) {
     .leftJoin('authors as a', 'a.id', 'e.author_id')
     .leftJoin('media as m', 'm.id', 'e.picture_id')
     .select([
-      'e.id', 'e.title', 'e.summary', 'e.slug', 'e.published_at', 'e.collection_id', 'e.field_values', 'e.pinned', 'e.votes_for', 'i.views', 'i.comments', 'w.word_count', 'i.keys',
-      'c.address', 'a.name as author', 'a.portrait_id',
-      'm.hash', 'm.width', 'm.height', 'm.alternative', 'm.tint', 'm.focal_x', 'm.focal_y',
+      'e.id',
+      'e.title',
+      'e.summary',
+      'e.slug',
+      'e.published_at',
+      'e.collection_id',
+      'e.field_values',
+      'e.pinned',
+      'e.votes_for',
+      'i.views',
+      'i.comments',
+      'w.word_count',
+      'i.keys',
+      'c.address',
+      'a.name as author',
+      'a.portrait_id',
+      'm.hash',
+      'm.width',
+      'm.height',
+      'm.alternative',
+      'm.tint',
+      'm.focal_x',
+      'm.focal_y',
     ])
     .where('e.id', 'in', [...ids])
     .execute()
@@ -82,7 +133,9 @@ function termRows(db: Db, ids: readonly number[]) {
     .innerJoin('terms as t', 't.id', 'et.term_id')
     .innerJoin('facets as f', 'f.id', 't.facet_id')
     .innerJoin('entries as e', 'e.id', 'et.entry_id')
-    .innerJoin('collection_facets as cf', (join) => join.onRef('cf.facet_id', '=', 't.facet_id').onRef('cf.collection_id', '=', 'e.collection_id'))
+    .innerJoin('collection_facets as cf', (join) =>
+      join.onRef('cf.facet_id', '=', 't.facet_id').onRef('cf.collection_id', '=', 'e.collection_id'),
+    )
     .where('t.leaving', '=', false)
     .select(['et.entry_id', 't.id', 't.facet_id', 't.name', 't.slug', 'f.slug as facet'])
     .where('et.entry_id', 'in', [...ids])
@@ -92,12 +145,21 @@ function termRows(db: Db, ids: readonly number[]) {
 }
 
 async function textsOf(db: Db, ids: readonly number[]): Promise<ReadonlyMap<number, string>> {
-  const rows = await db.selectFrom('entries').select(['id', 'body']).where('id', 'in', [...ids]).execute()
+  const rows = await db
+    .selectFrom('entries')
+    .select(['id', 'body'])
+    .where('id', 'in', [...ids])
+    .execute()
   return new Map(rows.map((row) => [row.id, textOfDocument(row.body)]))
 }
 
-async function fieldsByCollection(db: Db, collections: readonly number[]): Promise<ReadonlyMap<number, CardEntry['fields']>> {
-  const found = [...new Set(collections)].map(async (id) => [id, new Map((await fieldsOf(db, id)).map((field) => [field.id, field]))] as const)
+async function fieldsByCollection(
+  db: Db,
+  collections: readonly number[],
+): Promise<ReadonlyMap<number, CardEntry['fields']>> {
+  const found = [...new Set(collections)].map(
+    async (id) => [id, new Map((await fieldsOf(db, id)).map((field) => [field.id, field]))] as const,
+  )
   return new Map(await Promise.all(found))
 }
 
@@ -130,7 +192,24 @@ export interface JoinedPicture {
 }
 
 /** The picture of a row, or null when it has none. */
-export function pictureOf({ hash, width, height, alternative, tint, focal_x: focalX, focal_y: focalY }: JoinedPicture): Picture | null {
-  if (hash === null || width === null || height === null || alternative === null || tint === null || focalX === null || focalY === null) return null
+export function pictureOf({
+  hash,
+  width,
+  height,
+  alternative,
+  tint,
+  focal_x: focalX,
+  focal_y: focalY,
+}: JoinedPicture): Picture | null {
+  if (
+    hash === null ||
+    width === null ||
+    height === null ||
+    alternative === null ||
+    tint === null ||
+    focalX === null ||
+    focalY === null
+  )
+    return null
   return { hash, width, height, alternative, tint, focalX, focalY }
 }

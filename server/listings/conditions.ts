@@ -7,19 +7,31 @@ import { numberExpression } from '../content/field-indexes'
 
 export type Condition = RawBuilder<boolean>
 
-/** A predicate as a condition on the rows of a collection in entry_index, named `i`. It may be null where the predicate fails. */
+/**
+ * A predicate as a condition on the rows of a collection in entry_index, named `i`. It may be null
+ * where the predicate fails.
+ */
 export function conditionOf(predicate: Predicate, collection: number): Condition {
   switch (predicate.test) {
     case 'all':
       return allOf(predicate.of.map((one) => conditionOf(one, collection)))
     case 'any':
-      return predicate.of.length === 0 ? sql<boolean>`false` : sql<boolean>`(${sql.join(predicate.of.map((one) => conditionOf(one, collection)), sql` or `)})`
+      return predicate.of.length === 0
+        ? sql<boolean>`false`
+        : sql<boolean>`(${sql.join(
+            predicate.of.map((one) => conditionOf(one, collection)),
+            sql` or `,
+          )})`
     case 'not':
       return sql<boolean>`(${conditionOf(predicate.of, collection)}) is not true`
     case 'anyKey':
-      return predicate.keys.length === 0 ? sql<boolean>`false` : sql<boolean>`keys && ${sql.val([...predicate.keys])}::integer[]`
+      return predicate.keys.length === 0
+        ? sql<boolean>`false`
+        : sql<boolean>`keys && ${sql.val([...predicate.keys])}::integer[]`
     case 'allKeys':
-      return predicate.keys.length === 0 ? sql<boolean>`false` : sql<boolean>`keys @> ${sql.val([...predicate.keys])}::integer[]`
+      return predicate.keys.length === 0
+        ? sql<boolean>`false`
+        : sql<boolean>`keys @> ${sql.val([...predicate.keys])}::integer[]`
     case 'visible': {
       const at = sql`${new Date(predicate.at)}::timestamptz`
       return sql<boolean>`(published_at <= ${at} and (expires_at is null or expires_at > ${at}))`
@@ -28,27 +40,35 @@ export function conditionOf(predicate: Predicate, collection: number): Condition
       return betweenCondition(predicate, collection)
     case 'text': {
       const field = fieldIn(predicate.value, collection)
-      return field === null ? sql<boolean>`false` : sql<boolean>`strpos(sort_values ->> ${sql.lit(textKey(field, predicate.form))}, ${textWanted(predicate)}) > 0`
+      return field === null
+        ? sql<boolean>`false`
+        : sql<boolean>`strpos(sort_values ->> ${sql.lit(textKey(field, predicate.form))}, ${textWanted(predicate)}) > 0`
     }
     case 'words':
       return predicate.words.length === 0
         ? sql<boolean>`false`
         : sql<boolean>`i.entry_id in (select w.entry_id from entry_words w where w.words @> ${sql.val([...predicate.words])}::text[])`
     case 'ids':
-      return predicate.ids.length === 0 ? sql<boolean>`false` : sql<boolean>`i.entry_id = any(${sql.val([...predicate.ids])}::integer[])`
+      return predicate.ids.length === 0
+        ? sql<boolean>`false`
+        : sql<boolean>`i.entry_id = any(${sql.val([...predicate.ids])}::integer[])`
   }
 }
 
 /** Holds where every condition holds; true when there is none. */
 export function allOf(conditions: readonly Condition[]): Condition {
-  return conditions.length === 0 ? sql<boolean>`true` : sql<boolean>`(${sql.join([...conditions], sql` and `)})`
+  return conditions.length === 0
+    ? sql<boolean>`true`
+    : sql<boolean>`(${sql.join([...conditions], sql` and `)})`
 }
 
 function betweenCondition(predicate: Extract<Predicate, { test: 'between' }>, collection: number): Condition {
   const column = columnFor(predicate.value, collection)
   if (column === null) return sql<boolean>`false`
   const limit = (number: number) =>
-    predicate.value === 'publishedAt' || predicate.value === 'expiresAt' ? sql`${new Date(number)}::timestamptz` : sql`${number}::float8`
+    predicate.value === 'publishedAt' || predicate.value === 'expiresAt'
+      ? sql`${new Date(number)}::timestamptz`
+      : sql`${number}::float8`
   const limits = [
     ...(predicate.from === null ? [] : [sql<boolean>`${column} >= ${limit(predicate.from)}`]),
     ...(predicate.to === null ? [] : [sql<boolean>`${column} <= ${limit(predicate.to)}`]),

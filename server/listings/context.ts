@@ -33,12 +33,26 @@ export async function knownSite(db: Db): Promise<KnownSite> {
 }
 
 /** Everything that a listing's answer depends on besides its definition and the entries. */
-export async function questionContext(db: Db, { site, words }: Pick<KnownSite, 'site' | 'words'>, listing: Listing, asked: Asked, above: readonly number[] = []): Promise<QuestionContext> {
-  const plain: QuestionContext = { ...plainContext(asked.now, words), page: asked.page, visit: asked.visit, broken: site.brokenRules, above }
+export async function questionContext(
+  db: Db,
+  { site, words }: Pick<KnownSite, 'site' | 'words'>,
+  listing: Listing,
+  asked: Asked,
+  above: readonly number[] = [],
+): Promise<QuestionContext> {
+  const plain: QuestionContext = {
+    ...plainContext(asked.now, words),
+    page: asked.page,
+    visit: asked.visit,
+    broken: site.brokenRules,
+    above,
+  }
   const wanted = valuesAsked(listing, plain)
   const [keyOf, related] = await Promise.all([
     wanted.length === 0 ? plain.keyOf : internedKeys(db, wanted),
-    asksRelated(listing) && asked.page?.kind === 'entry' ? relatedKeys(db, asked.page.id, listing.from.collections) : [],
+    asksRelated(listing) && asked.page?.kind === 'entry'
+      ? relatedKeys(db, asked.page.id, listing.from.collections)
+      : [],
   ])
   return { ...plain, keyOf, related }
 }
@@ -47,7 +61,10 @@ export async function questionContext(db: Db, { site, words }: Pick<KnownSite, '
 const interned = new WeakMap<Db, Map<string, number>>()
 const mostInterned = 100_000
 
-async function internedKeys(db: Db, wanted: ReturnType<typeof valuesAsked>): Promise<QuestionContext['keyOf']> {
+async function internedKeys(
+  db: Db,
+  wanted: ReturnType<typeof valuesAsked>,
+): Promise<QuestionContext['keyOf']> {
   const known = interned.get(db) ?? new Map<string, number>()
   if (known.size > mostInterned) known.clear()
   interned.set(db, known)
@@ -57,14 +74,17 @@ async function internedKeys(db: Db, wanted: ReturnType<typeof valuesAsked>): Pro
     const given = JSON.stringify(unknown.map(({ field, value }) => ({ field_id: field, value })))
     const { rows } = await sql<{ id: number; field_id: number; value: string }>`
       select k.id, k.field_id, k.value from field_keys k
-      join jsonb_to_recordset(${given}::jsonb) given (field_id integer, value text) on given.field_id = k.field_id and given.value = k.value`.execute(db)
+      join jsonb_to_recordset(${given}::jsonb) given (field_id integer, value text) on given.field_id = k.field_id and given.value = k.value`.execute(
+      db,
+    )
     for (const row of rows) known.set(nameOf(row.field_id, row.value), row.id)
   }
   return (field, value) => known.get(nameOf(field, value)) ?? null
 }
 
 function asksRelated(listing: Listing): boolean {
-  const inRules = (rules: Listing['from']['rules']): boolean => rules.some((rule) => rule.rule === 'related' || (rule.rule === 'group' && inRules(rule.rules)))
+  const inRules = (rules: Listing['from']['rules']): boolean =>
+    rules.some((rule) => rule.rule === 'related' || (rule.rule === 'group' && inRules(rule.rules)))
   return inRules(listing.from.rules) || listing.order.keys.some((key) => key.by === 'related')
 }
 
@@ -73,7 +93,11 @@ function asksRelated(listing: Listing): boolean {
  * document frequency, the logarithm of all by those that have it (K. Spärck Jones, 1972, Journal of
  * Documentation 28: 11–21), in thousandths.
  */
-async function relatedKeys(db: Db, entryId: number, collections: readonly number[]): Promise<readonly KeyWeight[]> {
+async function relatedKeys(
+  db: Db,
+  entryId: number,
+  collections: readonly number[],
+): Promise<readonly KeyWeight[]> {
   const { rows } = await sql<{ key: number; sharing: number; total: number }>`
     select et.term_id as key,
       (select count(*) from entry_index i where i.collection_id = any(${sql.val([...collections])}::integer[]) and i.keys @> array[et.term_id])::integer as sharing,
@@ -83,5 +107,8 @@ async function relatedKeys(db: Db, entryId: number, collections: readonly number
     join terms t on t.id = et.term_id and not t.leaving join facets f on f.id = t.facet_id and f.deleted_at is null
     join collection_facets cf on cf.facet_id = f.id and cf.collection_id = e.collection_id
     where et.entry_id = ${entryId} order by et.term_id`.execute(db)
-  return rows.map(({ key, sharing, total }) => ({ key, weight: 1 + Math.round(1000 * Math.log((total + 1) / (sharing + 1))) }))
+  return rows.map(({ key, sharing, total }) => ({
+    key,
+    weight: 1 + Math.round(1000 * Math.log((total + 1) / (sharing + 1))),
+  }))
 }

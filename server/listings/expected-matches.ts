@@ -36,7 +36,11 @@ function keysAsked(predicate: Predicate): readonly (readonly number[])[] {
   return predicate.test === 'allKeys' ? predicate.keys.map((key) => [key]) : []
 }
 
-async function countsFor(db: Db, collections: readonly number[], keys: readonly number[]): Promise<(key: number) => number> {
+async function countsFor(
+  db: Db,
+  collections: readonly number[],
+  keys: readonly number[],
+): Promise<(key: number) => number> {
   const known = kept.get(db) ?? new Map<string, Kept>()
   kept.set(db, known)
   if (known.size > mostKept) known.clear()

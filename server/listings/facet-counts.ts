@@ -11,7 +11,11 @@ import { keyCounts } from './key-counts'
  * field or authors. Read off kept counts where the plan asks nothing, else counted in one pass over
  * what passes. Keys that none has are left out.
  */
-export async function facetCounts(db: Db, plan: Plan, keys: readonly number[]): Promise<ReadonlyMap<number, number>> {
+export async function facetCounts(
+  db: Db,
+  plan: Plan,
+  keys: readonly number[],
+): Promise<ReadonlyMap<number, number>> {
   const visible = plan.steps[0]?.asks
   if (isAskedOfAll(plan) && visible?.test === 'visible') {
     const kept = await keyCounts(db, plan.collections, keys, visible.at)
@@ -24,6 +28,8 @@ export async function facetCounts(db: Db, plan: Plan, keys: readonly number[]): 
       where i.collection_id = ${collection} and ${conditionOf(filterOf(plan), collection)} and key = any(${sql.val([...keys])}::integer[])`,
   )
   const { rows } = await sql<{ key: number; entries: number }>`
-    select key, count(*)::integer as entries from (${sql.join(legs, sql` union all `)}) legs group by key`.execute(db)
+    select key, count(*)::integer as entries from (${sql.join(legs, sql` union all `)}) legs group by key`.execute(
+    db,
+  )
   return new Map(rows.map((row) => [row.key, row.entries]))
 }

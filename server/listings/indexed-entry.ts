@@ -7,7 +7,11 @@ export async function indexedEntry(db: Db, id: number): Promise<IndexedEntry | n
   const [row, words, reads] = await Promise.all([
     db.selectFrom('entry_index').selectAll().where('entry_id', '=', id).executeTakeFirst(),
     db.selectFrom('entry_words').select('words').where('entry_id', '=', id).executeTakeFirst(),
-    db.selectFrom('entry_reads').select([sql<string>`day::text`.as('day'), 'count']).where('entry_id', '=', id).execute(),
+    db
+      .selectFrom('entry_reads')
+      .select([sql<string>`day::text`.as('day'), 'count'])
+      .where('entry_id', '=', id)
+      .execute(),
   ])
   if (!row) return null
   return {

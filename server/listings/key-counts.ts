@@ -12,9 +12,17 @@ const mostAppended = 20_000
  * of the collections together: exact, from kept counts less the few entries that are yet to appear
  * or have expired.
  */
-export async function keyCounts(db: Db, collections: readonly number[], keys: readonly number[], now: number): Promise<ReadonlyMap<number, number>> {
+export async function keyCounts(
+  db: Db,
+  collections: readonly number[],
+  keys: readonly number[],
+  now: number,
+): Promise<ReadonlyMap<number, number>> {
   if (keys.length === 0) return new Map()
-  const [wanted, within] = [sql`${sql.val([...keys])}::integer[]`, sql`${sql.val([...collections])}::integer[]`]
+  const [wanted, within] = [
+    sql`${sql.val([...keys])}::integer[]`,
+    sql`${sql.val([...collections])}::integer[]`,
+  ]
   const at = sql`${new Date(now)}::timestamptz`
   const { rows } = await sql<{ key: number; entries: number }>`
     select key, sum(entries)::integer as entries from (
@@ -31,18 +39,25 @@ export async function keyCounts(db: Db, collections: readonly number[], keys: re
   return new Map(rows.map((row) => [row.key, row.entries]))
 }
 
-/** Adds up what writers appended to the counts of keys, when it is much. One server works, the others leave it to that one. */
+/**
+ * Adds up what writers appended to the counts of keys, when it is much. One server works, the
+ * others leave it to that one.
+ */
 export async function addUpKeyCounts(db: Db, least = mostAppended): Promise<void> {
   await transact(db, async (trx) => {
     const { rows } = await sql<{ held: boolean; many: boolean }>`
       select pg_try_advisory_xact_lock(hashtext('key counts')) as held,
-        (select count(*) from (select 1 from key_count_changes limit ${least}) some_of) >= ${least} as many`.execute(trx)
+        (select count(*) from (select 1 from key_count_changes limit ${least}) some_of) >= ${least} as many`.execute(
+      trx,
+    )
     if (rows[0]?.held !== true || !rows[0].many) return
     await sql`
       with appended as (delete from key_count_changes returning collection_id, key, change)
       insert into key_counts (collection_id, key, entries)
       select collection_id, key, sum(change) from appended group by collection_id, key
-      on conflict (collection_id, key) do update set entries = key_counts.entries + excluded.entries`.execute(trx)
+      on conflict (collection_id, key) do update set entries = key_counts.entries + excluded.entries`.execute(
+      trx,
+    )
     await sql`delete from key_counts where entries = 0`.execute(trx)
   })
 }

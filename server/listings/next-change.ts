@@ -23,20 +23,40 @@ const daysAhead = 31
 const mostLooks = 200
 const longestLook = 1500
 
-/** The first instant after `now` (epoch milliseconds) at which the clock alone may change a listing's answer; Infinity for never. */
-export async function mayChangeAt(db: Db, listing: Listing, words: KnownSite['words'], now: number): Promise<number> {
+/**
+ * The first instant after `now` (epoch milliseconds) at which the clock alone may change a
+ * listing's answer; Infinity for never.
+ */
+export async function mayChangeAt(
+  db: Db,
+  listing: Listing,
+  words: KnownSite['words'],
+  now: number,
+): Promise<number> {
   return nextInstant(db, listing, words, now, () => sql<boolean>`true`)
 }
 
 /** As `mayChangeAt`, of the entries of a collection that `concerned` leaves. */
-async function nextInstant(db: Db, listing: Listing, words: KnownSite['words'], now: number, concerned: (collection: number) => Condition): Promise<number> {
+async function nextInstant(
+  db: Db,
+  listing: Listing,
+  words: KnownSite['words'],
+  now: number,
+  concerned: (collection: number) => Condition,
+): Promise<number> {
   const movement = movementOf(listing, now, words)
   const passed = await nextPassed(db, listing.from.collections, movement, now, concerned)
   return Math.min(movement.turnsAt ?? Infinity, passed ?? Infinity)
 }
 
 /** The first instant after `now` at which an entry appears or expires, or a field's moment comes. */
-async function nextPassed(db: Db, collections: readonly number[], { passes }: Movement, now: number, concerned: (collection: number) => Condition): Promise<number | null> {
+async function nextPassed(
+  db: Db,
+  collections: readonly number[],
+  { passes }: Movement,
+  now: number,
+  concerned: (collection: number) => Condition,
+): Promise<number | null> {
   const at = sql`${new Date(now)}::timestamptz`
   const looks = collections.flatMap((collection): RawBuilder<unknown>[] => {
     const among = sql`from entry_index i where i.collection_id = ${collection} and ${concerned(collection)}`
@@ -47,12 +67,16 @@ async function nextPassed(db: Db, collections: readonly number[], { passes }: Mo
         const field = fieldIn(column, collection)
         if (field === null) return []
         const value = sql.raw(numberExpression(field))
-        return [sql`(select ${value} * 1000 ${among} and ${value} > ${now / 1000}::float8 order by ${value} limit 1)`]
+        return [
+          sql`(select ${value} * 1000 ${among} and ${value} > ${now / 1000}::float8 order by ${value} limit 1)`,
+        ]
       }),
     ]
   })
   if (looks.length === 0) return null
-  const { rows } = await sql<{ next: number | null }>`select least(${sql.join(looks)})::float8 as next`.execute(db)
+  const { rows } = await sql<{
+    next: number | null
+  }>`select least(${sql.join(looks)})::float8 as next`.execute(db)
   const next = rows[0]?.next ?? null
   // An end that is no whole millisecond is past by the next one.
   return next === null ? null : Math.max(now + 1, Math.ceil(next))
@@ -61,8 +85,13 @@ async function nextPassed(db: Db, collections: readonly number[], { passes }: Mo
 /** The entries that may come and go by the clock: those that pass whatever the clock does not move. */
 function concernedBy(listing: Listing, context: QuestionContext): (collection: number) => Condition {
   const { from } = listing
-  const isMoved = (step: Step) => (step.kind === 'rule' ? from.rules.slice(step.at, step.at + 1).some(movesByClock) : step.kind === 'collections' || (step.kind === 'rules' && from.rules.some(movesByClock)))
-  const fixed = planOf(listing, context).steps.filter(({ step }) => !isMoved(step)).map(({ asks }) => asks)
+  const isMoved = (step: Step) =>
+    step.kind === 'rule'
+      ? from.rules.slice(step.at, step.at + 1).some(movesByClock)
+      : step.kind === 'collections' || (step.kind === 'rules' && from.rules.some(movesByClock))
+  const fixed = planOf(listing, context)
+    .steps.filter(({ step }) => !isMoved(step))
+    .map(({ asks }) => asks)
   return (collection) => conditionOf({ test: 'all', of: fixed }, collection)
 }
 
@@ -71,9 +100,16 @@ function concernedBy(listing: Listing, context: QuestionContext): (collection: n
  * looked for at every instant at which it may, through the next month. Where that takes too long, how
  * far nothing changes.
  */
-export async function nextChangeOf(db: Db, known: KnownSite, listing: Listing, asked: Asked, above: readonly number[]): Promise<NextChange | null> {
+export async function nextChangeOf(
+  db: Db,
+  known: KnownSite,
+  listing: Listing,
+  asked: Asked,
+  above: readonly number[],
+): Promise<NextChange | null> {
   const contextAt = (now: number) => questionContext(db, known, listing, { ...asked, now }, above)
-  const shownAt = async (now: number) => shownIds(db, planOf(listing, await contextAt(now)), known.site.locale)
+  const shownAt = async (now: number) =>
+    shownIds(db, planOf(listing, await contextAt(now)), known.site.locale)
   const begun = performance.now()
   const [before, context] = await Promise.all([shownAt(asked.now), contextAt(asked.now)])
   const concerned = concernedBy(listing, context)
@@ -84,7 +120,10 @@ export async function nextChangeOf(db: Db, known: KnownSite, listing: Listing, a
     if (!Number.isFinite(at) || at > end) return null
     const after = await shownAt(at)
     if (after.length === before.length && after.every((id, place) => id === before[place])) continue
-    const [comes, goes] = [after.filter((id) => !before.includes(id)), before.filter((id) => !after.includes(id))]
+    const [comes, goes] = [
+      after.filter((id) => !before.includes(id)),
+      before.filter((id) => !after.includes(id)),
+    ]
     const titles = await titlesOf(db, [...comes, ...goes])
     const named = (ids: readonly number[]) => ids.flatMap((id) => titles.get(id) ?? [])
     return { at, isChange: true, comes: named(comes), goes: named(goes) }
@@ -93,6 +132,10 @@ export async function nextChangeOf(db: Db, known: KnownSite, listing: Listing, a
 }
 
 async function titlesOf(db: Db, ids: readonly number[]): Promise<ReadonlyMap<number, string>> {
-  const rows = await db.selectFrom('entries').select(['id', 'title']).where('id', 'in', [0, ...ids]).execute()
+  const rows = await db
+    .selectFrom('entries')
+    .select(['id', 'title'])
+    .where('id', 'in', [0, ...ids])
+    .execute()
   return new Map(rows.map((row) => [row.id, row.title]))
 }

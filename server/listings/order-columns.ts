@@ -32,7 +32,9 @@ export function keyExpression(key: PlanKey, collection: number): Expression {
     case 'publishedAt':
       return sql`published_at`
     case 'title':
-      return key.shown === undefined ? sql`title` : sql`coalesce(${JSON.stringify(key.shown)}::jsonb ->> i.entry_id::text, title)`
+      return key.shown === undefined
+        ? sql`title`
+        : sql`coalesce(${JSON.stringify(key.shown)}::jsonb ->> i.entry_id::text, title)`
     case 'views':
     case 'comments':
     case 'rating':
@@ -77,7 +79,14 @@ export function collated(key: PlanKey, expression: Expression, collation: string
  * Orders by the keys and, for what ties, by the id in the direction of the last key. The first key
  * may be told to have a value in every row, so that an index can serve.
  */
-export function orderBy(keys: readonly PlanKey[], expressions: readonly Expression[], collation: string, tie: 'up' | 'down', firstIsThere: boolean, id: Expression = sql`entry_id`): Expression {
+export function orderBy(
+  keys: readonly PlanKey[],
+  expressions: readonly Expression[],
+  collation: string,
+  tie: 'up' | 'down',
+  firstIsThere: boolean,
+  id: Expression = sql`entry_id`,
+): Expression {
   const sorted = keys.map((key, at) => {
     const expression = collated(key, expressions[at] ?? sql`null`, collation)
     const missing = (at === 0 && firstIsThere) || isNeverMissing(key) ? sql`` : sql` nulls last`
@@ -91,12 +100,27 @@ export function isNeverMissing(key: PlanKey): boolean {
   return key.by !== 'field' && key.by !== 'rating' && key.by !== 'reads' && key.by !== 'list'
 }
 
-/** Holds for what follows a position (keyset paging): ties are told apart by the later keys, then by the id. */
-export function following(keys: readonly PlanKey[], expressions: readonly Expression[], position: Position, collation: string, tie: 'up' | 'down'): Condition {
+/**
+ * Holds for what follows a position (keyset paging): ties are told apart by the later keys, then by
+ * the id.
+ */
+export function following(
+  keys: readonly PlanKey[],
+  expressions: readonly Expression[],
+  position: Position,
+  collation: string,
+  tie: 'up' | 'down',
+): Condition {
   if (keys.every((key) => isNeverMissing(key) && key.direction === tie)) {
     // One comparison of rows, from which an index can start.
-    const row = [...keys.map((key, at) => collated(key, expressions[at] ?? sql`null`, collation)), sql`i.entry_id`]
-    const from = [...keys.map((key, at) => bound(key, position.values[at] ?? 0)), sql`${position.id}::integer`]
+    const row = [
+      ...keys.map((key, at) => collated(key, expressions[at] ?? sql`null`, collation)),
+      sql`i.entry_id`,
+    ]
+    const from = [
+      ...keys.map((key, at) => bound(key, position.values[at] ?? 0)),
+      sql`${position.id}::integer`,
+    ]
     return sql<boolean>`((${sql.join(row)}) ${tie === 'up' ? sql`>` : sql`<`} (${sql.join(from)}))`
   }
   const alternatives: Condition[] = []
@@ -106,11 +130,18 @@ export function following(keys: readonly PlanKey[], expressions: readonly Expres
     const value = position.values[at] ?? null
     if (value !== null) {
       const beyond = sql<boolean>`${expression} ${key.direction === 'up' ? sql`>` : sql`<`} ${bound(key, value)}`
-      alternatives.push(conjunction([...equal, isNeverMissing(key) ? beyond : sql<boolean>`(${beyond} or ${expression} is null)`]))
+      alternatives.push(
+        conjunction([
+          ...equal,
+          isNeverMissing(key) ? beyond : sql<boolean>`(${beyond} or ${expression} is null)`,
+        ]),
+      )
     }
     equal.push(sameValues([key], [expressions[at] ?? sql`null`], { ...position, values: [value] }, collation))
   }
-  alternatives.push(conjunction([...equal, sql<boolean>`i.entry_id ${tie === 'up' ? sql`>` : sql`<`} ${position.id}`]))
+  alternatives.push(
+    conjunction([...equal, sql<boolean>`i.entry_id ${tie === 'up' ? sql`>` : sql`<`} ${position.id}`]),
+  )
   const first = keys[0]
   const start = position.values[0] ?? null
   // Says again where the first key begins, in a form that an index can start from.
@@ -122,12 +153,19 @@ export function following(keys: readonly PlanKey[], expressions: readonly Expres
 }
 
 /** Holds for entries that have the very values of a position. */
-export function sameValues(keys: readonly PlanKey[], expressions: readonly Expression[], position: Position, collation: string): Condition {
+export function sameValues(
+  keys: readonly PlanKey[],
+  expressions: readonly Expression[],
+  position: Position,
+  collation: string,
+): Condition {
   return conjunction(
     keys.map((key, at) => {
       const expression = collated(key, expressions[at] ?? sql`null`, collation)
       const value = position.values[at] ?? null
-      return value === null ? sql<boolean>`${expression} is null` : sql<boolean>`${expression} = ${bound(key, value)}`
+      return value === null
+        ? sql<boolean>`${expression} is null`
+        : sql<boolean>`${expression} = ${bound(key, value)}`
     }),
   )
 }

@@ -27,7 +27,10 @@ export async function rollsReads(db: Db, order: readonly PlanKey[]): Promise<boo
 async function countTogether(trx: Trx, since: string, until: string): Promise<void> {
   // Nothing may be recorded meanwhile: it would be counted twice or not at all.
   await sql`select pg_advisory_xact_lock(hashtext('reads'))`.execute(trx)
-  const made = await sql`insert into read_windows (since, until) values (${since}::date, ${until}::date) on conflict do nothing returning since`.execute(trx)
+  const made =
+    await sql`insert into read_windows (since, until) values (${since}::date, ${until}::date) on conflict do nothing returning since`.execute(
+      trx,
+    )
   if (made.rows.length === 0) return
   await sql`
     insert into recent_reads (since, until, collection_id, entry_id, reads)
@@ -58,7 +61,13 @@ export async function recordReads(trx: Trx, reads: readonly ReadCount[]): Promis
     select w.since, w.until, e.collection_id, given.entry_id, sum(given.count)::integer
     from ${given} given join entries e on e.id = given.entry_id join read_windows w on given.day between w.since and w.until
     group by w.since, w.until, e.collection_id, given.entry_id
-    on conflict (since, until, entry_id) do update set reads = recent_reads.reads + excluded.reads`.execute(trx)
-  await sql`update entries set view_count = view_count + added.count from (select entry_id, sum(count)::integer as count from ${given} given group by entry_id) added where id = added.entry_id`.execute(trx)
-  await sql`update entry_index set views = views + added.count from (select entry_id, sum(count)::integer as count from ${given} given group by entry_id) added where entry_index.entry_id = added.entry_id`.execute(trx)
+    on conflict (since, until, entry_id) do update set reads = recent_reads.reads + excluded.reads`.execute(
+    trx,
+  )
+  await sql`update entries set view_count = view_count + added.count from (select entry_id, sum(count)::integer as count from ${given} given group by entry_id) added where id = added.entry_id`.execute(
+    trx,
+  )
+  await sql`update entry_index set views = views + added.count from (select entry_id, sum(count)::integer as count from ${given} given group by entry_id) added where entry_index.entry_id = added.entry_id`.execute(
+    trx,
+  )
 }

@@ -36,12 +36,22 @@ export function segmentsOf(order: readonly PlanKey[]): readonly Segment[] {
   }
   if (isNeverMissing(first)) return [{ where: always, keys: order, shared: [], few: false }]
   return [
-    { where: (collection) => isThere(first, collection), keys: order, shared: [], few: first.by === 'reads' || first.by === 'list' },
+    {
+      where: (collection) => isThere(first, collection),
+      keys: order,
+      shared: [],
+      few: first.by === 'reads' || first.by === 'list',
+    },
     ...segmentsOf(rest).map((one) => within(one, (collection) => isMissing(first, collection), null, false)),
   ]
 }
 
-function within(segment: Segment, where: (collection: number) => Condition, shared: number | null, few: boolean): Segment {
+function within(
+  segment: Segment,
+  where: (collection: number) => Condition,
+  shared: number | null,
+  few: boolean,
+): Segment {
   return {
     ...segment,
     where: (collection) => sql<boolean>`(${where(collection)} and ${segment.where(collection)})`,
@@ -57,13 +67,18 @@ function isThere(key: PlanKey, collection: number): Condition {
 }
 
 function isMissing(key: PlanKey, collection: number): Condition {
-  if (key.by === 'reads') return sql<boolean>`not exists (select from entry_reads r where r.entry_id = i.entry_id and r.day between ${dayOf(key.since)}::date and ${dayOf(key.until)}::date)`
+  if (key.by === 'reads')
+    return sql<boolean>`not exists (select from entry_reads r where r.entry_id = i.entry_id and r.day between ${dayOf(key.since)}::date and ${dayOf(key.until)}::date)`
   if (key.by === 'list') return sql<boolean>`not i.entry_id = any(${sql.val([...key.ids])}::integer[])`
   return sql<boolean>`${keyExpression(key, collection)} is null`
 }
 
 /** Where a position lies in a segment: before it, in it, or behind it. */
-export function placeOf(segment: Segment, order: readonly PlanKey[], position: Position): 'before' | 'within' | 'behind' {
+export function placeOf(
+  segment: Segment,
+  order: readonly PlanKey[],
+  position: Position,
+): 'before' | 'within' | 'behind' {
   for (const [at, shared] of segment.shared.entries()) {
     const value = position.values[at] ?? null
     if (value === shared) continue

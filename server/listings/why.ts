@@ -17,7 +17,14 @@ import { indexedEntry } from './indexed-entry'
 import { following, indexFor, keyExpression, sameValues } from './order-columns'
 
 /** Explains a listing's answer for an entry. Throws 404 for an entry that is gone. */
-export async function whyAnswer(db: Db, known: KnownSite, listing: Listing, asked: Asked, above: readonly number[], entryId: number): Promise<WhyAnswer> {
+export async function whyAnswer(
+  db: Db,
+  known: KnownSite,
+  listing: Listing,
+  asked: Asked,
+  above: readonly number[],
+  entryId: number,
+): Promise<WhyAnswer> {
   const entry = await db
     .selectFrom('entries')
     .select(['id', 'title', 'status', 'collection_id', 'author_id', 'field_values'])
@@ -28,19 +35,52 @@ export async function whyAnswer(db: Db, known: KnownSite, listing: Listing, aske
   const [context, indexed, terms] = await Promise.all([
     questionContext(db, known, listing, asked, above),
     indexedEntry(db, entryId),
-    db.selectFrom('entry_terms').select('term_id').where('entry_id', '=', entryId).orderBy('position').execute(),
+    db
+      .selectFrom('entry_terms')
+      .select('term_id')
+      .where('entry_id', '=', entryId)
+      .orderBy('position')
+      .execute(),
   ])
-  if (indexed === null) return { title: entry.title, kept: entry.status, place: null, page: null, ties: 0, reasons: [], firstFailing: null, order: [] }
-  const explained = { indexed, termIds: terms.map((one) => one.term_id), authorId: entry.author_id, values: valuesOf(await fieldsOf(db, entry.collection_id), entry.field_values) }
+  if (indexed === null)
+    return {
+      title: entry.title,
+      kept: entry.status,
+      place: null,
+      page: null,
+      ties: 0,
+      reasons: [],
+      firstFailing: null,
+      order: [],
+    }
+  const explained = {
+    indexed,
+    termIds: terms.map((one) => one.term_id),
+    authorId: entry.author_id,
+    values: valuesOf(await fieldsOf(db, entry.collection_id), entry.field_values),
+  }
   const why = whyOf(listing, context, explained)
   const plan = planOf(listing, context)
-  if (why.firstFailing !== null) return { ...why, title: entry.title, kept: null, place: null, page: null, ties: 0 }
+  if (why.firstFailing !== null)
+    return { ...why, title: entry.title, kept: null, place: null, page: null, ties: 0 }
   const { before, ties } = await neighbours(db, plan, indexed, known.site.locale)
-  return { ...why, title: entry.title, kept: null, place: before + 1, page: pageOfPlace(before + 1, listing), ties }
+  return {
+    ...why,
+    title: entry.title,
+    kept: null,
+    place: before + 1,
+    page: pageOfPlace(before + 1, listing),
+    ties,
+  }
 }
 
 /** How many entries that pass come before an entry, and how many others tie with it. */
-async function neighbours(db: Db, plan: ReturnType<typeof planOf>, entry: IndexedEntry, locale: string): Promise<{ readonly before: number; readonly ties: number }> {
+async function neighbours(
+  db: Db,
+  plan: ReturnType<typeof planOf>,
+  entry: IndexedEntry,
+  locale: string,
+): Promise<{ readonly before: number; readonly ties: number }> {
   const collation = await collationFor(db, locale)
   const position = positionReader(plan.order)(entry)
   const tie = plan.order.at(-1)?.direction ?? 'down'
@@ -52,6 +92,11 @@ async function neighbours(db: Db, plan: ReturnType<typeof planOf>, entry: Indexe
         count(*) filter (where ${sameValues(plan.order, expressions, position, collation)} and i.entry_id <> ${entry.id})::integer as ties
       from ${indexFor(plan.order, false)} where i.collection_id = ${collection} and ${conditionOf(filterOf(plan), collection)}`
   })
-  const { rows } = await sql<{ before: number; ties: number }>`${sql.join(legs, sql` union all `)}`.execute(db)
-  return { before: rows.reduce((sum, row) => sum + row.before, 0), ties: rows.reduce((sum, row) => sum + row.ties, 0) }
+  const { rows } = await sql<{ before: number; ties: number }>`${sql.join(legs, sql` union all `)}`.execute(
+    db,
+  )
+  return {
+    before: rows.reduce((sum, row) => sum + row.before, 0),
+    ties: rows.reduce((sum, row) => sum + row.ties, 0),
+  }
 }

@@ -110,7 +110,9 @@ export class ChangeFeed {
   }
 
   private async readNew(): Promise<void> {
-    const { rows: looked } = await sql<{ snapshot: string }>`select pg_current_snapshot()::text as snapshot`.execute(this.db)
+    const { rows: looked } = await sql<{
+      snapshot: string
+    }>`select pg_current_snapshot()::text as snapshot`.execute(this.db)
     const [before, now] = [this.snapshot, looked[0]?.snapshot ?? null]
     if (now === null) return
     if (before !== null) await this.tellBetween(before, now)
@@ -134,7 +136,9 @@ export class ChangeFeed {
     const { rows: due } = await sql<{ collection_id: number }>`
       select collection_id from entry_index where published_at > ${since} and published_at <= ${until} and published_at > indexed_at
       union
-      select collection_id from entry_index where expires_at > ${since} and expires_at <= ${until}`.execute(this.db)
+      select collection_id from entry_index where expires_at > ${since} and expires_at <= ${until}`.execute(
+      this.db,
+    )
     this.clockSeen = now
     if (due.length > 0) this.tell(due.map((row) => ({ kind: 'collection', subjectId: row.collection_id })))
     const { rows } = await sql<{ next: Date | null }>`
@@ -158,7 +162,11 @@ export class ChangeFeed {
  * What changed between two snapshots, each thing once; up to now for null. Null where the log no
  * longer reaches back so far, or what is given is no snapshot of this database.
  */
-export async function changesBetween(db: Db, before: string, now: string | null): Promise<readonly Change[] | null> {
+export async function changesBetween(
+  db: Db,
+  before: string,
+  now: string | null,
+): Promise<readonly Change[] | null> {
   if (!snapshotForm.test(before)) return null
   const end = now === null ? sql`pg_current_snapshot()` : sql`${now}::pg_snapshot`
   const { rows } = await sql<{ reaches: boolean; kind: Change['kind'] | null; subject_id: number | null }>`

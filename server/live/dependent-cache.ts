@@ -18,7 +18,8 @@ export type Dependence<T> = DependsOn & { readonly value: T }
 type Kept = Dependence<unknown>
 
 /** How much is kept: so many answers, or, where they differ much in size, so many bytes of them. */
-export type Bound = { readonly most: number } | { readonly bytes: number; readonly sizeOf: (value: unknown) => number }
+export type Bound =
+  { readonly most: number } | { readonly bytes: number; readonly sizeOf: (value: unknown) => number }
 
 /**
  * Keeps answers until what they depend on changes: entries of a collection, the site, or the clock.
@@ -39,7 +40,10 @@ export class DependentCache {
     this.kept =
       'most' in bound
         ? new LRUCache({ max: bound.most })
-        : new LRUCache({ maxSize: bound.bytes, sizeCalculation: ({ value }) => Math.max(1, bound.sizeOf(value)) })
+        : new LRUCache({
+            maxSize: bound.bytes,
+            sizeCalculation: ({ value }) => Math.max(1, bound.sizeOf(value)),
+          })
     feed.subscribe((changes) => this.drop(changes))
   }
 
@@ -54,7 +58,8 @@ export class DependentCache {
     if (running === undefined) this.computing.set(shared, answer)
     try {
       const dependence = await answer
-      if (this.changes === begun && this.feed.isListening() && now < dependence.until) this.kept.set(name, dependence)
+      if (this.changes === begun && this.feed.isListening() && now < dependence.until)
+        this.kept.set(name, dependence)
       return dependence.value
     } finally {
       this.computing.delete(shared)
@@ -76,12 +81,18 @@ export class DependentCache {
     const [entries, reads] = [touchedBy(changes, 'collection'), touchedBy(changes, 'reads')]
     const pages = changes.some((change) => change.kind === 'page')
     for (const [name, kept] of this.kept.entries()) {
-      const isTouched = kept.collections.some((id) => entries.has(id) || (kept.reads === true && reads.has(id)))
+      const isTouched = kept.collections.some(
+        (id) => entries.has(id) || (kept.reads === true && reads.has(id)),
+      )
       if (isTouched || (pages && kept.pages === true)) this.kept.delete(name)
     }
   }
 }
 
 function touchedBy(changes: readonly Change[], kind: Change['kind']): ReadonlySet<number> {
-  return new Set(changes.flatMap((change) => (change.kind === kind && change.subjectId !== null ? [change.subjectId] : [])))
+  return new Set(
+    changes.flatMap((change) =>
+      change.kind === kind && change.subjectId !== null ? [change.subjectId] : [],
+    ),
+  )
 }

@@ -33,14 +33,27 @@ export function touchesPage(change: Change, { page, listings }: PageDependencies
     case 'page':
       return change.subjectId === page
     case 'collection':
-      return listings.some(({ from }) => from.collections.some((collection) => collection === change.subjectId))
+      return listings.some(({ from }) =>
+        from.collections.some((collection) => collection === change.subjectId),
+      )
     case 'reads':
       // Readers are not shown a page anew for each other's reading.
       return false
   }
 }
 
-/** The first instant after `now` (epoch milliseconds) at which the clock alone may change a page; Infinity for never. */
-export async function pageTurnsAt(db: Db, { listings }: PageDependencies, words: KnownSite['words'], now: number): Promise<number> {
-  return Math.min(Infinity, ...(await Promise.all(listings.map((listing) => mayChangeAt(db, listing, words, now)))))
+/**
+ * The first instant after `now` (epoch milliseconds) at which the clock alone may change a page;
+ * Infinity for never.
+ */
+export async function pageTurnsAt(
+  db: Db,
+  { listings }: PageDependencies,
+  words: KnownSite['words'],
+  now: number,
+): Promise<number> {
+  return Math.min(
+    Infinity,
+    ...(await Promise.all(listings.map((listing) => mayChangeAt(db, listing, words, now)))),
+  )
 }

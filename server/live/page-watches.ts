@@ -26,7 +26,10 @@ interface Watch {
   timer: NodeJS.Timeout | undefined
 }
 
-/** Knows which pages are open, and tells them when what they show may be another: once a page, however many have it open. */
+/**
+ * Knows which pages are open, and tells them when what they show may be another: once a page,
+ * however many have it open.
+ */
 export class PageWatches {
   private readonly watches = new Map<number, Watch>()
   private readonly unsubscribe: () => void
@@ -39,11 +42,15 @@ export class PageWatches {
     this.unsubscribe = feed.subscribe((changes) => this.changed(changes))
   }
 
-  /** Watches a page for somebody who has it open, from what they saw on, or from now; until the returned function is called. */
+  /**
+   * Watches a page for somebody who has it open, from what they saw on, or from now; until the
+   * returned function is called.
+   */
   open(page: number, tell: () => void, seen: Seen | null): () => void {
     const watch = this.watches.get(page) ?? this.begin(page)
     watch.viewers.add(tell)
-    if (seen !== null) void this.hasChangedSince(watch, seen).then((has) => has && watch.viewers.has(tell) && tell(), warn)
+    if (seen !== null)
+      void this.hasChangedSince(watch, seen).then((has) => has && watch.viewers.has(tell) && tell(), warn)
     return () => {
       watch.viewers.delete(tell)
       if (watch.viewers.size > 0) return
@@ -67,11 +74,14 @@ export class PageWatches {
 
   private changed(changes: readonly Change[]): void {
     for (const [page, watch] of this.watches)
-      void watch.dependencies.then(async (before) => {
-        if (!changes.some((change) => touchesPage(change, before))) return
-        if (changes.some((change) => change.kind !== 'collection')) watch.dependencies = dependenciesOf(this.db, page)
-        await Promise.all([tellAll(watch), this.setClock(watch)])
-      }).catch(warn)
+      void watch.dependencies
+        .then(async (before) => {
+          if (!changes.some((change) => touchesPage(change, before))) return
+          if (changes.some((change) => change.kind !== 'collection'))
+            watch.dependencies = dependenciesOf(this.db, page)
+          await Promise.all([tellAll(watch), this.setClock(watch)])
+        })
+        .catch(warn)
   }
 
   /** Wakes at the next turn of the clock that may change the page. */
@@ -80,16 +90,26 @@ export class PageWatches {
     const turns = await pageTurnsAt(this.db, await watch.dependencies, (await this.known()).words, now)
     clearTimeout(watch.timer)
     if (!Number.isFinite(turns) || watch.viewers.size === 0) return
-    watch.timer = setTimeout(() => {
-      if (Date.now() >= turns) void tellAll(watch)
-      void this.setClock(watch).catch(warn)
-    }, Math.min(longestTimer, turns - now + 1))
+    watch.timer = setTimeout(
+      () => {
+        if (Date.now() >= turns) void tellAll(watch)
+        void this.setClock(watch).catch(warn)
+      },
+      Math.min(longestTimer, turns - now + 1),
+    )
   }
 
-  /** Whether the log tells of a change since a page was made, or the clock has turned; also where that can't be told any more. */
+  /**
+   * Whether the log tells of a change since a page was made, or the clock has turned; also where
+   * that can't be told any more.
+   */
   private async hasChangedSince(watch: Watch, { snapshot, at }: Seen): Promise<boolean> {
     if (snapshot === null) return true
-    const [dependencies, changes, { words }] = await Promise.all([watch.dependencies, changesBetween(this.db, snapshot, null), this.known()])
+    const [dependencies, changes, { words }] = await Promise.all([
+      watch.dependencies,
+      changesBetween(this.db, snapshot, null),
+      this.known(),
+    ])
     if (changes === null || changes.some((change) => touchesPage(change, dependencies))) return true
     return (await pageTurnsAt(this.db, dependencies, words, at)) <= Date.now()
   }

@@ -2,7 +2,10 @@ import { sql } from 'kysely'
 import type { Trx } from '../db/client'
 import type { Database } from '../db/schema'
 
-/** What may change on open pages: the entries of a collection, how often they were read, a page itself, or anything (`site`). */
+/**
+ * What may change on open pages: the entries of a collection, how often they were read, a page
+ * itself, or anything (`site`).
+ */
 export interface Change {
   readonly kind: Database['changes']['kind']
   readonly subjectId: number | null

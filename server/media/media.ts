@@ -28,8 +28,20 @@ function rowsOf(db: Db) {
   return db
     .selectFrom('media as m')
     .select([
-      'm.id', 'm.hash', 'm.kind', 'm.type', 'm.bytes', 'm.width', 'm.height', 'm.alternative', 'm.credit', 'm.tint', 'm.moves',
-      'm.focal_x as focalX', 'm.focal_y as focalY', 'm.file_name as fileName',
+      'm.id',
+      'm.hash',
+      'm.kind',
+      'm.type',
+      'm.bytes',
+      'm.width',
+      'm.height',
+      'm.alternative',
+      'm.credit',
+      'm.tint',
+      'm.moves',
+      'm.focal_x as focalX',
+      'm.focal_y as focalY',
+      'm.file_name as fileName',
     ])
     .select(
       sql<number>`(
@@ -49,13 +61,21 @@ function picksPicture(id: RawBuilder<unknown>): RawBuilder<boolean> {
 }
 
 /** A page of the media, newest first, and how many there are in all. */
-export async function mediaTable(db: Db, query: MediaQuery): Promise<{ readonly rows: readonly MediaRow[]; readonly total: number }> {
+export async function mediaTable(
+  db: Db,
+  query: MediaQuery,
+): Promise<{ readonly rows: readonly MediaRow[]; readonly total: number }> {
   const kinds = query.kinds.split(',').filter((kind) => kind !== '')
   const wanted = sql<boolean>`
     (${kinds.length === 0} or m.kind = any(${sql.val(kinds)}::text[]))
     and (m.file_name || ' ' || m.alternative || ' ' || m.credit) ilike ${`%${query.search.replace(/[\\%_]/g, '\\$&')}%`}`
   const [rows, { total }] = await Promise.all([
-    rowsOf(db).where(wanted).orderBy('m.id', 'desc').limit(query.perPage).offset((query.page - 1) * query.perPage).execute(),
+    rowsOf(db)
+      .where(wanted)
+      .orderBy('m.id', 'desc')
+      .limit(query.perPage)
+      .offset((query.page - 1) * query.perPage)
+      .execute(),
     db
       .selectFrom('media as m')
       .select(({ fn }) => fn.countAll<number>().as('total'))
@@ -69,7 +89,13 @@ export async function mediaTable(db: Db, query: MediaQuery): Promise<{ readonly 
 /** The media of these ids that there are, in the order of the ids. */
 export async function mediaByIds(db: Db, ids: readonly number[]): Promise<readonly MediaRow[]> {
   if (ids.length === 0) return []
-  const rows = new Map((await rowsOf(db).where('m.id', 'in', [...ids]).execute()).map((row) => [row.id, row]))
+  const rows = new Map(
+    (
+      await rowsOf(db)
+        .where('m.id', 'in', [...ids])
+        .execute()
+    ).map((row) => [row.id, row]),
+  )
   return ids.flatMap((id) => rows.get(id) ?? [])
 }
 
@@ -86,16 +112,37 @@ export async function addMedia(db: Db, given: Buffer, fileName: string): Promise
 }
 
 /** Stores a file that was recognised, under the last part of its name; gives its id. */
-export async function storeMedia(trx: Trx, { type, bytes, ...measures }: Recognised, fileName: string): Promise<number> {
+export async function storeMedia(
+  trx: Trx,
+  { type, bytes, ...measures }: Recognised,
+  fileName: string,
+): Promise<number> {
   const hash = createHash('sha256').update(bytes).digest('hex').slice(0, 32)
-  const name = fileName.replace(/^.*[/\\]/, '').replace(/\p{Cc}/gu, '').trim().slice(0, 200) || `file.${type.ending}`
+  const name =
+    fileName
+      .replace(/^.*[/\\]/, '')
+      .replace(/\p{Cc}/gu, '')
+      .trim()
+      .slice(0, 200) || `file.${type.ending}`
   const row = await trx
     .insertInto('media')
-    .values({ hash, file_name: name, kind: type.kind, type: type.type, bytes: bytes.length, alternative: '', ...measures })
+    .values({
+      hash,
+      file_name: name,
+      kind: type.kind,
+      type: type.type,
+      bytes: bytes.length,
+      alternative: '',
+      ...measures,
+    })
     .onConflict((on) => on.column('hash').doUpdateSet({ deleted_at: null }))
     .returning('id')
     .executeTakeFirstOrThrow()
-  await trx.insertInto('media_originals').values({ hash, bytes }).onConflict((on) => on.doNothing()).execute()
+  await trx
+    .insertInto('media_originals')
+    .values({ hash, bytes })
+    .onConflict((on) => on.doNothing())
+    .execute()
   return row.id
 }
 
@@ -135,14 +182,29 @@ export async function mediaUses(db: Db, id: number): Promise<readonly MediaUse[]
 /** Takes a file out, or puts it back. One that is used is refused with where it is used. */
 export async function setMediaDeleted(db: Db, id: number, deleted: boolean): Promise<void> {
   await transact(db, async (trx) => {
-    const row = await trx.selectFrom('media').select('file_name').where('id', '=', id).forUpdate().executeTakeFirst()
+    const row = await trx
+      .selectFrom('media')
+      .select('file_name')
+      .where('id', '=', id)
+      .forUpdate()
+      .executeTakeFirst()
     if (!row) throw missing('The file')
     const uses = deleted ? await mediaUses(trx, id) : []
     const [first] = uses
     if (first) {
-      const others = uses.length === 1 ? '' : uses.length === 2 ? ' and one other' : ` and ${uses.length - 1} others`
-      throw refused([{ path: '', message: `“${row.file_name}” is used by “${first.name}”${others}. Take it off there first.` }])
+      const others =
+        uses.length === 1 ? '' : uses.length === 2 ? ' and one other' : ` and ${uses.length - 1} others`
+      throw refused([
+        {
+          path: '',
+          message: `“${row.file_name}” is used by “${first.name}”${others}. Take it off there first.`,
+        },
+      ])
     }
-    await trx.updateTable('media').set({ deleted_at: deleted ? new Date() : null }).where('id', '=', id).execute()
+    await trx
+      .updateTable('media')
+      .set({ deleted_at: deleted ? new Date() : null })
+      .where('id', '=', id)
+      .execute()
   })
 }

@@ -15,7 +15,12 @@ const chunk = 4_000_000
  * A stored file that is no picture, whole or the range asked for (RFC 9110, 14), or null when there
  * is none of that name. Pictures are given out as renditions only: an SVG never as it came.
  */
-export async function originalFile(db: Db, hash: string, file: string, range: string | undefined): Promise<OriginalAnswer | null> {
+export async function originalFile(
+  db: Db,
+  hash: string,
+  file: string,
+  range: string | undefined,
+): Promise<OriginalAnswer | null> {
   const media = await db
     .selectFrom('media')
     .select(['type', 'bytes', 'hash', 'file_name'])
@@ -24,9 +29,18 @@ export async function originalFile(db: Db, hash: string, file: string, range: st
     .where('deleted_at', 'is', null)
     .executeTakeFirst()
   if (!media || !fileAddress(media).endsWith(`/${file}`)) return null
-  const headers = { 'content-type': media.type, 'accept-ranges': 'bytes', 'content-security-policy': "default-src 'none'; sandbox" }
+  const headers = {
+    'content-type': media.type,
+    'accept-ranges': 'bytes',
+    'content-security-policy': "default-src 'none'; sandbox",
+  }
   const asked = rangeOf(range, media.bytes)
-  if (asked === 'none') return { status: 416, headers: { ...headers, 'content-range': `bytes */${media.bytes}` }, bytes: Buffer.alloc(0) }
+  if (asked === 'none')
+    return {
+      status: 416,
+      headers: { ...headers, 'content-range': `bytes */${media.bytes}` },
+      bytes: Buffer.alloc(0),
+    }
   if (asked === 'whole') return { status: 200, headers, bytes: await slice(db, hash, 0, media.bytes) }
   const [from, to] = asked
   return {
@@ -36,8 +50,14 @@ export async function originalFile(db: Db, hash: string, file: string, range: st
   }
 }
 
-/** First and last byte of a range header; “whole” where it asks for nothing that is understood, “none” for what is not there. */
-export function rangeOf(header: string | undefined, size: number): readonly [number, number] | 'whole' | 'none' {
+/**
+ * First and last byte of a range header; “whole” where it asks for nothing that is understood,
+ * “none” for what is not there.
+ */
+export function rangeOf(
+  header: string | undefined,
+  size: number,
+): readonly [number, number] | 'whole' | 'none' {
   const [, first, last] = /^bytes=(\d*)-(\d*)$/.exec(header ?? '') ?? []
   if (first === undefined || last === undefined || (first === '' && last === '')) return 'whole'
   const from = first === '' ? Math.max(0, size - Number(last)) : Number(first)
@@ -48,6 +68,8 @@ export function rangeOf(header: string | undefined, size: number): readonly [num
 
 async function slice(db: Db, hash: string, from: number, length: number): Promise<Buffer> {
   const { rows } = await sql<{ bytes: Buffer }>`
-    select substring(bytes from ${from + 1} for ${length}) as bytes from media_originals where hash = ${hash}`.execute(db)
+    select substring(bytes from ${from + 1} for ${length}) as bytes from media_originals where hash = ${hash}`.execute(
+    db,
+  )
   return rows[0]?.bytes ?? Buffer.alloc(0)
 }

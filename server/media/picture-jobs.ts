@@ -3,7 +3,14 @@ import type { PictureFormat } from '../../core/pictures/picture'
 /** What is asked of the program that works on pictures, and what it answers. */
 export type PictureJob =
   | { readonly do: 'take'; readonly bytes: Uint8Array; readonly isDrawing: boolean }
-  | { readonly do: 'make'; readonly bytes: Uint8Array; readonly isDrawing: boolean; readonly moves: boolean; readonly width: number; readonly format: PictureFormat }
+  | {
+      readonly do: 'make'
+      readonly bytes: Uint8Array
+      readonly isDrawing: boolean
+      readonly moves: boolean
+      readonly width: number
+      readonly format: PictureFormat
+    }
 
 /** A picture that is taken: made safe, and measured. */
 export interface TakenPicture {

@@ -6,7 +6,10 @@ import { fileURLToPath } from 'node:url'
 import { Problem } from '../http/problem'
 import type { JobAnswer, PictureJob, TakenPicture } from './picture-jobs'
 
-/** How long one picture may take, how many may wait, and when the program is ended, in milliseconds and bytes. */
+/**
+ * How long one picture may take, how many may wait, and when the program is ended, in milliseconds
+ * and bytes.
+ */
 const longestJob = 30_000
 const mostWaiting = 300
 const idleFor = 20_000
@@ -21,7 +24,10 @@ interface Waiting {
 /** As many programs work on pictures at once. */
 const programs = 2
 
-/** A program that works on one picture at a time. It is ended when one takes too long, and when it has grown. */
+/**
+ * A program that works on one picture at a time. It is ended when one takes too long, and when it
+ * has grown.
+ */
 class Program {
   isBusy = false
   private worker: ChildProcess | null = null
@@ -37,10 +43,19 @@ class Program {
       act()
       then()
     }
-    const answered = (answer: JobAnswer & { readonly memory: number }) => settle(() => done(answer), answer.memory > mostMemory)
+    const answered = (answer: JobAnswer & { readonly memory: number }) =>
+      settle(() => done(answer), answer.memory > mostMemory)
     const ended = () => settle(() => failed(new Error('The program that works on pictures ended.')), true)
     const timer = setTimeout(
-      () => settle(() => done({ fault: 'This picture takes too long to work on. Save it smaller, or with less detail, and bring that.' }), true),
+      () =>
+        settle(
+          () =>
+            done({
+              fault:
+                'This picture takes too long to work on. Save it smaller, or with less detail, and bring that.',
+            }),
+          true,
+        ),
       longestJob,
     )
     worker.on('message', answered).once('exit', ended)
@@ -84,7 +99,12 @@ export class PictureMaker {
   }
 
   private ask(job: PictureJob, queue: Waiting[]): Promise<JobAnswer> {
-    if (queue.length >= mostWaiting) throw new Problem(503, 'Too many pictures at once', 'Other pictures are worked on just now. Try again in a minute.')
+    if (queue.length >= mostWaiting)
+      throw new Problem(
+        503,
+        'Too many pictures at once',
+        'Other pictures are worked on just now. Try again in a minute.',
+      )
     return new Promise((done, failed) => {
       queue.push({ job, done, failed })
       this.next()

@@ -18,29 +18,64 @@ const drawingSide = 1600
 
 async function take(given: Buffer, isDrawing: boolean): Promise<JobAnswer> {
   const bytes = isDrawing ? safeSvg(given) : given
-  if (bytes === null) return { fault: 'This drawing holds no shapes. Save it anew as plain SVG and bring that.' }
+  if (bytes === null)
+    return { fault: 'This drawing holds no shapes. Save it anew as plain SVG and bring that.' }
   try {
     const picture = sharp(bytes, { limitInputPixels: mostPixels })
     const { pages = 1, autoOrient } = await picture.metadata()
     if (!isDrawing && Math.max(autoOrient.width, autoOrient.height) > longestSide)
-      return { fault: `This picture is ${autoOrient.width} × ${autoOrient.height} px; at most ${longestSide.toLocaleString('en')} are taken on either side. Save it smaller and bring that.` }
+      return {
+        fault: `This picture is ${autoOrient.width} × ${autoOrient.height} px; at most ${longestSide.toLocaleString('en')} are taken on either side. Save it smaller and bring that.`,
+      }
     // The colour is told from a small copy: reading every pixel is not needed for it.
-    const { dominant } = await sharp(await sharp(bytes, { limitInputPixels: mostPixels, sequentialRead: true }).resize({ width: 64, height: 64, fit: 'inside' }).flatten({ background: '#ffffff' }).png().toBuffer()).stats()
+    const { dominant } = await sharp(
+      await sharp(bytes, { limitInputPixels: mostPixels, sequentialRead: true })
+        .resize({ width: 64, height: 64, fit: 'inside' })
+        .flatten({ background: '#ffffff' })
+        .png()
+        .toBuffer(),
+    ).stats()
     const scale = isDrawing ? drawingSide / Math.max(autoOrient.width, autoOrient.height) : 1
-    const hex = [dominant.r, dominant.g, dominant.b].map((channel) => channel.toString(16).padStart(2, '0')).join('')
-    return { taken: { bytes, width: Math.max(1, Math.round(autoOrient.width * scale)), height: Math.max(1, Math.round(autoOrient.height * scale)), tint: `#${hex}`, moves: pages > 1 } }
+    const hex = [dominant.r, dominant.g, dominant.b]
+      .map((channel) => channel.toString(16).padStart(2, '0'))
+      .join('')
+    return {
+      taken: {
+        bytes,
+        width: Math.max(1, Math.round(autoOrient.width * scale)),
+        height: Math.max(1, Math.round(autoOrient.height * scale)),
+        tint: `#${hex}`,
+        moves: pages > 1,
+      },
+    }
   } catch {
-    return { fault: `This picture is damaged, or has more than ${mostPixels / 1e6} million pixels. Save it anew and bring that.` }
+    return {
+      fault: `This picture is damaged, or has more than ${mostPixels / 1e6} million pixels. Save it anew and bring that.`,
+    }
   }
 }
 
 /** Photographs turned by their camera are set upright; drawings are drawn anew, not enlarged. */
-async function make({ bytes, isDrawing, moves, width, format }: Extract<PictureJob, { do: 'make' }>): Promise<JobAnswer> {
+async function make({
+  bytes,
+  isDrawing,
+  moves,
+  width,
+  format,
+}: Extract<PictureJob, { do: 'make' }>): Promise<JobAnswer> {
   const given = Buffer.from(bytes)
-  const options = isDrawing ? { density: await densityFor(given, width) } : { animated: moves, sequentialRead: true }
-  const resized = sharp(given, { ...options, limitInputPixels: mostPixels * (moves ? 4 : 1) }).autoOrient().resize({ width })
+  const options = isDrawing
+    ? { density: await densityFor(given, width) }
+    : { animated: moves, sequentialRead: true }
+  const resized = sharp(given, { ...options, limitInputPixels: mostPixels * (moves ? 4 : 1) })
+    .autoOrient()
+    .resize({ width })
   // Effort 2 is a sixth of the time of sharp's usual 4 for files a tenth larger.
-  return { made: await (format === 'avif' ? resized.avif({ quality: 60, effort: 2 }) : resized.webp({ quality: 82 })).toBuffer() }
+  return {
+    made: await (
+      format === 'avif' ? resized.avif({ quality: 60, effort: 2 }) : resized.webp({ quality: 82 })
+    ).toBuffer(),
+  }
 }
 
 /** The dots per inch at which a drawing is as wide as wanted. */

@@ -14,7 +14,9 @@ export interface Rendition {
  */
 export function formatFor(accept: string | undefined): PictureFormat {
   const named = (accept ?? '').split(',').map((range) => range.replace(/\s/g, '').toLowerCase())
-  return named.some((range) => /^image\/avif(?:;|$)/.test(range) && !/;q=0(?:\.0*)?(?:;|$)/.test(range)) ? 'avif' : 'webp'
+  return named.some((range) => /^image\/avif(?:;|$)/.test(range) && !/;q=0(?:\.0*)?(?:;|$)/.test(range))
+    ? 'avif'
+    : 'webp'
 }
 
 /** Pictures that are being made: each once, however many ask. */
@@ -25,18 +27,31 @@ const making = new WeakMap<Db, Map<string, Promise<Rendition | null>>>()
  * original when it is asked for the first time, and kept. What moves is given as WebP always.
  * `isAwaited` says whether somebody waits for it.
  */
-export async function rendition(db: Db, hash: string, width: number, asked: PictureFormat, isAwaited = true): Promise<Rendition | null> {
+export async function rendition(
+  db: Db,
+  hash: string,
+  width: number,
+  asked: PictureFormat,
+  isAwaited = true,
+): Promise<Rendition | null> {
   const kept = await fileOf(db, hash, width, asked)
   if (kept !== null) return kept
   const begun = making.get(db) ?? new Map<string, Promise<Rendition | null>>()
   making.set(db, begun)
   const name = `${hash} ${width} ${asked}`
-  const running = begun.get(name) ?? makeAndKeep(db, hash, width, asked, isAwaited).finally(() => begun.delete(name))
+  const running =
+    begun.get(name) ?? makeAndKeep(db, hash, width, asked, isAwaited).finally(() => begun.delete(name))
   begun.set(name, running)
   return running
 }
 
-async function makeAndKeep(db: Db, hash: string, width: number, asked: PictureFormat, isAwaited: boolean): Promise<Rendition | null> {
+async function makeAndKeep(
+  db: Db,
+  hash: string,
+  width: number,
+  asked: PictureFormat,
+  isAwaited: boolean,
+): Promise<Rendition | null> {
   const picture = await db
     .selectFrom('media as m')
     .select(['m.width', 'm.moves', 'm.type'])
@@ -46,7 +61,11 @@ async function makeAndKeep(db: Db, hash: string, width: number, asked: PictureFo
     .executeTakeFirst()
   if (!picture || !widthsOf(picture).includes(width)) return null
   if (picture.moves && asked !== 'webp') return rendition(db, hash, width, 'webp', isAwaited)
-  const original = await db.selectFrom('media_originals').select('bytes').where('hash', '=', hash).executeTakeFirst()
+  const original = await db
+    .selectFrom('media_originals')
+    .select('bytes')
+    .where('hash', '=', hash)
+    .executeTakeFirst()
   if (!original) return null
   const bytes = await made({ ...picture, bytes: original.bytes }, width, asked, isAwaited)
   await db
@@ -58,7 +77,10 @@ async function makeAndKeep(db: Db, hash: string, width: number, asked: PictureFo
 }
 
 /** Makes a picture at every width that layouts ask for, behind what somebody waits for. */
-export async function makeAll(db: Db, { hash, width, moves }: { readonly hash: string; readonly width: number; readonly moves: boolean }): Promise<void> {
+export async function makeAll(
+  db: Db,
+  { hash, width, moves }: { readonly hash: string; readonly width: number; readonly moves: boolean },
+): Promise<void> {
   for (const format of moves ? (['webp'] as const) : (['webp', 'avif'] as const))
     for (const one of widthsOf({ width })) await rendition(db, hash, one, format, false)
 }
@@ -71,9 +93,23 @@ interface Original {
 }
 
 /** An original that has the format already serves at its own width as it is. */
-async function made(picture: Original, width: number, format: PictureFormat, isAwaited: boolean): Promise<Buffer> {
+async function made(
+  picture: Original,
+  width: number,
+  format: PictureFormat,
+  isAwaited: boolean,
+): Promise<Buffer> {
   if (picture.type === `image/${format}` && width === picture.width) return picture.bytes
-  return pictureMaker().make({ bytes: picture.bytes, isDrawing: picture.type === 'image/svg+xml', moves: picture.moves, width, format }, isAwaited)
+  return pictureMaker().make(
+    {
+      bytes: picture.bytes,
+      isDrawing: picture.type === 'image/svg+xml',
+      moves: picture.moves,
+      width,
+      format,
+    },
+    isAwaited,
+  )
 }
 
 async function fileOf(db: Db, hash: string, width: number, format: PictureFormat): Promise<Rendition | null> {

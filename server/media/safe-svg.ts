@@ -1,12 +1,94 @@
 import sanitizeHtml from 'sanitize-html'
 
-const shapes = ['svg', 'g', 'defs', 'symbol', 'use', 'title', 'desc', 'path', 'rect', 'circle', 'ellipse', 'line', 'polyline', 'polygon', 'text', 'tspan', 'clipPath', 'mask', 'pattern', 'linearGradient', 'radialGradient', 'stop', 'marker']
+const shapes = [
+  'svg',
+  'g',
+  'defs',
+  'symbol',
+  'use',
+  'title',
+  'desc',
+  'path',
+  'rect',
+  'circle',
+  'ellipse',
+  'line',
+  'polyline',
+  'polygon',
+  'text',
+  'tspan',
+  'clipPath',
+  'mask',
+  'pattern',
+  'linearGradient',
+  'radialGradient',
+  'stop',
+  'marker',
+]
 const attributes = [
-  'id', 'class', 'xmlns', 'version', 'viewBox', 'preserveAspectRatio', 'width', 'height', 'x', 'y', 'x1', 'x2', 'y1', 'y2', 'cx', 'cy', 'r', 'rx', 'ry', 'fx', 'fy', 'd', 'points',
-  'transform', 'fill', 'fill-opacity', 'fill-rule', 'clip-rule', 'clip-path', 'mask', 'stroke', 'stroke-width', 'stroke-linecap', 'stroke-linejoin', 'stroke-dasharray',
-  'stroke-dashoffset', 'stroke-opacity', 'stroke-miterlimit', 'opacity', 'offset', 'stop-color', 'stop-opacity', 'gradientUnits', 'gradientTransform', 'spreadMethod',
-  'patternUnits', 'patternTransform', 'patternContentUnits', 'clipPathUnits', 'maskUnits', 'font-family', 'font-size', 'font-weight', 'text-anchor', 'letter-spacing',
-  'dx', 'dy', 'markerWidth', 'markerHeight', 'refX', 'refY', 'orient', 'href',
+  'id',
+  'class',
+  'xmlns',
+  'version',
+  'viewBox',
+  'preserveAspectRatio',
+  'width',
+  'height',
+  'x',
+  'y',
+  'x1',
+  'x2',
+  'y1',
+  'y2',
+  'cx',
+  'cy',
+  'r',
+  'rx',
+  'ry',
+  'fx',
+  'fy',
+  'd',
+  'points',
+  'transform',
+  'fill',
+  'fill-opacity',
+  'fill-rule',
+  'clip-rule',
+  'clip-path',
+  'mask',
+  'stroke',
+  'stroke-width',
+  'stroke-linecap',
+  'stroke-linejoin',
+  'stroke-dasharray',
+  'stroke-dashoffset',
+  'stroke-opacity',
+  'stroke-miterlimit',
+  'opacity',
+  'offset',
+  'stop-color',
+  'stop-opacity',
+  'gradientUnits',
+  'gradientTransform',
+  'spreadMethod',
+  'patternUnits',
+  'patternTransform',
+  'patternContentUnits',
+  'clipPathUnits',
+  'maskUnits',
+  'font-family',
+  'font-size',
+  'font-weight',
+  'text-anchor',
+  'letter-spacing',
+  'dx',
+  'dy',
+  'markerWidth',
+  'markerHeight',
+  'refX',
+  'refY',
+  'orient',
+  'href',
 ]
 
 /**
@@ -24,7 +106,11 @@ export function safeSvg(given: Buffer): Buffer | null {
         attribs: Object.fromEntries(
           Object.entries(attribs)
             .map(([name, value]) => [name === 'xlink:href' ? 'href' : name, value] as const)
-            .filter(([name, value]) => (name === 'href' ? /^#[\w.-]+$/.test(value) : !/url\(\s*['"]?(?!#)|expression|javascript:/i.test(value))),
+            .filter(([name, value]) =>
+              name === 'href'
+                ? /^#[\w.-]+$/.test(value)
+                : !/url\(\s*['"]?(?!#)|expression|javascript:/i.test(value),
+            ),
         ),
       }),
     },
@@ -33,5 +119,7 @@ export function safeSvg(given: Buffer): Buffer | null {
   })
   const svg = /<svg[\s\S]*<\/svg>/.exec(cleaned)?.[0]
   if (svg === undefined) return null
-  return Buffer.from(/^<svg[^>]*\sxmlns=/.test(svg) ? svg : svg.replace(/^<svg/, '<svg xmlns="http://www.w3.org/2000/svg"'))
+  return Buffer.from(
+    /^<svg[^>]*\sxmlns=/.test(svg) ? svg : svg.replace(/^<svg/, '<svg xmlns="http://www.w3.org/2000/svg"'),
+  )
 }

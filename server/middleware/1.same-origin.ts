@@ -8,7 +8,12 @@ export default defineEventHandler((event) => {
   if (reading.has(event.method) || isSameOrigin(event)) return
   setResponseStatus(event, 403)
   setResponseHeader(event, 'content-type', 'application/problem+json')
-  return { status: 403, title: 'Not allowed', detail: 'Writes are taken from this site’s own pages only.', faults: [] }
+  return {
+    status: 403,
+    title: 'Not allowed',
+    detail: 'Writes are taken from this site’s own pages only.',
+    faults: [],
+  }
 })
 
 /** Browsers send Sec-Fetch-Site or Origin with every write; what sends neither is no browser page. */

@@ -1,5 +1,13 @@
 import { randomUUID } from 'node:crypto'
-import { defineEventHandler, getCookie, getRequestURL, sendRedirect, setCookie, setResponseHeader, setResponseStatus } from 'h3'
+import {
+  defineEventHandler,
+  getCookie,
+  getRequestURL,
+  sendRedirect,
+  setCookie,
+  setResponseHeader,
+  setResponseStatus,
+} from 'h3'
 import type { H3Event } from 'h3'
 import { isStorable } from '../../core/storable'
 import { problemOf } from '../http/endpoint'
@@ -41,7 +49,8 @@ async function documentFor(event: H3Event, path: string, query: URLSearchParams)
   // Set only where something is shuffled for a visit, and forgotten with it: it names nobody.
   if (own.status === 200) {
     setResponseHeader(event, 'cache-control', 'private, no-cache')
-    if (known === undefined) setCookie(event, visitCookie, visit, { path: '/', httpOnly: true, sameSite: 'lax' })
+    if (known === undefined)
+      setCookie(event, visitCookie, visit, { path: '/', httpOnly: true, sameSite: 'lax' })
   }
   setResponseHeader(event, 'content-security-policy', contentPolicy(own.css))
   setResponseStatus(event, own.status)

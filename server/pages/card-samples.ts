@@ -12,16 +12,32 @@ import { cardView } from './view'
 /** Width of a sample in the bench, in CSS pixels. */
 const sampleWidth = '300px'
 
-/** Every ready-made card with one of the listing's own entries, the first that has a picture; none where the listing shows nothing. */
+/**
+ * Every ready-made card with one of the listing's own entries, the first that has a picture; none
+ * where the listing shows nothing.
+ */
 export async function cardSamples(db: Db, listing: Listing, asked: Asked): Promise<readonly CardSample[]> {
   const asker = askingAnew(db)
-  const [{ site, words }, shown, fields] = await Promise.all([asker.known(), asker.shown(listing, asked, []), fieldsOf(db, listing.from.collections[0] ?? 0)])
+  const [{ site, words }, shown, fields] = await Promise.all([
+    asker.known(),
+    asker.shown(listing, asked, []),
+    fieldsOf(db, listing.from.collections[0] ?? 0),
+  ])
   const entries = await cardEntries(db, shown.ids.slice(0, 12), { zone: site.zone, text: true })
   const entry = entries.find((one) => one.picture !== null) ?? entries[0]
   if (entry === undefined) return []
   const samples = readyMadeCards.map(async (ready) => {
     const parts = withReadyMade(listing.card.parts, ready, fields)
-    const context = { locale: site.locale, zone: site.zone, placeholder: site.placeholder, now: asked.now, field: words.field, termNow: words.termNow, sizes: sampleWidth, atOnce: true }
+    const context = {
+      locale: site.locale,
+      zone: site.zone,
+      placeholder: site.placeholder,
+      now: asked.now,
+      field: words.field,
+      termNow: words.termNow,
+      sizes: sampleWidth,
+      atOnce: true,
+    }
     return { name: ready.name, html: await renderSample(cardView(entry, listing.card, parts, context), site) }
   })
   return Promise.all(samples)

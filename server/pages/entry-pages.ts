@@ -14,7 +14,12 @@ import { loadSite } from '../site/site'
  */
 export async function entriesOfPage(db: Db, path: string, now = Date.now()): Promise<EntriesOfPage | null> {
   if (!isPattern(path)) return null
-  const collection = await db.selectFrom('collections').select('id').where('address', '=', path).where('deleted_at', 'is', null).executeTakeFirst()
+  const collection = await db
+    .selectFrom('collections')
+    .select('id')
+    .where('address', '=', path)
+    .where('deleted_at', 'is', null)
+    .executeTakeFirst()
   if (!collection) return null
   const [site, newest] = await Promise.all([
     loadSite(db),
@@ -29,7 +34,10 @@ export async function entriesOfPage(db: Db, path: string, now = Date.now()): Pro
       .limit(1)
       .executeTakeFirst(),
   ])
-  const address = newest === undefined ? '' : entryAddressOf(path, { slug: newest.slug, publishedAt: newest.published_at.getTime() }, site.zone)
+  const address =
+    newest === undefined
+      ? ''
+      : entryAddressOf(path, { slug: newest.slug, publishedAt: newest.published_at.getTime() }, site.zone)
   return { collection: collection.id, sample: newest === undefined ? null : { id: newest.id, address } }
 }
 
@@ -40,16 +48,39 @@ export function askedForPage(asked: Asked, entries: EntriesOfPage | null): Asked
 }
 
 /** The page of a collection's entries: the one there is, or a new one with nothing on it yet. Throws 404. */
-export async function setUpEntryPage(db: Db, collectionId: number, writer: { readonly id: string }): Promise<{ readonly id: number }> {
+export async function setUpEntryPage(
+  db: Db,
+  collectionId: number,
+  writer: { readonly id: string },
+): Promise<{ readonly id: number }> {
   return transact(db, async (trx) => {
-    const collection = await trx.selectFrom('collections').select(['name', 'address']).where('id', '=', collectionId).where('deleted_at', 'is', null).forUpdate().executeTakeFirst()
+    const collection = await trx
+      .selectFrom('collections')
+      .select(['name', 'address'])
+      .where('id', '=', collectionId)
+      .where('deleted_at', 'is', null)
+      .forUpdate()
+      .executeTakeFirst()
     if (!collection) throw missing('The collection')
-    const there = await trx.selectFrom('pages').select('id').where('path', '=', collection.address).executeTakeFirst()
+    const there = await trx
+      .selectFrom('pages')
+      .select('id')
+      .where('path', '=', collection.address)
+      .executeTakeFirst()
     if (there) return there
-    const { last } = await trx.selectFrom('pages').select(({ fn }) => fn.max('position').as('last')).executeTakeFirstOrThrow()
+    const { last } = await trx
+      .selectFrom('pages')
+      .select(({ fn }) => fn.max('position').as('last'))
+      .executeTakeFirstOrThrow()
     return trx
       .insertInto('pages')
-      .values({ path: collection.address, position: Number(last ?? 0) + 1, draft: JSON.stringify(newPage(`${collection.name}: each entry`)), draft_by: writer.id, published: null })
+      .values({
+        path: collection.address,
+        position: Number(last ?? 0) + 1,
+        draft: JSON.stringify(newPage(`${collection.name}: each entry`)),
+        draft_by: writer.id,
+        published: null,
+      })
       .returning('id')
       .executeTakeFirstOrThrow()
   })

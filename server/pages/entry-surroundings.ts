@@ -14,7 +14,10 @@ type Surroundings = Pick<EntryPageView, 'films' | 'gallery' | 'links'>
 /** Widest of a picture in the gallery, in CSS pixels. */
 const galleryWidth = 460
 
-/** What the fields of an entry point at: films with their captions, pictures, files, and entries that visitors may see. */
+/**
+ * What the fields of an entry point at: films with their captions, pictures, files, and entries
+ * that visitors may see.
+ */
 export async function entrySurroundings(
   db: Db,
   site: Site,
@@ -42,19 +45,32 @@ export async function entrySurroundings(
   const named = (name: string) =>
     references.flatMap((one) => {
       const entry = one.to === 'entry' && one.field.name === name ? entries.get(one.id) : undefined
-      return entry === undefined ? [] : [{ title: entry.title, path: entryAddressOf(entry.address, entry, site.zone) }]
+      return entry === undefined
+        ? []
+        : [{ title: entry.title, path: entryAddressOf(entry.address, entry, site.zone) }]
     })
   const documents = files
     .filter((file) => file.kind === 'document')
     .map((file) => ({ name: file.field.name, to: [{ title: file.fileName, path: fileAddress(file) }] }))
-  const referring = fields.filter((field) => field.type === 'reference').map((field) => ({ name: field.name, to: named(field.name) }))
+  const referring = fields
+    .filter((field) => field.type === 'reference')
+    .map((field) => ({ name: field.name, to: named(field.name) }))
   return {
     films: files.flatMap((file) =>
       file.kind === 'video' || file.kind === 'sound'
-        ? [{ name: file.field.name, kind: file.kind, source: fileAddress(file), captions: captions === undefined ? null : fileAddress(captions) }]
+        ? [
+            {
+              name: file.field.name,
+              kind: file.kind,
+              source: fileAddress(file),
+              captions: captions === undefined ? null : fileAddress(captions),
+            },
+          ]
         : [],
     ),
-    gallery: files.flatMap((file) => (file.kind === 'picture' ? [shownPicture(file, { width: galleryWidth })] : [])),
+    gallery: files.flatMap((file) =>
+      file.kind === 'picture' ? [shownPicture(file, { width: galleryWidth })] : [],
+    ),
     links: [...referring, ...documents].filter((one) => one.to.length > 0),
   }
 }
@@ -62,7 +78,19 @@ export async function entrySurroundings(
 async function mediaOf(db: Db, ids: readonly number[]) {
   const rows = await db
     .selectFrom('media')
-    .select(['id', 'hash', 'kind', 'type', 'width', 'height', 'alternative', 'tint', 'focal_x as focalX', 'focal_y as focalY', 'file_name as fileName'])
+    .select([
+      'id',
+      'hash',
+      'kind',
+      'type',
+      'width',
+      'height',
+      'alternative',
+      'tint',
+      'focal_x as focalX',
+      'focal_y as focalY',
+      'file_name as fileName',
+    ])
     .where('id', 'in', [0, ...ids])
     .where('deleted_at', 'is', null)
     .execute()
@@ -90,11 +118,16 @@ interface Room {
 
 export function shownPicture(picture: Picture, room: Room): ShownPicture
 export function shownPicture(picture: Picture | null, room: Room): ShownPicture | null
-/** A picture for an img element that fits into so much room, and is as wide as the page where that has less. */
+/**
+ * A picture for an img element that fits into so much room, and is as wide as the page where that
+ * has less.
+ */
 export function shownPicture(picture: Picture | null, room: Room): ShownPicture | null {
   if (picture === null) return null
   const widths = widthsOf(picture)
-  const widest = Math.floor(Math.min(room.width, picture.width, ((room.height ?? Infinity) * picture.width) / picture.height))
+  const widest = Math.floor(
+    Math.min(room.width, picture.width, ((room.height ?? Infinity) * picture.width) / picture.height),
+  )
   return {
     ...picture,
     widest,

@@ -11,7 +11,14 @@ interface Frame {
 
 /** The frame as it was last, for when the database can't be asked for it. */
 let last: Frame = {
-  site: { name: words.awayTitle, tagline: '', locale: 'en', zone: 'UTC', brokenRules: 'nothing', placeholder: 'none' },
+  site: {
+    name: words.awayTitle,
+    tagline: '',
+    locale: 'en',
+    zone: 'UTC',
+    brokenRules: 'nothing',
+    placeholder: 'none',
+  },
   navigation: [],
 }
 
@@ -20,8 +27,21 @@ export function keepFrame(frame: Frame): void {
   last = frame
 }
 
-/** What a visitor gets where a page can't be made, in the site's own look: the database is away, or something else failed. */
+/**
+ * What a visitor gets where a page can't be made, in the site's own look: the database is away, or
+ * something else failed.
+ */
 export function failureDocument(path: string, isAway: boolean): Promise<string> {
-  const page = isAway ? { title: words.awayTitle, text: words.awayText } : { title: words.failedTitle, text: words.failedText }
-  return renderDocument({ ...last, path, page: { kind: 'missing', ...page }, css: '', pageId: null, seen: null, at: 0 })
+  const page = isAway
+    ? { title: words.awayTitle, text: words.awayText }
+    : { title: words.failedTitle, text: words.failedText }
+  return renderDocument({
+    ...last,
+    path,
+    page: { kind: 'missing', ...page },
+    css: '',
+    pageId: null,
+    seen: null,
+    at: 0,
+  })
 }

@@ -13,7 +13,10 @@ export type Encoding = (typeof encodings)[number]
 const mostPlain = 64_000_000
 const mostAsked = 16_000_000
 
-/** A good part of what the densest takes, in a fraction of its time (RFC 7932; measured on the demo's pages). */
+/**
+ * A good part of what the densest takes, in a fraction of its time (RFC 7932; measured on the
+ * demo's pages).
+ */
 const brotliQuality = 5
 
 /** A document as it is sent: its bytes by encoding, each made once, when it is first asked for. */
@@ -65,7 +68,10 @@ function encoded(plain: Buffer, encoding: Encoding): Promise<Buffer> {
   return encoding === 'gzip' ? zip(plain) : Promise.resolve(plain)
 }
 
-/** What is answered at an address: a document that is the same for all, one that each visit has for itself, or another answer. */
+/**
+ * What is answered at an address: a document that is the same for all, one that each visit has for
+ * itself, or another answer.
+ */
 export type KeptAnswer =
   | { readonly kind: 'document'; readonly document: ReadyDocument }
   | { readonly kind: 'by visit' }
@@ -78,8 +84,16 @@ export class KeptDocuments {
 
   constructor(
     feed: Pick<ChangeFeed, 'subscribe' | 'isListening'>,
-    /** Makes the answer of an address at `now` (epoch milliseconds) for a visit, of no name where all get the same. */
-    private readonly make: (path: string, query: URLSearchParams, now: number, visit: string) => Promise<PublicAnswer>,
+    /**
+     * Makes the answer of an address at `now` (epoch milliseconds) for a visit, of no name where
+     * all get the same.
+     */
+    private readonly make: (
+      path: string,
+      query: URLSearchParams,
+      now: number,
+      visit: string,
+    ) => Promise<PublicAnswer>,
   ) {
     this.plain = new DependentCache(feed, { bytes: mostPlain, sizeOf })
     this.asked = new DependentCache(feed, { bytes: mostAsked, sizeOf })
@@ -98,7 +112,9 @@ export class KeptDocuments {
       const answer = await this.make(path, query, now, '')
       // What is not there is not kept: there is no end to addresses where nothing is.
       if (answer.status !== 200) return { value: { kind: 'other', answer }, collections: [], until: now }
-      const value: KeptAnswer = answer.lastsAVisit ? { kind: 'by visit' } : { kind: 'document', document: new ReadyDocument(answer) }
+      const value: KeptAnswer = answer.lastsAVisit
+        ? { kind: 'by visit' }
+        : { kind: 'document', document: new ReadyDocument(answer) }
       return { value, ...answer.dependence }
     })
   }

@@ -10,11 +10,17 @@ export async function subjectOf(db: Db, query: URLSearchParams): Promise<PageSub
   if (term !== null) return termSubject(db, term)
   const author = query.get('author')
   if (author !== null) {
-    const row = await db.selectFrom('authors').select('id').where('slug', '=', author).where('deleted_at', 'is', null).executeTakeFirst()
+    const row = await db
+      .selectFrom('authors')
+      .select('id')
+      .where('slug', '=', author)
+      .where('deleted_at', 'is', null)
+      .executeTakeFirst()
     return row ? { kind: 'author', id: row.id } : null
   }
   const [, year, month] = /^(\d{4})-(0[1-9]|1[0-2])$/.exec(query.get('month') ?? '') ?? []
-  if (year !== undefined && year !== '0000' && month !== undefined) return { kind: 'month', year: Number(year), month: Number(month) }
+  if (year !== undefined && year !== '0000' && month !== undefined)
+    return { kind: 'month', year: Number(year), month: Number(month) }
   const words = query.get('words')
   return words === null ? null : { kind: 'search', words: words.slice(0, 200) }
 }
@@ -37,7 +43,11 @@ const pageParameter = 'after.'
 
 /** Where the pages of longer listings begin, by the beginning of their placement's id. */
 export function pagesOf(query: URLSearchParams): ReadonlyMap<string, string> {
-  return new Map([...query].flatMap(([name, value]) => (name.startsWith(pageParameter) ? [[name.slice(pageParameter.length), value]] : [])))
+  return new Map(
+    [...query].flatMap(([name, value]) =>
+      name.startsWith(pageParameter) ? [[name.slice(pageParameter.length), value]] : [],
+    ),
+  )
 }
 
 /** How a placement is named in an address. */

@@ -16,7 +16,10 @@ import type { EditedListing, EditedPage, PageRow } from '../../core/pages/answer
 
 type StoredDefinition = Pick<EditedListing, 'definition' | 'trouble'>
 
-/** Definitions that were read, by their text: checking one takes a hundred times as long as writing it down. */
+/**
+ * Definitions that were read, by their text: checking one takes a hundred times as long as writing
+ * it down.
+ */
 const read = new LRUCache<string, StoredDefinition>({ max: 1000 })
 
 /** A stored listing as `readStored` reads it, each version once. */
@@ -27,12 +30,19 @@ function stored(definition: unknown): StoredDefinition {
   return known
 }
 
-/** Reads a stored listing. One that can't be read, as from an older and laxer Bushel, stands for itself as a listing of nothing. */
+/**
+ * Reads a stored listing. One that can't be read, as from an older and laxer Bushel, stands for
+ * itself as a listing of nothing.
+ */
 function readStored(definition: unknown): StoredDefinition {
   const parsed = parseListing(definition)
   if (parsed.ok) return { definition: parsed.value }
-  const name: unknown = typeof definition === 'object' && definition !== null ? Reflect.get(definition, 'name') : ''
-  const named = newListing(typeof name === 'string' && name.trim() !== '' ? name.trim().slice(0, 120) : 'A listing', 1)
+  const name: unknown =
+    typeof definition === 'object' && definition !== null ? Reflect.get(definition, 'name') : ''
+  const named = newListing(
+    typeof name === 'string' && name.trim() !== '' ? name.trim().slice(0, 120) : 'A listing',
+    1,
+  )
   const [fault] = parsed.faults
   return {
     definition: { ...named, from: { ...named.from, by: 'hand' } },
@@ -52,7 +62,9 @@ export async function publishedPage(
     .executeTakeFirst()
   if (!row?.published) return null
   const rows = await listingRows(db, row.published)
-  const found = rows.flatMap((one) => (one.published ? [[one.id, stored(one.published).definition] as const] : []))
+  const found = rows.flatMap((one) =>
+    one.published ? [[one.id, stored(one.published).definition] as const] : [],
+  )
   return { id: row.id, page: row.published, listings: new Map(found) }
 }
 
@@ -77,7 +89,10 @@ export async function editedPage(db: Db, id: number): Promise<EditedPage> {
     savedAt: row.draft_at.getTime(),
     savedBy: row.saved_by,
     publishedAt: row.published_at?.getTime() ?? null,
-    changed: row.published === null || differs(row.draft, row.published) || rows.some((one) => differs(one.draft, one.published)),
+    changed:
+      row.published === null ||
+      differs(row.draft, row.published) ||
+      rows.some((one) => differs(one.draft, one.published)),
   }
 }
 
@@ -93,20 +108,24 @@ export async function pageRows(db: Db): Promise<readonly PageRow[]> {
   const rows = await db.selectFrom('pages').select('id').orderBy('position').orderBy('id').execute()
   const pages = await Promise.all(rows.map((row) => editedPage(db, row.id)))
   // The page of the entries of a collection that was deleted waits for it to come back.
-  return pages.filter((one) => one.entries !== null || !isPattern(one.path)).map((one) => {
-    const names = new Map(one.listings.map((listing) => [listing.id, listing.definition.name]))
-    return {
-      id: one.id,
-      path: one.path,
-      address: one.entries === null ? one.path : (one.entries.sample?.address ?? null),
-      title: one.page.title,
-      frame: one.page.frame,
-      listings: Object.values(one.page.areas).flat().map((placement) => names.get(placement.listing) ?? ''),
-      savedAt: one.savedAt,
-      publishedAt: one.publishedAt,
-      changed: one.changed,
-    }
-  })
+  return pages
+    .filter((one) => one.entries !== null || !isPattern(one.path))
+    .map((one) => {
+      const names = new Map(one.listings.map((listing) => [listing.id, listing.definition.name]))
+      return {
+        id: one.id,
+        path: one.path,
+        address: one.entries === null ? one.path : (one.entries.sample?.address ?? null),
+        title: one.page.title,
+        frame: one.page.frame,
+        listings: Object.values(one.page.areas)
+          .flat()
+          .map((placement) => names.get(placement.listing) ?? ''),
+        savedAt: one.savedAt,
+        publishedAt: one.publishedAt,
+        changed: one.changed,
+      }
+    })
 }
 
 /** Published pages for the site's navigation. */
@@ -117,7 +136,11 @@ export async function navigation(db: Db): Promise<readonly { title: string; path
     .where('published', 'is not', null)
     .orderBy('position')
     .execute()
-  return rows.flatMap((row) => (row.published && row.path !== '/' && !isPattern(row.path) ? [{ title: row.published.title, path: row.path }] : []))
+  return rows.flatMap((row) =>
+    row.published && row.path !== '/' && !isPattern(row.path)
+      ? [{ title: row.published.title, path: row.path }]
+      : [],
+  )
 }
 
 /** A draft as the bench sends it. */
@@ -126,7 +149,11 @@ export interface DraftInput {
   readonly page: unknown
   /** For a preview: whether the whole document is wanted. */
   readonly whole?: boolean
-  readonly listings: readonly { readonly id: string; readonly version: number; readonly definition: unknown }[]
+  readonly listings: readonly {
+    readonly id: string
+    readonly version: number
+    readonly definition: unknown
+  }[]
 }
 
 /** Reads a draft's definitions. Throws 422 with paths under `page` and `listings[n].definition`. */
@@ -152,7 +179,12 @@ export async function saveDraft(
 ): Promise<EditedPage> {
   const { page, listings } = parseDraft(input)
   await transact(db, async (trx) => {
-    const row = await trx.selectFrom('pages').select('draft_version').where('id', '=', id).forUpdate().executeTakeFirst()
+    const row = await trx
+      .selectFrom('pages')
+      .select('draft_version')
+      .where('id', '=', id)
+      .forUpdate()
+      .executeTakeFirst()
     if (!row) throw missing('The page')
     if (row.draft_version !== input.version) throw await overtakenPage(trx, id)
     for (const listing of listings) {
@@ -198,7 +230,11 @@ export async function publishPage(
       .executeTakeFirst()
     if (!row) throw missing('The page')
     const listings = await listingRows(trx, row.draft)
-    if (row.draft_version !== seen.version || listings.some((one) => seen.listings[one.id] !== one.draft_version)) throw await overtakenPage(trx, id)
+    if (
+      row.draft_version !== seen.version ||
+      listings.some((one) => seen.listings[one.id] !== one.draft_version)
+    )
+      throw await overtakenPage(trx, id)
     const now = new Date()
     await trx
       .updateTable('pages')
@@ -220,7 +256,11 @@ export async function publishPage(
         published_by: writer.id,
       })
       .execute()
-    await announceListings(trx, id, listings.map((one) => one.id))
+    await announceListings(
+      trx,
+      id,
+      listings.map((one) => one.id),
+    )
   })
   return editedPage(db, id)
 }
@@ -230,7 +270,12 @@ const nobody = '00000000-0000-0000-0000-000000000000'
 
 async function listingRows(db: Db | Trx, page: Page) {
   const ids = [...new Set(placementsOf(page).map((placement) => placement.listing))]
-  return db.selectFrom('listings').selectAll().where('id', 'in', [...ids, nobody]).orderBy('id').execute()
+  return db
+    .selectFrom('listings')
+    .selectAll()
+    .where('id', 'in', [...ids, nobody])
+    .orderBy('id')
+    .execute()
 }
 
 /** Writes a listing over the version its writer had seen; false when that is not the newest. */
@@ -259,14 +304,21 @@ async function refuseUnknownListings(trx: Trx, page: Page): Promise<void> {
   const known = new Set((await listingRows(trx, page)).map((row) => row.id))
   const stray = placementsOf(page).find((placement) => !known.has(placement.listing))
   if (stray)
-    throw refused([{ path: 'page.areas', message: `The placement ${stray.id} names a listing that is not there.` }])
+    throw refused([
+      { path: 'page.areas', message: `The placement ${stray.id} names a listing that is not there.` },
+    ])
 }
 
 /** A listing may stand on other pages too; all of them change. */
 async function announceListings(trx: Trx, pageId: number, listingIds: readonly string[]): Promise<void> {
-  const rows = await trx.selectFrom('pages').select(['id', 'published']).where('published', 'is not', null).execute()
+  const rows = await trx
+    .selectFrom('pages')
+    .select(['id', 'published'])
+    .where('published', 'is not', null)
+    .execute()
   for (const row of rows) {
-    const uses = row.published !== null && placementsOf(row.published).some((one) => listingIds.includes(one.listing))
+    const uses =
+      row.published !== null && placementsOf(row.published).some((one) => listingIds.includes(one.listing))
     if (uses || row.id === pageId) await recordChange(trx, { kind: 'page', subjectId: row.id })
   }
 }

@@ -20,12 +20,22 @@ export interface Draft extends AskedDraft {
   readonly whole: boolean
 }
 
-/** Renders a draft by the renderer of the public pages: the placements that show one of its listings, or the whole document. */
+/**
+ * Renders a draft by the renderer of the public pages: the placements that show one of its
+ * listings, or the whole document.
+ */
 export async function previewOf(db: Db, draft: Draft, asked: Asked): Promise<Preview> {
   const asker = askingAnew(db)
   const shown = await shownOnPage(asker, draft, asked)
-  const [{ site }, counts, page] = await Promise.all([asker.known(), countsOnPage(db, asker, draft, asked, shown), draft.whole ? listingPageView(db, asker, draft, asked, undefined, shown) : null])
-  const views = page === null ? await previewedViews(db, asker, draft, shown, asked.now) : Object.values(page.areas).flat()
+  const [{ site }, counts, page] = await Promise.all([
+    asker.known(),
+    countsOnPage(db, asker, draft, asked, shown),
+    draft.whole ? listingPageView(db, asker, draft, asked, undefined, shown) : null,
+  ])
+  const views =
+    page === null
+      ? await previewedViews(db, asker, draft, shown, asked.now)
+      : Object.values(page.areas).flat()
   return {
     placements: page === null ? await Promise.all(views.map(previewed)) : [],
     document: page === null ? null : await renderDraft(db, asker, draft, page, asked),
@@ -50,13 +60,26 @@ async function previewed(view: PlacementView): Promise<PreviewedPlacement> {
 }
 
 /** The placements of the listings that were sent. */
-async function previewedViews(db: Db, asker: ListingAsker, { page, listings }: Draft, shown: ReadonlyMap<string, ShownPlacement>, now: number): Promise<readonly PlacementView[]> {
+async function previewedViews(
+  db: Db,
+  asker: ListingAsker,
+  { page, listings }: Draft,
+  shown: ReadonlyMap<string, ShownPlacement>,
+  now: number,
+): Promise<readonly PlacementView[]> {
   const known = await asker.known()
   const placed = frames
     .get(page.frame)
     .areas.flatMap((area) => page.areas[area.name].map((placement) => ({ area: area.name, placement })))
     .filter(({ placement }) => listings.has(placement.listing))
-  const views = placed.map(({ area, placement }) => placementView(db, known, { page, area, placement, listing: listings.get(placement.listing), shown: shown.get(placement.id) }, now))
+  const views = placed.map(({ area, placement }) =>
+    placementView(
+      db,
+      known,
+      { page, area, placement, listing: listings.get(placement.listing), shown: shown.get(placement.id) },
+      now,
+    ),
+  )
   return (await Promise.all(views)).filter((view) => view !== null)
 }
 
@@ -67,7 +90,13 @@ interface Counted {
 }
 
 /** The counts of every listing that is sent, where it stands first on the page. */
-async function countsOnPage(db: Db, asker: ListingAsker, { page, listings }: Draft, asked: Asked, shown: ReadonlyMap<string, ShownPlacement>): Promise<Counted> {
+async function countsOnPage(
+  db: Db,
+  asker: ListingAsker,
+  { page, listings }: Draft,
+  asked: Asked,
+  shown: ReadonlyMap<string, ShownPlacement>,
+): Promise<Counted> {
   const known = await asker.known()
   const placements = frames.get(page.frame).areas.flatMap((area) => page.areas[area.name])
   const troubles: Record<string, string> = {}

@@ -27,41 +27,93 @@ export interface AskedDraft extends AskedPage {
 }
 
 /** What a visitor gets at a path. */
-export async function publicDocument(db: Db, path: string, asked: Asked, asker: ListingAsker = askingAnew(db), query = new URLSearchParams()): Promise<PublicAnswer> {
+export async function publicDocument(
+  db: Db,
+  path: string,
+  asked: Asked,
+  asker: ListingAsker = askingAnew(db),
+  query = new URLSearchParams(),
+): Promise<PublicAnswer> {
   const seen = asker.seen()
   const site = await loadSite(db)
   const [links, found] = await Promise.all([navigation(db), isPattern(path) ? null : publishedPage(db, path)])
   const shared = { site, navigation: links, path, seen, at: asked.now }
   keepFrame({ site, navigation: links })
   if (found !== null) {
-    const page = await listingPageView(db, asker, found, { ...asked, page: asked.page ?? (await subjectOf(db, query)) }, query)
+    const page = await listingPageView(
+      db,
+      asker,
+      found,
+      { ...asked, page: asked.page ?? (await subjectOf(db, query)) },
+      query,
+    )
     const css = listingCss(page)
     const html = await renderDocument({ ...shared, page, css, pageId: found.id })
-    return { status: 200, html, css, lastsAVisit: isShuffledForVisit(found), dependence: await dependenceOf(asker, [...found.listings.values()], asked.now) }
+    return {
+      status: 200,
+      html,
+      css,
+      lastsAVisit: isShuffledForVisit(found),
+      dependence: await dependenceOf(asker, [...found.listings.values()], asked.now),
+    }
   }
   const entry = await entryAt(db, site, path, asked.now)
   if (entry?.kind === 'moved') return { status: 301, address: entry.address }
   if (entry !== null) {
     const around = await publishedPage(db, entry.pattern)
-    const listed = around === null ? null : await listingPageView(db, asker, around, { ...asked, page: { kind: 'entry', id: entry.id } }, query)
+    const listed =
+      around === null
+        ? null
+        : await listingPageView(db, asker, around, { ...asked, page: { kind: 'entry', id: entry.id } }, query)
     const css = listed === null ? '' : listingCss(listed)
-    const html = await renderDocument({ ...shared, page: { ...entry.page, around: listed }, css, pageId: around?.id ?? null, entryId: entry.id })
-    return { status: 200, html, css, lastsAVisit: isShuffledForVisit(around), dependence: await onAnyEntry(asker, [...(around?.listings.values() ?? [])], asked.now) }
+    const html = await renderDocument({
+      ...shared,
+      page: { ...entry.page, around: listed },
+      css,
+      pageId: around?.id ?? null,
+      entryId: entry.id,
+    })
+    return {
+      status: 200,
+      html,
+      css,
+      lastsAVisit: isShuffledForVisit(around),
+      dependence: await onAnyEntry(asker, [...(around?.listings.values() ?? [])], asked.now),
+    }
   }
   const term = await termAt(db, path)
   if (term?.kind === 'moved') return { status: 301, address: term.address }
   if (term !== null) {
-    const page = withoutEmpty(await listingPageView(db, asker, term, { ...asked, page: { kind: 'term', id: term.id } }))
+    const page = withoutEmpty(
+      await listingPageView(db, asker, term, { ...asked, page: { kind: 'term', id: term.id } }),
+    )
     const css = listingCss(page)
     const html = await renderDocument({ ...shared, page, css, pageId: null })
-    return { status: 200, html, css, lastsAVisit: false, dependence: await onAnyEntry(asker, [...term.listings.values()], asked.now) }
+    return {
+      status: 200,
+      html,
+      css,
+      lastsAVisit: false,
+      dependence: await onAnyEntry(asker, [...term.listings.values()], asked.now),
+    }
   }
   const missingPage = { kind: 'missing', title: words.missingTitle, text: words.missingText } as const
-  return { status: 404, html: await renderDocument({ ...shared, page: missingPage, css: '', pageId: null }), css: '' }
+  return {
+    status: 404,
+    html: await renderDocument({ ...shared, page: missingPage, css: '', pageId: null }),
+    css: '',
+  }
 }
 
-/** What a document of these listings depends on. Dates may be told from today, so that each lasts for a day at most. */
-async function dependenceOf(asker: ListingAsker, listings: readonly Listing[], now: number): Promise<DependsOn> {
+/**
+ * What a document of these listings depends on. Dates may be told from today, so that each lasts
+ * for a day at most.
+ */
+async function dependenceOf(
+  asker: ListingAsker,
+  listings: readonly Listing[],
+  now: number,
+): Promise<DependsOn> {
   const { site } = await asker.known()
   const turns = await Promise.all(listings.map((listing) => asker.turnsAt(listing, now)))
   return {
@@ -72,8 +124,15 @@ async function dependenceOf(asker: ListingAsker, listings: readonly Listing[], n
   }
 }
 
-/** As `dependenceOf`, where entries of any collection may be spoken of: those that an entry refers to, or that have a term. */
-async function onAnyEntry(asker: ListingAsker, listings: readonly Listing[], now: number): Promise<DependsOn> {
+/**
+ * As `dependenceOf`, where entries of any collection may be spoken of: those that an entry refers
+ * to, or that have a term.
+ */
+async function onAnyEntry(
+  asker: ListingAsker,
+  listings: readonly Listing[],
+  now: number,
+): Promise<DependsOn> {
   const [known, { collections }] = await Promise.all([dependenceOf(asker, listings, now), asker.known()])
   return { ...known, collections }
 }
@@ -84,17 +143,47 @@ function isShuffledForVisit(page: AskedPage | null): boolean {
 
 /** Of a term's collections, those that have something to show. */
 function withoutEmpty(page: ListingPageView): ListingPageView {
-  return { ...page, areas: { ...page.areas, main: page.areas.main.filter((placement) => placement.cards.length > 0) } }
+  return {
+    ...page,
+    areas: { ...page.areas, main: page.areas.main.filter((placement) => placement.cards.length > 0) },
+  }
 }
 
-/** The document of a draft, as the bench frames it: the same markup; on a page of entries, with the entry it is asked for. */
-export async function draftDocument(db: Db, asker: ListingAsker, draft: AskedDraft, asked: Asked): Promise<string> {
+/**
+ * The document of a draft, as the bench frames it: the same markup; on a page of entries, with the
+ * entry it is asked for.
+ */
+export async function draftDocument(
+  db: Db,
+  asker: ListingAsker,
+  draft: AskedDraft,
+  asked: Asked,
+): Promise<string> {
   return renderDraft(db, asker, draft, await listingPageView(db, asker, draft, asked), asked)
 }
 
 /** A draft that is answered, as a document. */
-export async function renderDraft(db: Db, asker: ListingAsker, draft: AskedDraft, listed: ListingPageView, asked: Asked): Promise<string> {
+export async function renderDraft(
+  db: Db,
+  asker: ListingAsker,
+  draft: AskedDraft,
+  listed: ListingPageView,
+  asked: Asked,
+): Promise<string> {
   const [links, { site }] = await Promise.all([navigation(db), asker.known()])
-  const entry = draft.isOfEntries && asked.page?.kind === 'entry' ? await entryPageOf(db, site, asked.page.id, asked.now) : null
-  return renderDocument({ site, navigation: links, path: draft.path, page: entry === null ? listed : { ...entry, around: listed }, css: listingCss(listed), pageId: null, script: true, seen: null, at: asked.now })
+  const entry =
+    draft.isOfEntries && asked.page?.kind === 'entry'
+      ? await entryPageOf(db, site, asked.page.id, asked.now)
+      : null
+  return renderDocument({
+    site,
+    navigation: links,
+    path: draft.path,
+    page: entry === null ? listed : { ...entry, around: listed },
+    css: listingCss(listed),
+    pageId: null,
+    script: true,
+    seen: null,
+    at: asked.now,
+  })
 }

@@ -14,7 +14,11 @@ type Asked = Pick<IncomingMessage, 'headers' | 'method'>
 type Answered = Pick<ServerResponse, 'removeHeader' | 'writeHead' | 'end'>
 
 /** Sends a document in the encoding that is wanted, or says that who asks has it already. */
-export async function sendDocument(request: Asked, response: Answered, document: ReadyDocument): Promise<void> {
+export async function sendDocument(
+  request: Asked,
+  response: Answered,
+  document: ReadyDocument,
+): Promise<void> {
   const encoding = wantedEncoding(request)
   answer(request, response, document, encoding, await document.body(encoding))
 }
@@ -33,7 +37,13 @@ function wantedEncoding({ headers }: Asked): Encoding {
 }
 
 /** RFC 9110, 13.1.2 and 15.4.5 for who has it already. */
-function answer({ headers, method }: Asked, response: Answered, document: ReadyDocument, encoding: Encoding, body: Buffer): void {
+function answer(
+  { headers, method }: Asked,
+  response: Answered,
+  document: ReadyDocument,
+  encoding: Encoding,
+  body: Buffer,
+): void {
   if (isSame(headers['if-none-match'], document.etag)) {
     response.removeHeader('content-type')
     response.writeHead(304, headersOf(document))
@@ -50,10 +60,19 @@ function answer({ headers, method }: Asked, response: Answered, document: ReadyD
 }
 
 function headersOf({ etag, policy }: ReadyDocument): OutgoingHttpHeaders {
-  return { ...securityHeaders, 'cache-control': freshness, etag, vary: 'accept-encoding', 'content-security-policy': policy }
+  return {
+    ...securityHeaders,
+    'cache-control': freshness,
+    etag,
+    vary: 'accept-encoding',
+    'content-security-policy': policy,
+  }
 }
 
-/** Whether one of the tags is the document's, or any will do; they are compared weakly (RFC 9110, 8.8.3.2). */
+/**
+ * Whether one of the tags is the document's, or any will do; they are compared weakly (RFC 9110,
+ * 8.8.3.2).
+ */
 function isSame(tags: string | undefined, etag: string): boolean {
   if (tags === undefined) return false
   const plain = (tag: string) => tag.trim().replace(/^W\//, '')

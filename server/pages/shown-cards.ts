@@ -10,7 +10,9 @@ export function shownCards(cards: readonly CardView[], locale: string): readonly
     const contentOf = (part: string) => card.parts.find((one) => one.part === part)?.content
     const title = contentOf('title') as TitleContent | undefined
     const image = (contentOf('picture') as PictureContent | undefined)?.image ?? null
-    const texts = ['title', 'summary', 'text'].flatMap((part) => (contentOf(part) as { readonly text: string } | undefined)?.text ?? [])
+    const texts = ['title', 'summary', 'text'].flatMap(
+      (part) => (contentOf(part) as { readonly text: string } | undefined)?.text ?? [],
+    )
     return {
       entry: card.entryId,
       title: card.title,

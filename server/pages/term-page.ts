@@ -7,19 +7,33 @@ import type { Db } from '../db/client'
 
 /** What stands at a path: a term's page, or the address it has moved to. */
 export type FoundTerm =
-  | { readonly kind: 'page'; readonly id: number; readonly page: Page; readonly listings: ReadonlyMap<string, Listing> }
+  | {
+      readonly kind: 'page'
+      readonly id: number
+      readonly page: Page
+      readonly listings: ReadonlyMap<string, Listing>
+    }
   | { readonly kind: 'moved'; readonly address: string }
 
 /** Entries of each collection at most. */
 const most = 12
 
-/** The page of the term that a path names, `/topic/soil`, or null. Each collection it classifies is listed, newest first. */
+/**
+ * The page of the term that a path names, `/topic/soil`, or null. Each collection it classifies is
+ * listed, newest first.
+ */
 export async function termAt(db: Db, path: string): Promise<FoundTerm | null> {
   const [facetSlug, termSlug, ...more] = path.split('/').slice(1)
   if (!facetSlug || !termSlug || more.length > 0) return null
-  const term = await terms(db).where('f.slug', '=', facetSlug).where('t.slug', '=', termSlug).executeTakeFirst()
+  const term = await terms(db)
+    .where('f.slug', '=', facetSlug)
+    .where('t.slug', '=', termSlug)
+    .executeTakeFirst()
   if (term) return { kind: 'page', id: term.id, ...(await pageOf(db, term)) }
-  const moved = await terms(db).innerJoin('old_addresses as o', 'o.term_id', 't.id').where('o.path', '=', path).executeTakeFirst()
+  const moved = await terms(db)
+    .innerJoin('old_addresses as o', 'o.term_id', 't.id')
+    .where('o.path', '=', path)
+    .executeTakeFirst()
   return moved ? { kind: 'moved', address: termAddress(moved.facet, moved.slug) } : null
 }
 
@@ -34,7 +48,12 @@ function terms(db: Db) {
 
 async function pageOf(
   db: Db,
-  term: { readonly id: number; readonly facet_id: number; readonly name: string; readonly description: string },
+  term: {
+    readonly id: number
+    readonly facet_id: number
+    readonly name: string
+    readonly description: string
+  },
 ): Promise<{ readonly page: Page; readonly listings: ReadonlyMap<string, Listing> }> {
   const collections = await db
     .selectFrom('collections as c')
@@ -42,7 +61,9 @@ async function pageOf(
     .select(['c.id', 'c.name'])
     .where('cf.facet_id', '=', term.facet_id)
     .where('c.deleted_at', 'is', null)
-    .where(({ exists, selectFrom }) => exists(selectFrom('entry_index as i').select('i.entry_id').whereRef('i.collection_id', '=', 'c.id')))
+    .where(({ exists, selectFrom }) =>
+      exists(selectFrom('entry_index as i').select('i.entry_id').whereRef('i.collection_id', '=', 'c.id')),
+    )
     .orderBy('c.name')
     .execute()
   const listings = new Map<string, Listing>()
@@ -51,10 +72,16 @@ async function pageOf(
     const key = `term-${term.id}-${id}`
     listings.set(key, {
       ...listing,
-      from: { ...listing.from, rules: [{ rule: 'terms', facet: term.facet_id, is: 'any', terms: [term.id] }] },
+      from: {
+        ...listing.from,
+        rules: [{ rule: 'terms', facet: term.facet_id, is: 'any', terms: [term.id] }],
+      },
       amount: { ...listing.amount, take: most },
     })
     return { id: key, listing: key, heading: name }
   })
-  return { page: { ...newPage(term.name, term.description), areas: { main: placements, side: [] } }, listings }
+  return {
+    page: { ...newPage(term.name, term.description), areas: { main: placements, side: [] } },
+    listings,
+  }
 }

@@ -45,7 +45,19 @@ export async function listingPageView(
   const areas = await Promise.all(
     frames.get(page.frame).areas.map(async (area) => {
       const placed = page.areas[area.name].map((placement) =>
-        placementView(db, known, { page, area: area.name, placement, listing: listings.get(placement.listing), shown: shown.get(placement.id) }, asked.now, query),
+        placementView(
+          db,
+          known,
+          {
+            page,
+            area: area.name,
+            placement,
+            listing: listings.get(placement.listing),
+            shown: shown.get(placement.id),
+          },
+          asked.now,
+          query,
+        ),
       )
       const views = await Promise.all(placed)
       return { name: area.name, views: views.filter((view) => view !== null) }
@@ -72,7 +84,12 @@ export interface ShownPlacement extends ShownPage {
  * What every placement of a page shows. All listings are asked at once, save where one leaves out
  * what is shown above it: then they are asked in page order.
  */
-export async function shownOnPage(asker: ListingAsker, { page, listings }: AskedPage, asked: Asked, pages: ReadonlyMap<string, string> = new Map()): Promise<ReadonlyMap<string, ShownPlacement>> {
+export async function shownOnPage(
+  asker: ListingAsker,
+  { page, listings }: AskedPage,
+  asked: Asked,
+  pages: ReadonlyMap<string, string> = new Map(),
+): Promise<ReadonlyMap<string, ShownPlacement>> {
   const cursorOf = (id: string) => pages.get(pageName(id)) ?? null
   const placed = frames.get(page.frame).areas.flatMap((area) =>
     page.areas[area.name].flatMap((placement) => {
@@ -81,7 +98,12 @@ export async function shownOnPage(asker: ListingAsker, { page, listings }: Asked
     }),
   )
   if (!placed.some(({ listing }) => leavesOutAbove(listing))) {
-    const answers = await Promise.all(placed.map(async ({ id, listing }) => [id, { ...(await shownOrNothing(asker, listing, asked, [], cursorOf(id))), above: [] }] as const))
+    const answers = await Promise.all(
+      placed.map(
+        async ({ id, listing }) =>
+          [id, { ...(await shownOrNothing(asker, listing, asked, [], cursorOf(id))), above: [] }] as const,
+      ),
+    )
     return new Map(answers)
   }
   const shown = new Map<string, ShownPlacement>()
@@ -96,7 +118,13 @@ export async function shownOnPage(asker: ListingAsker, { page, listings }: Asked
 }
 
 /** What a listing shows; nothing, and why, where it can't be answered. */
-async function shownOrNothing(asker: ListingAsker, listing: Listing, asked: Asked, above: readonly number[], cursor: string | null): Promise<Omit<ShownPlacement, 'above'>> {
+async function shownOrNothing(
+  asker: ListingAsker,
+  listing: Listing,
+  asked: Asked,
+  above: readonly number[],
+  cursor: string | null,
+): Promise<Omit<ShownPlacement, 'above'>> {
   try {
     return await asker.shown(listing, asked, above, cursor)
   } catch (error) {
@@ -118,8 +146,17 @@ export interface Placing {
   readonly shown: ShownPage | undefined
 }
 
-/** One placement with the entries it shows; null when its listing is not there. `now` is epoch milliseconds. */
-export async function placementView(db: Db, { site, words }: Pick<KnownSite, 'site' | 'words'>, placing: Placing, now: number, query = new URLSearchParams()): Promise<PlacementView | null> {
+/**
+ * One placement with the entries it shows; null when its listing is not there. `now` is epoch
+ * milliseconds.
+ */
+export async function placementView(
+  db: Db,
+  { site, words }: Pick<KnownSite, 'site' | 'words'>,
+  placing: Placing,
+  now: number,
+  query = new URLSearchParams(),
+): Promise<PlacementView | null> {
   const { page, placement, listing, shown } = placing
   const area = areaOf(page.frame, placing.area)
   if (listing === undefined || area === undefined) return null
@@ -128,8 +165,22 @@ export async function placementView(db: Db, { site, words }: Pick<KnownSite, 'si
     picks: listing.from.by === 'hand' ? listing.from.picks : [],
     text: readsText(listing.card),
   })
-  const isFirst = frames.get(page.frame).areas[0]?.name === placing.area && page.areas[placing.area][0]?.id === placement.id
-  const cards = cardViews(area, listing, entries, { locale: site.locale, zone: site.zone, placeholder: site.placeholder, field: words.field, termNow: words.termNow, now }, isFirst)
+  const isFirst =
+    frames.get(page.frame).areas[0]?.name === placing.area && page.areas[placing.area][0]?.id === placement.id
+  const cards = cardViews(
+    area,
+    listing,
+    entries,
+    {
+      locale: site.locale,
+      zone: site.zone,
+      placeholder: site.placeholder,
+      field: words.field,
+      termNow: words.termNow,
+      now,
+    },
+    isFirst,
+  )
   const grouping = shapeOf(listing.shape).grouping?.(listing.shape) ?? null
   return {
     id: placement.id,
@@ -140,8 +191,17 @@ export async function placementView(db: Db, { site, words }: Pick<KnownSite, 'si
     first: shown !== undefined && shown.before > 0 ? pageAddress(placement.id, null, query) : null,
     next: shown !== undefined && shown.next !== null ? pageAddress(placement.id, shown.next, query) : null,
     cards,
-    columns: listing.card.parts.filter((part) => part.on).map((part) => ({ key: partKey(part), part: part.part, title: columnTitle(part, words) })),
-    groups: grouping === null ? [] : groupsOf(grouping, entries, site).map(({ key, name, entries: own }) => ({ key, name, cards: cards.filter((card) => own.some((entry) => entry.id === card.entryId)) })),
+    columns: listing.card.parts
+      .filter((part) => part.on)
+      .map((part) => ({ key: partKey(part), part: part.part, title: columnTitle(part, words) })),
+    groups:
+      grouping === null
+        ? []
+        : groupsOf(grouping, entries, site).map(({ key, name, entries: own }) => ({
+            key,
+            name,
+            cards: cards.filter((card) => own.some((entry) => entry.id === card.entryId)),
+          })),
   }
 }
 
@@ -152,19 +212,45 @@ function columnTitle(part: PartSetting, words: Words): string {
 }
 
 /** The cards of a listing that fills an area. The first row of the first listing is what is seen at once. */
-function cardViews(area: Area, listing: Listing, entries: readonly CardEntry[], place: Omit<CardContext, 'sizes' | 'atOnce'>, isFirst: boolean): readonly CardView[] {
+function cardViews(
+  area: Area,
+  listing: Listing,
+  entries: readonly CardEntry[],
+  place: Omit<CardContext, 'sizes' | 'atOnce'>,
+  isFirst: boolean,
+): readonly CardView[] {
   const { card, shape } = listing
-  const row = Math.max(...shapeOf(shape).cardWidths(shape).map((width) => Math.floor(width.parts)))
+  const row = Math.max(
+    ...shapeOf(shape)
+      .cardWidths(shape)
+      .map((width) => Math.floor(width.parts)),
+  )
   return entries.map((entry, at) => {
     const shown = partsAt(card, at)
     const sizes = sizesOf(area, pictureWidthsOf(shape, frameOf(shown).share))
-    return { ...cardView(entry, card, shown, { ...place, sizes, atOnce: isFirst && at < row }), from: shownFrom(listing.amount, at) }
+    return {
+      ...cardView(entry, card, shown, { ...place, sizes, atOnce: isFirst && at < row }),
+      from: shownFrom(listing.amount, at),
+    }
   })
 }
 
 /** A card of these parts with an entry in it. */
-export function cardView(entry: CardEntry, { links, newTab }: Pick<Card, 'links' | 'newTab'>, shown: readonly PartSetting[], context: CardContext): CardView {
-  return { entryId: entry.id, title: entry.title, address: links ? entry.address : null, newTab, from: 0, frame: frameOf(shown), parts: filledParts(shown, entry, context) }
+export function cardView(
+  entry: CardEntry,
+  { links, newTab }: Pick<Card, 'links' | 'newTab'>,
+  shown: readonly PartSetting[],
+  context: CardContext,
+): CardView {
+  return {
+    entryId: entry.id,
+    title: entry.title,
+    address: links ? entry.address : null,
+    newTab,
+    from: 0,
+    frame: frameOf(shown),
+    parts: filledParts(shown, entry, context),
+  }
 }
 
 /** The style rules that a page's listings ask for. */

@@ -14,11 +14,17 @@ export const authorLeaving: LongWork<Naming, object> = {
   kind: 'author-leaving',
   start: {},
   async step(trx, { author }) {
-    const { rows } = await sql<{ id: number }>`select id from entries where author_id = ${author} order by id limit ${stepSize} for update`.execute(trx)
+    const { rows } = await sql<{
+      id: number
+    }>`select id from entries where author_id = ${author} order by id limit ${stepSize} for update`.execute(
+      trx,
+    )
     const ids = rows.map((row) => row.id)
     if (ids.length === 0) return null
     await sql`update entries set author_id = null where id = any(${sql.val(ids)}::integer[])`.execute(trx)
-    await sql`update authors set entry_ids = entry_ids || ${sql.val(ids)}::integer[] where id = ${author}`.execute(trx)
+    await sql`update authors set entry_ids = entry_ids || ${sql.val(ids)}::integer[] where id = ${author}`.execute(
+      trx,
+    )
     await indexed(trx, ids)
     return {}
   },
@@ -29,12 +35,24 @@ export const authorReturning: LongWork<Naming, object> = {
   kind: 'author-returning',
   start: {},
   async step(trx, { author }) {
-    const { entry_ids: left } = await trx.selectFrom('authors').select('entry_ids').where('id', '=', author).executeTakeFirstOrThrow()
+    const { entry_ids: left } = await trx
+      .selectFrom('authors')
+      .select('entry_ids')
+      .where('id', '=', author)
+      .executeTakeFirstOrThrow()
     const ids = left.toSorted((a, b) => a - b).slice(0, stepSize)
     if (ids.length === 0) return null
-    await sql`select id from entries where id = any(${sql.val(ids)}::integer[]) order by id for update`.execute(trx)
-    await sql`update entries set author_id = ${author} where id = any(${sql.val(ids)}::integer[]) and author_id is null`.execute(trx)
-    await trx.updateTable('authors').set({ entry_ids: left.filter((id) => !ids.includes(id)) }).where('id', '=', author).execute()
+    await sql`select id from entries where id = any(${sql.val(ids)}::integer[]) order by id for update`.execute(
+      trx,
+    )
+    await sql`update entries set author_id = ${author} where id = any(${sql.val(ids)}::integer[]) and author_id is null`.execute(
+      trx,
+    )
+    await trx
+      .updateTable('authors')
+      .set({ entry_ids: left.filter((id) => !ids.includes(id)) })
+      .where('id', '=', author)
+      .execute()
     await indexed(trx, ids)
     return {}
   },

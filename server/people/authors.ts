@@ -15,7 +15,11 @@ export async function authorRows(db: Db): Promise<readonly AuthorRow[]> {
   return db
     .selectFrom('authors as a')
     .select(['a.id', 'a.slug', 'a.name', 'a.about', 'a.portrait_id as portraitId'])
-    .select(sql<number>`(select count(*)::integer from entries e where e.author_id = a.id and e.deleted_at is null)`.as('entries'))
+    .select(
+      sql<number>`(select count(*)::integer from entries e where e.author_id = a.id and e.deleted_at is null)`.as(
+        'entries',
+      ),
+    )
     .where('a.deleted_at', 'is', null)
     .orderBy('a.name')
     .execute()
@@ -41,7 +45,13 @@ export async function saveAuthor(db: Db, id: number, input: unknown): Promise<vo
   const { name, about, portraitId } = accepted(parseAuthorInput(input))
   await transact(db, async (trx) => {
     await checkPortrait(trx, portraitId)
-    const row = await trx.updateTable('authors').set({ name, about, portrait_id: portraitId }).where('id', '=', id).where('deleted_at', 'is', null).returning('id').executeTakeFirst()
+    const row = await trx
+      .updateTable('authors')
+      .set({ name, about, portrait_id: portraitId })
+      .where('id', '=', id)
+      .where('deleted_at', 'is', null)
+      .returning('id')
+      .executeTakeFirst()
     if (!row) throw missing('The author')
     await recordChange(trx, { kind: 'site', subjectId: null })
   })
@@ -50,13 +60,27 @@ export async function saveAuthor(db: Db, id: number, input: unknown): Promise<vo
 /** Takes an author away from the site and its entries, or puts them back on the entries that named them. */
 export async function setAuthorDeleted(db: Db, id: number, deleted: boolean): Promise<void> {
   // What is still on its way goes first.
-  const begun = await db.selectFrom('long_work').select('id').where('kind', 'in', [authorLeaving.kind, authorReturning.kind]).where(sql<boolean>`detail ->> 'author' = ${String(id)}`).execute()
+  const begun = await db
+    .selectFrom('long_work')
+    .select('id')
+    .where('kind', 'in', [authorLeaving.kind, authorReturning.kind])
+    .where(sql<boolean>`detail ->> 'author' = ${String(id)}`)
+    .execute()
   for (const work of begun) await finishWork(db, work.id)
   const work = await transact(db, async (trx) => {
-    const row = await trx.selectFrom('authors').select('deleted_at').where('id', '=', id).forNoKeyUpdate().executeTakeFirst()
+    const row = await trx
+      .selectFrom('authors')
+      .select('deleted_at')
+      .where('id', '=', id)
+      .forNoKeyUpdate()
+      .executeTakeFirst()
     if (!row) throw missing('The author')
     if ((row.deleted_at !== null) === deleted) return null
-    await trx.updateTable('authors').set({ deleted_at: deleted ? new Date() : null }).where('id', '=', id).execute()
+    await trx
+      .updateTable('authors')
+      .set({ deleted_at: deleted ? new Date() : null })
+      .where('id', '=', id)
+      .execute()
     await recordChange(trx, { kind: 'site', subjectId: null })
     return beginWork(trx, deleted ? authorLeaving : authorReturning, { author: id })
   })
@@ -65,7 +89,13 @@ export async function setAuthorDeleted(db: Db, id: number, deleted: boolean): Pr
 
 async function checkPortrait(trx: Trx, id: number | null): Promise<void> {
   if (id === null) return
-  const picture = await trx.selectFrom('media').select('id').where('id', '=', id).where('kind', '=', 'picture').where('deleted_at', 'is', null).executeTakeFirst()
+  const picture = await trx
+    .selectFrom('media')
+    .select('id')
+    .where('id', '=', id)
+    .where('kind', '=', 'picture')
+    .where('deleted_at', 'is', null)
+    .executeTakeFirst()
   if (!picture) throw refused([{ path: 'portraitId', message: 'This picture is gone. Choose another.' }])
 }
 

@@ -18,9 +18,17 @@ export function isKnownDevice(event: H3Event, email: string): boolean {
 
 /** Marks the browser as one from which the address signed in. */
 export function markDevice(event: H3Event, email: string): void {
-  setCookie(event, cookie, markOf(email), { httpOnly: true, sameSite: 'lax', path: '/api/session', maxAge: secondsKept, secure: process.env.BUSHEL_HTTPS === '1' })
+  setCookie(event, cookie, markOf(email), {
+    httpOnly: true,
+    sameSite: 'lax',
+    path: '/api/session',
+    maxAge: secondsKept,
+    secure: process.env.BUSHEL_HTTPS === '1',
+  })
 }
 
 function markOf(email: string): string {
-  return createHmac('sha256', process.env.BUSHEL_SECRET ?? '').update(`known device ${email}`).digest('base64url')
+  return createHmac('sha256', process.env.BUSHEL_SECRET ?? '')
+    .update(`known device ${email}`)
+    .digest('base64url')
 }

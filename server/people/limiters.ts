@@ -41,7 +41,16 @@ function limiterFor(db: Db, name: LimitName): RateLimiterPostgres {
   const { tries, within } = limits[name]
   const limiter =
     known.get(name) ??
-    new RateLimiterPostgres({ storeClient: poolOf(db), storeType: 'pool', tableName: 'rate_limits', tableCreated: true, clearExpiredByTimeout: false, keyPrefix: name, points: tries, duration: within })
+    new RateLimiterPostgres({
+      storeClient: poolOf(db),
+      storeType: 'pool',
+      tableName: 'rate_limits',
+      tableCreated: true,
+      clearExpiredByTimeout: false,
+      keyPrefix: name,
+      points: tries,
+      duration: within,
+    })
   known.set(name, limiter)
   return limiter
 }
@@ -62,7 +71,11 @@ export async function countTry(db: Db, trials: readonly Trial[]): Promise<void> 
     } catch (error) {
       if (!(error instanceof RateLimiterRes)) throw error
       const wait = Math.max(1, Math.ceil(error.msBeforeNext / 1000))
-      throw new Problem(429, 'Too many tries', `Wait ${wait < 120 ? `${wait} seconds` : `${Math.ceil(wait / 60)} minutes`}, then try again.`)
+      throw new Problem(
+        429,
+        'Too many tries',
+        `Wait ${wait < 120 ? `${wait} seconds` : `${Math.ceil(wait / 60)} minutes`}, then try again.`,
+      )
     }
   }
 }

@@ -11,7 +11,9 @@ const keyLength = 32
 export async function hashPassword(password: string): Promise<string> {
   const salt = randomBytes(16)
   const key = await derived(password, salt, cost)
-  return ['scrypt', cost.log2N, cost.r, cost.p, salt.toString('base64url'), key.toString('base64url')].join('$')
+  return ['scrypt', cost.log2N, cost.r, cost.p, salt.toString('base64url'), key.toString('base64url')].join(
+    '$',
+  )
 }
 
 /** Whether a password is the one that was hashed. Takes as long for a wrong one as for the right one. */
@@ -45,9 +47,12 @@ async function inTurn<T>(work: () => Promise<T>): Promise<T> {
 
 function derived(password: string, salt: Buffer, { log2N, r, p }: typeof cost): Promise<Buffer> {
   const N = 2 ** log2N
-  return inTurn(() => new Promise((resolve, reject) => {
-    scrypt(password.normalize('NFKC'), salt, keyLength, { N, r, p, maxmem: 256 * N * r }, (error, key) =>
-      error ? reject(error) : resolve(key),
-    )
-  }))
+  return inTurn(
+    () =>
+      new Promise((resolve, reject) => {
+        scrypt(password.normalize('NFKC'), salt, keyLength, { N, r, p, maxmem: 256 * N * r }, (error, key) =>
+          error ? reject(error) : resolve(key),
+        )
+      }),
+  )
 }

@@ -22,7 +22,11 @@ export function plainEmail(email: string): string {
  * which of the two was wrong and in the same time, and 429 after too many failed tries: of the client,
  * and of everybody at the address; whoever signed in there before has tries of their own.
  */
-export async function checkSignIn(db: Db, input: { readonly email: string; readonly password: string }, trying: Trying): Promise<string> {
+export async function checkSignIn(
+  db: Db,
+  input: { readonly email: string; readonly password: string },
+  trying: Trying,
+): Promise<string> {
   const email = plainEmail(input.email)
   const trials = trialsOf(email, trying)
   await countTry(db, trials)
@@ -34,7 +38,12 @@ export async function checkSignIn(db: Db, input: { readonly email: string; reado
     .executeTakeFirst()
   decoy ??= hashPassword('nobody')
   const matches = await passwordMatches(input.password, account?.password_hash ?? (await decoy))
-  if (account === undefined || !matches) throw new Problem(401, 'Not signed in', 'The address or the password is not right. Check both and try again.')
+  if (account === undefined || !matches)
+    throw new Problem(
+      401,
+      'Not signed in',
+      'The address or the password is not right. Check both and try again.',
+    )
   await forgiveTry(db, trials)
   return account.id
 }

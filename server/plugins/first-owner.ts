@@ -6,5 +6,6 @@ import { isWithoutOwner, startCode } from '../people/first-owner'
 export default defineNitroPlugin(async () => {
   const isNew = await isWithoutOwner(database()).catch(() => false)
   // On the error output, which the starter shows.
-  if (isNew) console.warn(`\n  Nobody owns this site yet. Open /bench/start and type the code ${startCode()}\n`)
+  if (isNew)
+    console.warn(`\n  Nobody owns this site yet. Open /bench/start and type the code ${startCode()}\n`)
 })

@@ -14,14 +14,16 @@ const plainAddress = /^\/(?:[\w.~-]+(?:\/[\w.~-]+)*)?$/
 export default defineNitroPlugin(({ h3App }) => {
   const others = h3App.handler
   h3App.handler = Object.assign(
-    (event: Parameters<typeof others>[0]) => (isSent(event.node.req, event.node.res) ? undefined : others(event)),
+    (event: Parameters<typeof others>[0]) =>
+      isSent(event.node.req, event.node.res) ? undefined : others(event),
     others,
   )
 })
 
 function isSent(request: IncomingMessage, response: ServerResponse): boolean {
   const { method, url = '', headers } = request
-  if ((method !== 'GET' && method !== 'HEAD') || !plainAddress.test(url) || !isOwnHost(headers.host)) return false
+  if ((method !== 'GET' && method !== 'HEAD') || !plainAddress.test(url) || !isOwnHost(headers.host))
+    return false
   const document = keptDocuments().keptNow(url, Date.now())
   return document !== null && sendReady(request, response, document)
 }

@@ -10,10 +10,20 @@ import { finishLeftWork } from '../work/finish'
 
 /** What every server does by itself, at its start and then again and again, in milliseconds. */
 const chores = [
-  { name: 'Work that another server left is not finished', every: 20_000, atStart: true, run: () => finishLeftWork(database()) },
+  {
+    name: 'Work that another server left is not finished',
+    every: 20_000,
+    atStart: true,
+    run: () => finishLeftWork(database()),
+  },
   { name: 'Not everything is indexed anew', every: null, atStart: true, run: () => indexOldAnew(database()) },
   { name: 'Counts were not added up', every: 60_000, atStart: false, run: () => addUpKeyCounts(database()) },
-  { name: 'Reads were not written', every: 10_000, atStart: false, run: () => readCounter().write(Date.now()) },
+  {
+    name: 'Reads were not written',
+    every: 10_000,
+    atStart: false,
+    run: () => readCounter().write(Date.now()),
+  },
   { name: 'Logs were not tidied', every: 3_600_000, atStart: true, run: () => tidyLogs(database()) },
 ] as const
 
@@ -27,7 +37,9 @@ export default defineNitroPlugin((nitro) => {
   })
   nitro.hooks.hook('close', async () => {
     timers.forEach((timer) => clearInterval(timer))
-    await readCounter().write(Date.now()).catch((error: unknown) => console.warn(`Reads were not written: ${String(error)}`))
+    await readCounter()
+      .write(Date.now())
+      .catch((error: unknown) => console.warn(`Reads were not written: ${String(error)}`))
     pageWatches().stop()
     await changeFeed().stop()
     await database().destroy()

@@ -33,7 +33,11 @@ export class ReadCounter {
   count(entry: number, { client, agent }: Reader, now: number): boolean {
     if (agent === '' || isbot(agent)) return false
     this.renewSalt(now)
-    const reader = createHash('sha256').update(this.salt).update(`${client}\0${agent}\0${entry}`).digest('base64url').slice(0, 16)
+    const reader = createHash('sha256')
+      .update(this.salt)
+      .update(`${client}\0${agent}\0${entry}`)
+      .digest('base64url')
+      .slice(0, 16)
     if (this.known.has(reader)) return false
     if (this.known.size >= mostKnown) this.known.delete(this.known.values().next().value ?? '')
     this.known.add(reader)
@@ -58,8 +62,12 @@ export class ReadCounter {
           .orderBy('e.id')
           .forUpdate('e')
           .execute()
-        await recordReads(trx, rows.map(({ id }) => ({ entryId: id, day, count: counted.get(id) ?? 0 })))
-        for (const collection of new Set(rows.map((row) => row.collection_id))) await recordChange(trx, { kind: 'reads', subjectId: collection })
+        await recordReads(
+          trx,
+          rows.map(({ id }) => ({ entryId: id, day, count: counted.get(id) ?? 0 })),
+        )
+        for (const collection of new Set(rows.map((row) => row.collection_id)))
+          await recordChange(trx, { kind: 'reads', subjectId: collection })
       })
     } catch (error) {
       for (const [entry, count] of counted) this.pending.set(entry, (this.pending.get(entry) ?? 0) + count)

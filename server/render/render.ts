@@ -41,7 +41,10 @@ export async function renderDocument(choice: DocumentChoice): Promise<string> {
     css: choice.css,
     stylesheet: assets.stylesheet,
     fonts: assets.fonts,
-    script: choice.script === true || choice.pageId !== null || choice.entryId !== undefined || driven ? assets.script : null,
+    script:
+      choice.script === true || choice.pageId !== null || choice.entryId !== undefined || driven
+        ? assets.script
+        : null,
     driven,
     pageId: choice.pageId,
     seen: choice.seen,
@@ -54,7 +57,12 @@ export async function renderDocument(choice: DocumentChoice): Promise<string> {
 /** Whether the script has something to do for a listing of the page. */
 function isDriven(page: PageView): boolean {
   const areas = page.kind === 'listings' ? page.areas : page.kind === 'entry' ? page.around?.areas : undefined
-  return areas !== undefined && Object.values(areas).flat().some((placement) => shapeOf(placement.shape).isDriven === true)
+  return (
+    areas !== undefined &&
+    Object.values(areas)
+      .flat()
+      .some((placement) => shapeOf(placement.shape).isDriven === true)
+  )
 }
 
 /** A card alone as a whole document, in the styles of the public pages. */

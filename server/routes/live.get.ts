@@ -4,7 +4,10 @@ import { clientOf } from '../http/clients'
 import { pageWatches } from '../live/feed'
 import { Places } from '../live/places'
 
-/** So many streams are open at once, of one client and in all: one page has one, and a client may be a whole office. */
+/**
+ * So many streams are open at once, of one client and in all: one page has one, and a client may be
+ * a whole office.
+ */
 const places = new Places({ ofOne: 200, inAll: 5000 })
 /** Something now and then keeps proxies from closing a quiet stream. */
 const beatEvery = 25_000
@@ -30,7 +33,11 @@ export default defineEventHandler(async (event) => {
   const snapshot = typeof query.seen === 'string' && query.seen !== '' ? query.seen : null
   // Who says nothing of what it saw, as the bench, looks for itself when it begins.
   const seen = { snapshot, at: Number.isSafeInteger(at) && at > 0 ? Math.min(at, Date.now()) : Date.now() }
-  const close = pageWatches().open(page, () => void stream.push({ event: 'changed', data: '' }), query.seen === undefined ? null : seen)
+  const close = pageWatches().open(
+    page,
+    () => void stream.push({ event: 'changed', data: '' }),
+    query.seen === undefined ? null : seen,
+  )
   const beat = setInterval(() => void stream.push({ event: 'beat', data: '' }), beatEvery)
   stream.onClosed(async () => {
     clearInterval(beat)

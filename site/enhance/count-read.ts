@@ -14,7 +14,10 @@ export function countRead(entry: string): void {
     if (document.visibilityState !== 'visible') return
     timer = setTimeout(() => {
       document.removeEventListener('visibilitychange', watch)
-      navigator.sendBeacon('/api/reads', new Blob([JSON.stringify({ entry: Number(entry) })], { type: 'application/json' }))
+      navigator.sendBeacon(
+        '/api/reads',
+        new Blob([JSON.stringify({ entry: Number(entry) })], { type: 'application/json' }),
+      )
     }, readAfter)
   }
   document.addEventListener('visibilitychange', watch)

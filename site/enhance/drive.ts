@@ -18,7 +18,10 @@ interface Driven {
 
 const driven = new Map<Element, Driven>()
 
-/** Drives every shape of the page that has a driver, anew where it was driven before; what is gone, or became another shape, is let go. */
+/**
+ * Drives every shape of the page that has a driver, anew where it was driven before; what is gone,
+ * or became another shape, is let go.
+ */
 export function drive(): void {
   const elements = new Set(document.querySelectorAll<HTMLElement>('[data-shape]'))
   driven.forEach((one, element) => {

@@ -37,7 +37,10 @@ export function gliding(root: Element, change: () => void): void {
   requestAnimationFrame(() => requestAnimationFrame(() => page.style.removeProperty('overflow-anchor')))
 }
 
-/** Where everything below `root` stands that is near the window, in the window's pixels, outer elements first. */
+/**
+ * Where everything below `root` stands that is near the window, in the window's pixels, outer
+ * elements first.
+ */
 function placesOf(root: Element): ReadonlyMap<Element, Place> {
   const places = new Map<Element, Place>()
   for (const element of root.querySelectorAll('*')) {

@@ -27,7 +27,9 @@ export function keepUpToDate(pageId: string): void {
   listen()
   addEventListener('pagehide', leave)
   addEventListener('pageshow', listen)
-  document.addEventListener('visibilitychange', () => (document.visibilityState === 'hidden' ? leave() : listen()))
+  document.addEventListener('visibilitychange', () =>
+    document.visibilityState === 'hidden' ? leave() : listen(),
+  )
 }
 
 let running = false
@@ -77,5 +79,8 @@ function bringUpToDate(fresh: Document): void {
     if (content && freshContent) morph(content, freshContent)
     drive()
   })
-  Object.assign(document.body.dataset, { seen: fresh.body.dataset.seen ?? '', at: fresh.body.dataset.at ?? '' })
+  Object.assign(document.body.dataset, {
+    seen: fresh.body.dataset.seen ?? '',
+    at: fresh.body.dataset.at ?? '',
+  })
 }

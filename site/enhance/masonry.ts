@@ -38,7 +38,9 @@ export const driveMasonry: Driver = (list, signal) => {
     const gaps = { columnGap: parseFloat(styles.columnGap) || 0, rowGap: parseFloat(styles.rowGap) || 0 }
     const sign = styles.direction === 'rtl' ? -1 : 1
     // A narrow listing may show fewer; what it hides has no height.
-    const shown = all.flatMap((item) => ({ item, height: heights.get(item) ?? 0 })).filter((one) => one.height > 0)
+    const shown = all
+      .flatMap((item) => ({ item, height: heights.get(item) ?? 0 }))
+      .filter((one) => one.height > 0)
     const own = shown.map((one) => one.height)
     const { width, top } = list.getBoundingClientRect()
     const [rows, places] = [rowsOfCards(own, width, columns, gaps), masonryPlaces(own, width, columns, gaps)]
@@ -50,7 +52,10 @@ export const driveMasonry: Driver = (list, signal) => {
       return moved.get(item) === move ? [] : [{ item, move, from: Math.abs(top + to.top) }]
     })
     // Those that can be seen go first.
-    moveSome(moves.toSorted((one, other) => one.from - other.from), 0)
+    moveSome(
+      moves.toSorted((one, other) => one.from - other.from),
+      0,
+    )
   }
 
   const watch = new ResizeObserver((changed) => {

@@ -16,7 +16,12 @@ export function morph(old: Element, fresh: Element): void {
     callbacks: {
       beforeNodeMorphed(node: Node, next: Node) {
         // A shape that stays what it is goes on being laid out as the script has it.
-        if (isElement(node) && isElement(next) && node.classList.contains('driven') && isSameShape(node, next))
+        if (
+          isElement(node) &&
+          isElement(next) &&
+          node.classList.contains('driven') &&
+          isSameShape(node, next)
+        )
           next.classList.add('driven')
         return true
       },

@@ -12,12 +12,21 @@ export const driveSlides: Driver = (frame, signal) => {
   const controls = frame.querySelector<HTMLElement>('.slides-controls')
   if (!row || !controls) return nothingToUndo
   const control = (name: string) => controls.querySelector<HTMLButtonElement>(`[data-control="${name}"]`)
-  const [before, after, dots, pause] = [control('before'), control('after'), control('dots'), control('pause')]
+  const [before, after, dots, pause] = [
+    control('before'),
+    control('after'),
+    control('dots'),
+    control('pause'),
+  ]
   const loops = frame.dataset.loop !== undefined
   const still = matchMedia('(prefers-reduced-motion: reduce)')
-  const listen = (target: EventTarget, type: string, run: (event: Event) => void) => target.addEventListener(type, run, { signal })
+  const listen = (target: EventTarget, type: string, run: (event: Event) => void) =>
+    target.addEventListener(type, run, { signal })
 
-  const items = () => Array.from(row.children).filter((item): item is HTMLElement => item instanceof HTMLElement && item.offsetParent !== null)
+  const items = () =>
+    Array.from(row.children).filter(
+      (item): item is HTMLElement => item instanceof HTMLElement && item.offsetParent !== null,
+    )
   const pitch = () => {
     const [first, second] = items()
     return first && second ? Math.abs(second.offsetLeft - first.offsetLeft) : (first?.offsetWidth ?? 1)
@@ -33,7 +42,8 @@ export const driveSlides: Driver = (frame, signal) => {
   }
 
   const go = (to: number) => {
-    const wrapped = to > last() ? (loops && at() === last() ? 0 : last()) : to < 0 ? (loops && at() === 0 ? last() : 0) : to
+    const wrapped =
+      to > last() ? (loops && at() === last() ? 0 : last()) : to < 0 ? (loops && at() === 0 ? last() : 0) : to
     const sign = getComputedStyle(row).direction === 'rtl' ? -1 : 1
     row.scrollTo({ left: sign * wrapped * pitch(), behavior: still.matches ? 'auto' : 'smooth' })
   }
@@ -57,22 +67,27 @@ export const driveSlides: Driver = (frame, signal) => {
           return dot
         }),
       )
-    Array.from(dots.children).forEach((dot, index) => (all[index] === shown ? dot.setAttribute('aria-current', 'true') : dot.removeAttribute('aria-current')))
+    Array.from(dots.children).forEach((dot, index) =>
+      all[index] === shown ? dot.setAttribute('aria-current', 'true') : dot.removeAttribute('aria-current'),
+    )
   }
 
   // The dots may outlast what drives them: what they do is asked of their row.
-  if (dots) listen(dots, 'click', (event) => {
-    const index = Array.from(dots.children).findIndex((dot) => dot.contains(event.target as Node))
-    const to = positions()[index]
-    if (to !== undefined) go(to)
-  })
+  if (dots)
+    listen(dots, 'click', (event) => {
+      const index = Array.from(dots.children).findIndex((dot) => dot.contains(event.target as Node))
+      const to = positions()[index]
+      if (to !== undefined) go(to)
+    })
   if (before) listen(before, 'click', () => go(at() - step()))
   if (after) listen(after, 'click', () => go(at() + step()))
   listen(row, 'scroll', show)
   listen(row, 'keydown', (event) => {
     const { key } = event as KeyboardEvent
     const forward = getComputedStyle(row).direction === 'rtl' ? 'ArrowLeft' : 'ArrowRight'
-    const to = { ArrowLeft: forward === 'ArrowLeft' ? 1 : -1, ArrowRight: forward === 'ArrowRight' ? 1 : -1 }[key]
+    const to = { ArrowLeft: forward === 'ArrowLeft' ? 1 : -1, ArrowRight: forward === 'ArrowRight' ? 1 : -1 }[
+      key
+    ]
     if (event.target !== row || (to === undefined && key !== 'Home' && key !== 'End')) return
     event.preventDefault()
     go(to === undefined ? (key === 'Home' ? 0 : last()) : at() + to * step())
@@ -81,7 +96,15 @@ export const driveSlides: Driver = (frame, signal) => {
   watch.observe(row)
   signal.addEventListener('abort', () => watch.disconnect())
   show()
-  if (pause) moveByItself(frame, pause, Number(frame.dataset.autoplay), still, () => (at() === last() ? go(0) : go(at() + step())), signal)
+  if (pause)
+    moveByItself(
+      frame,
+      pause,
+      Number(frame.dataset.autoplay),
+      still,
+      () => (at() === last() ? go(0) : go(at() + step())),
+      signal,
+    )
   return () => {
     controls.hidden = true
   }
@@ -90,7 +113,14 @@ export const driveSlides: Driver = (frame, signal) => {
 /** Rows that somebody stopped, so that one that is brought up to date stays so. */
 const stoppedByHand = new WeakSet<Element>()
 
-function moveByItself(frame: HTMLElement, pause: HTMLButtonElement, seconds: number, still: MediaQueryList, goOn: () => void, signal: AbortSignal): void {
+function moveByItself(
+  frame: HTMLElement,
+  pause: HTMLButtonElement,
+  seconds: number,
+  still: MediaQueryList,
+  goOn: () => void,
+  signal: AbortSignal,
+): void {
   const row = frame.querySelector('.slides')
   let stopped = still.matches || stoppedByHand.has(frame)
   let held = false

@@ -45,7 +45,12 @@ export const driveTabs: Driver = (element, signal) => {
     { signal },
   )
   list.hidden = false
-  choose(Math.max(0, pairs.findIndex(({ section }) => section.id === open.get(list))))
+  choose(
+    Math.max(
+      0,
+      pairs.findIndex(({ section }) => section.id === open.get(list)),
+    ),
+  )
 
   return () => {
     for (const section of element.querySelectorAll<HTMLElement>(':scope > [role=tabpanel]')) {

@@ -3,6 +3,4 @@
 defineProps<{ text: string; prefix?: string; suffix?: string }>()
 </script>
 
-<template>
-  {{ prefix }}{{ text }}{{ suffix }}
-</template>
+<template>{{ prefix }}{{ text }}{{ suffix }}</template>

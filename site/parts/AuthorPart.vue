@@ -8,7 +8,15 @@ defineProps<{ content: AuthorContent; prefix: string; suffix: string }>()
 
 <template>
   <p class="fact" :class="{ author: content.portrait }">
-    <img v-if="content.portrait" class="portrait" :src="content.portrait" alt="" width="32" height="32" loading="lazy" />
+    <img
+      v-if="content.portrait"
+      class="portrait"
+      :src="content.portrait"
+      alt=""
+      width="32"
+      height="32"
+      loading="lazy"
+    />
     <span><AffixedText :text="content.name" :prefix="prefix" :suffix="suffix" /></span>
   </p>
 </template>

@@ -9,6 +9,8 @@ defineProps<{ content: ButtonContent; card: CardView }>()
 
 <template>
   <p v-if="card.address" class="way">
-    <CardLink :card="card" :class="content.form">{{ content.text }}<span v-if="content.about" class="only-read">: {{ content.about }}</span></CardLink>
+    <CardLink :card="card" :class="content.form"
+      >{{ content.text }}<span v-if="content.about" class="only-read">: {{ content.about }}</span></CardLink
+    >
   </p>
 </template>

@@ -6,5 +6,8 @@ defineProps<{ content: DateContent; prefix: string; suffix: string }>()
 </script>
 
 <template>
-  <p class="fact">{{ prefix }}<time :datetime="content.instant">{{ content.text }}</time>{{ suffix }}</p>
+  <p class="fact">
+    {{ prefix }}<time :datetime="content.instant">{{ content.text }}</time
+    >{{ suffix }}
+  </p>
 </template>

@@ -15,7 +15,10 @@ defineProps<{ content: PictureContent; card: CardView; titled: boolean }>()
     :data-corners="content.corners"
     :data-hover="content.hover"
     :data-effect="content.effect"
-    :style="{ aspectRatio: content.ratio, backgroundColor: content.fit === 'fill' ? content.image?.tint : undefined }"
+    :style="{
+      aspectRatio: content.ratio,
+      backgroundColor: content.fit === 'fill' ? content.image?.tint : undefined,
+    }"
     :tabindex="titled && card.address ? -1 : undefined"
     :aria-hidden="titled && card.address ? 'true' : undefined"
     :aria-label="titled || !card.address ? undefined : card.title"

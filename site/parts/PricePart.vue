@@ -8,8 +8,14 @@ defineProps<{ content: PriceContent; prefix: string; suffix: string }>()
 
 <template>
   <p class="price">
-    {{ prefix }}<template v-if="content.before"
-      ><span class="only-read">{{ words.priceBefore }}</span><s>{{ content.before }}</s>{{ ' ' }}<span class="only-read">{{ words.priceNow }}</span></template
-    ><strong>{{ content.price }}</strong><template v-if="content.saving">{{ ' ' }}<span class="saving">{{ content.saving }}</span></template>{{ suffix }}
+    {{ prefix
+    }}<template v-if="content.before"
+      ><span class="only-read">{{ words.priceBefore }}</span
+      ><s>{{ content.before }}</s
+      >{{ ' ' }}<span class="only-read">{{ words.priceNow }}</span></template
+    ><strong>{{ content.price }}</strong
+    ><template v-if="content.saving"
+      >{{ ' ' }}<span class="saving">{{ content.saving }}</span></template
+    >{{ suffix }}
   </p>
 </template>

@@ -15,6 +15,8 @@ defineProps<{ placement: PlacementView; group: GroupView; named: boolean }>()
     :aria-label="named ? undefined : nameOf(group)"
   >
     <h3 v-if="named" class="group-name">{{ nameOf(group) }}</h3>
-    <ul class="group-cards" role="list"><CardItem v-for="card in group.cards" :key="card.entryId" :card="card" /></ul>
+    <ul class="group-cards" role="list">
+      <CardItem v-for="card in group.cards" :key="card.entryId" :card="card" />
+    </ul>
   </section>
 </template>

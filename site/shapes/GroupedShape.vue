@@ -7,6 +7,12 @@ defineProps<{ placement: PlacementView }>()
 
 <template>
   <div class="grouped">
-    <GroupSection v-for="group in placement.groups" :key="group.key" :placement="placement" :group="group" named />
+    <GroupSection
+      v-for="group in placement.groups"
+      :key="group.key"
+      :placement="placement"
+      :group="group"
+      named
+    />
   </div>
 </template>

@@ -10,6 +10,12 @@ defineProps<{ placement: PlacementView }>()
 <template>
   <div class="index" data-shape="index" data-place="start">
     <TabList :placement="placement" upright />
-    <GroupSection v-for="group in placement.groups" :key="group.key" :placement="placement" :group="group" :named="false" />
+    <GroupSection
+      v-for="group in placement.groups"
+      :key="group.key"
+      :placement="placement"
+      :group="group"
+      :named="false"
+    />
   </div>
 </template>

@@ -6,5 +6,7 @@ defineProps<{ placement: PlacementView }>()
 </script>
 
 <template>
-  <ul class="masonry" data-shape="masonry" role="list"><CardItem v-for="card in placement.cards" :key="card.entryId" :card="card" /></ul>
+  <ul class="masonry" data-shape="masonry" role="list">
+    <CardItem v-for="card in placement.cards" :key="card.entryId" :card="card" />
+  </ul>
 </template>

@@ -5,7 +5,10 @@ import EntryCard from '../EntryCard.vue'
 import type { PlacementView } from '../view'
 import { words } from '../words'
 
-/** A row that scrolls; the script adds what moves it. After the carousel pattern of the WAI-ARIA Authoring Practices. */
+/**
+ * A row that scrolls; the script adds what moves it. After the carousel pattern of the WAI-ARIA
+ * Authoring Practices.
+ */
 const props = defineProps<{ placement: PlacementView }>()
 const settings = computed(() => props.placement.shape as ChosenShape<'slides'>)
 const name = computed(() => props.placement.heading || props.placement.name)
@@ -24,13 +27,32 @@ const name = computed(() => props.placement.heading || props.placement.name)
     :data-autoplay="settings.autoplay ?? undefined"
   >
     <div class="slides-controls" hidden>
-      <button v-if="settings.autoplay" type="button" data-control="pause" :data-play="words.play" :data-pause="words.pause">{{ words.pause }}</button>
-      <button type="button" class="slides-arrow" data-control="before" :aria-label="words.before"><svg viewBox="0 0 24 24" aria-hidden="true"><path d="M15 5l-7 7 7 7" /></svg></button>
+      <button
+        v-if="settings.autoplay"
+        type="button"
+        data-control="pause"
+        :data-play="words.play"
+        :data-pause="words.pause"
+      >
+        {{ words.pause }}
+      </button>
+      <button type="button" class="slides-arrow" data-control="before" :aria-label="words.before">
+        <svg viewBox="0 0 24 24" aria-hidden="true"><path d="M15 5l-7 7 7 7" /></svg>
+      </button>
       <div v-if="settings.dots" class="slides-dots" data-control="dots" :data-name="words.dot" />
-      <button type="button" class="slides-arrow" data-control="after" :aria-label="words.after"><svg viewBox="0 0 24 24" aria-hidden="true"><path d="M9 5l7 7-7 7" /></svg></button>
+      <button type="button" class="slides-arrow" data-control="after" :aria-label="words.after">
+        <svg viewBox="0 0 24 24" aria-hidden="true"><path d="M9 5l7 7-7 7" /></svg>
+      </button>
     </div>
     <ul class="slides" role="list" tabindex="0" :aria-label="words.rowOf(name)">
-      <li v-for="card in placement.cards" :key="card.entryId" :data-entry="card.entryId" :data-from="card.from || undefined"><EntryCard :card="card" /></li>
+      <li
+        v-for="card in placement.cards"
+        :key="card.entryId"
+        :data-entry="card.entryId"
+        :data-from="card.from || undefined"
+      >
+        <EntryCard :card="card" />
+      </li>
     </ul>
   </div>
 </template>

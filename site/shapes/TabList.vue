@@ -2,7 +2,10 @@
 import type { PlacementView } from '../view'
 import { fromOf, nameOf, sectionId } from './group'
 
-/** A tab for each group, for the script to bring into use: without it the groups stand one below the other. */
+/**
+ * A tab for each group, for the script to bring into use: without it the groups stand one below the
+ * other.
+ */
 defineProps<{ placement: PlacementView; upright: boolean }>()
 </script>
 

@@ -11,15 +11,33 @@ const partsOf = (card: CardView, key: string) => card.parts.filter((part) => par
 </script>
 
 <template>
-  <table class="table" :class="{ striped: settings.stripes }" :aria-label="placement.heading || placement.name">
+  <table
+    class="table"
+    :class="{ striped: settings.stripes }"
+    :aria-label="placement.heading || placement.name"
+  >
     <thead v-if="settings.head">
       <tr>
-        <th v-for="column in placement.columns" :key="column.key" scope="col" :data-part="column.part">{{ column.title }}</th>
+        <th v-for="column in placement.columns" :key="column.key" scope="col" :data-part="column.part">
+          {{ column.title }}
+        </th>
       </tr>
     </thead>
     <tbody>
-      <tr v-for="card in placement.cards" :key="card.entryId" :data-entry="card.entryId" :data-from="card.from || undefined">
-        <component :is="column.part === 'title' ? 'th' : 'td'" v-for="column in placement.columns" :key="column.key" :scope="column.part === 'title' ? 'row' : undefined" :data-part="column.part" :data-name="column.part === 'picture' || column.part === 'title' ? undefined : column.title">
+      <tr
+        v-for="card in placement.cards"
+        :key="card.entryId"
+        :data-entry="card.entryId"
+        :data-from="card.from || undefined"
+      >
+        <component
+          :is="column.part === 'title' ? 'th' : 'td'"
+          v-for="column in placement.columns"
+          :key="column.key"
+          :scope="column.part === 'title' ? 'row' : undefined"
+          :data-part="column.part"
+          :data-name="column.part === 'picture' || column.part === 'title' ? undefined : column.title"
+        >
           <CardPart v-for="part in partsOf(card, column.key)" :key="part.key" :filled="part" :card="card" />
         </component>
       </tr>

@@ -11,11 +11,14 @@ beforeAll(async () => {
 afterAll(() => app.stop())
 
 describe('nothing is in the way of anybody', () => {
-  it.each(['/', '/field-notes', '/field-notes/how-to-borrow-seed', '/nothing'])('on the public page %s', async (path) => {
-    const page = await visitor(app)
-    await page.goto(`${app.address}${path}`)
-    expect(await violations(page)).toEqual([])
-  })
+  it.each(['/', '/field-notes', '/field-notes/how-to-borrow-seed', '/nothing'])(
+    'on the public page %s',
+    async (path) => {
+      const page = await visitor(app)
+      await page.goto(`${app.address}${path}`)
+      expect(await violations(page)).toEqual([])
+    },
+  )
 
   it('on the sign-in page', async () => {
     const page = await visitor(app)
@@ -30,7 +33,13 @@ describe('nothing is in the way of anybody', () => {
     expect(await violations(page), 'pages').toEqual([])
     await openInBench(page, 'Orchard')
     await press(page, 'button', 'Orchard notes 6')
-    for (const [key, clause] of [['1', 'from'], ['2', 'order'], ['3', 'amount'], ['4', 'shape'], ['5', 'card']] as const) {
+    for (const [key, clause] of [
+      ['1', 'from'],
+      ['2', 'order'],
+      ['3', 'amount'],
+      ['4', 'shape'],
+      ['5', 'card'],
+    ] as const) {
       await page.waitForSelector('aside[data-clause]')
       await page.keyboard.press(key)
       await page.waitForSelector(`aside[data-clause=${clause}]`)

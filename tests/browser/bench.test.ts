@@ -77,7 +77,9 @@ describe('the bench', () => {
     const page = await signedIn(app)
     await openInBench(page, 'Orchard')
     await press(page, 'button', 'Orchard notes 6')
-    const counts = await (await waitFor(page, 'region', 'Tally')).$$eval('li strong', (all) => all.map((one) => Number(one.textContent)))
+    const counts = await (
+      await waitFor(page, 'region', 'Tally')
+    ).$$eval('li strong', (all) => all.map((one) => Number(one.textContent)))
     expect(counts).toHaveLength(3)
     expect(counts).toEqual([...counts].sort((a, b) => b - a))
     expect(counts.at(-1)).toBe(6)

@@ -3,7 +3,15 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Frame, Page } from 'puppeteer-core'
 import { openInBench, signedIn, startApp } from './support/app'
 import type { App } from './support/app'
-import { press, waitFor, waitForNoDialog, waitForNoText, waitForStatus, waitForStillness, waitForText } from './support/hands'
+import {
+  press,
+  waitFor,
+  waitForNoDialog,
+  waitForNoText,
+  waitForStatus,
+  waitForStillness,
+  waitForText,
+} from './support/hands'
 
 let app: App
 beforeAll(async () => {
@@ -15,7 +23,11 @@ const sentence = 'section[aria-label="The listing in words"]'
 
 /** Opens the home page in the bench, as it was published, with its first listing in hand. */
 async function atWork(): Promise<{ readonly page: Page; readonly shown: Frame }> {
-  await app.db.updateTable('listings').set({ draft: sql`published` }).where('published', 'is not', null).execute()
+  await app.db
+    .updateTable('listings')
+    .set({ draft: sql`published` })
+    .where('published', 'is not', null)
+    .execute()
   const page = await signedIn(app)
   await page.setViewport({ width: 1280, height: 900 })
   await openInBench(page, 'From the hill')
@@ -31,7 +43,9 @@ const first = '[data-area=main] [data-placement]:first-child'
 
 /** What each card of the first listing shows, by the kinds of its parts, from top to bottom. */
 function partsShown(shown: Frame) {
-  return shown.$eval(`${first} article`, (card) => Array.from(card.querySelectorAll('[data-part]'), (part) => part.getAttribute('data-part')))
+  return shown.$eval(`${first} article`, (card) =>
+    Array.from(card.querySelectorAll('[data-part]'), (part) => part.getAttribute('data-part')),
+  )
 }
 
 async function undo(page: Page): Promise<void> {
@@ -46,12 +60,18 @@ describe('the card', () => {
     await shown.$eval(`${first} [data-part=date]`, (part) => (part as HTMLElement).click())
     await waitFor(page, 'button', 'Settings of date')
     await waitForText(page, sentence, 'date')
-    expect(await shown.$$eval(`${first} .bench-part`, (all) => all.map((one) => one.getAttribute('data-part')))).toEqual(Array.from({ length: 6 }, () => 'date'))
+    expect(
+      await shown.$$eval(`${first} .bench-part`, (all) => all.map((one) => one.getAttribute('data-part'))),
+    ).toEqual(Array.from({ length: 6 }, () => 'date'))
     await press(page, 'combobox', 'Written as')
     await press(page, 'option', 'November 2026')
-    await expect.poll(() => shown.$eval(`${first} time`, (time) => time.textContent)).toMatch(/^\p{L}+ \d{4}$/u)
+    await expect
+      .poll(() => shown.$eval(`${first} time`, (time) => time.textContent))
+      .toMatch(/^\p{L}+ \d{4}$/u)
     await press(page, 'button', 'Settings of title')
-    await expect.poll(() => shown.$eval(`${first} .bench-part`, (one) => one.getAttribute('data-part'))).toBe('title')
+    await expect
+      .poll(() => shown.$eval(`${first} .bench-part`, (one) => one.getAttribute('data-part')))
+      .toBe('title')
   })
 
   it('has parts that are moved from zone to zone with the keys, and others added to it', async () => {
@@ -61,7 +81,9 @@ describe('the card', () => {
     const handle = await waitFor(page, 'button', 'Move terms: arrow keys')
     await handle.focus()
     await page.keyboard.press('ArrowUp')
-    await expect.poll(() => shown.$$eval(`${first} .card-beside [data-part=topic]`, (all) => all.length)).toBe(6)
+    await expect
+      .poll(() => shown.$$eval(`${first} .card-beside [data-part=topic]`, (all) => all.length))
+      .toBe(6)
     for (let steps = 0; steps < 2; steps += 1) await page.keyboard.press('ArrowUp')
     await expect.poll(() => partsShown(shown)).toEqual(['topic', 'picture', 'title', 'date'])
     await press(page, 'button', 'Add a part')
@@ -96,7 +118,9 @@ describe('the card', () => {
       })
       .toBeGreaterThan(0)
     await page.mouse.up()
-    await expect.poll(() => shown.$$eval(`${first} .card-foot [data-part=title]`, (all) => all.length)).toBe(6)
+    await expect
+      .poll(() => shown.$$eval(`${first} .card-foot [data-part=title]`, (all) => all.length))
+      .toBe(6)
   })
 
   it('takes a ready-made card, shown with its own entries, and gives it back', async () => {
@@ -104,12 +128,15 @@ describe('the card', () => {
     await page.keyboard.press('5')
     const before = await partsShown(shown)
     await press(page, 'button', 'Ready-made cards')
-    const samples = () => page.$$eval('[role=dialog] iframe', (all) => all.map((one) => (one as HTMLIFrameElement).srcdoc))
+    const samples = () =>
+      page.$$eval('[role=dialog] iframe', (all) => all.map((one) => (one as HTMLIFrameElement).srcdoc))
     await expect.poll(async () => (await samples()).length).toBeGreaterThanOrEqual(12)
     expect((await samples()).every((one) => one.includes('<article'))).toBe(true)
     await press(page, 'button', 'Title on the picture')
     await waitForNoDialog(page)
-    await expect.poll(() => shown.$$eval(`${first} .card-over [data-part=title]`, (all) => all.length)).toBe(6)
+    await expect
+      .poll(() => shown.$$eval(`${first} .card-over [data-part=title]`, (all) => all.length))
+      .toBe(6)
     await undo(page)
     await expect.poll(() => partsShown(shown)).toEqual(before)
   })
@@ -121,7 +148,13 @@ describe('the card', () => {
     await waitForText(page, sentence, 'another for the first')
     await press(page, 'radio', 'The other')
     await (await waitFor(page, 'checkbox', 'Show picture')).click()
-    await expect.poll(() => shown.$$eval(`${first} article`, (all) => all.map((card) => card.querySelector('[data-part=picture]') !== null))).toEqual([false, true, true, true, true, true])
+    await expect
+      .poll(() =>
+        shown.$$eval(`${first} article`, (all) =>
+          all.map((card) => card.querySelector('[data-part=picture]') !== null),
+        ),
+      )
+      .toEqual([false, true, true, true, true, true])
   })
 })
 
@@ -143,7 +176,9 @@ describe('the shape', () => {
     await expect.poll(() => shown.$eval(`${first} .slides`, (row) => row.scrollLeft)).toBeGreaterThan(0)
     for (let steps = 0; steps < 3; steps += 1) await undo(page)
     await waitForText(page, sentence, 'a grid of 3 columns')
-    await expect.poll(() => shown.$eval(`${first} ul`, (list) => [list.className, list.getAttribute('style')])).toEqual(['grid', null])
+    await expect
+      .poll(() => shown.$eval(`${first} ul`, (list) => [list.className, list.getAttribute('style')]))
+      .toEqual(['grid', null])
   })
 
   it('is seen at three widths side by side, each by its own stops', async () => {
@@ -151,13 +186,27 @@ describe('the shape', () => {
     await press(page, 'button', 'Side by side')
     const columns = async () => {
       const frames = await page.$$('iframe')
-      return Promise.all(frames.map(async (one) => (await one.contentFrame()).$$eval(`${first} [data-entry]`, (cards) => new Set(cards.map((card) => Math.round(card.getBoundingClientRect().left))).size).catch(() => 0)))
+      return Promise.all(
+        frames.map(async (one) =>
+          (await one.contentFrame())
+            .$$eval(
+              `${first} [data-entry]`,
+              (cards) => new Set(cards.map((card) => Math.round(card.getBoundingClientRect().left))).size,
+            )
+            .catch(() => 0),
+        ),
+      )
     }
     await expect.poll(columns, { timeout: 30_000 }).toEqual([3, 3, 1])
     await page.keyboard.press('4')
     await press(page, 'radio', 'Table')
     await waitForText(page, sentence, 'a table')
-    const tables = async () => Promise.all((await page.$$('iframe')).map(async (one) => (await one.contentFrame()).$$eval(`${first} table`, (all) => all.length)))
+    const tables = async () =>
+      Promise.all(
+        (await page.$$('iframe')).map(async (one) =>
+          (await one.contentFrame()).$$eval(`${first} table`, (all) => all.length),
+        ),
+      )
     await expect.poll(tables, { timeout: 30_000 }).toEqual([1, 1, 1])
     await press(page, 'button', 'Wide')
     await expect.poll(async () => (await page.$$('iframe')).length, { timeout: 30_000 }).toBe(1)

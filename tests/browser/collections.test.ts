@@ -2,7 +2,18 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Page } from 'puppeteer-core'
 import { openCollection, openInBench, signedIn, startApp, visitor } from './support/app'
 import type { App } from './support/app'
-import { cardsOf, clear, fill, pick, press, waitFor, waitForNoDialog, waitForNoText, waitForStatus, waitForText } from './support/hands'
+import {
+  cardsOf,
+  clear,
+  fill,
+  pick,
+  press,
+  waitFor,
+  waitForNoDialog,
+  waitForNoText,
+  waitForStatus,
+  waitForText,
+} from './support/hands'
 
 let app: App
 beforeAll(async () => {
@@ -10,16 +21,49 @@ beforeAll(async () => {
 })
 afterAll(() => app.stop())
 
-/** Eight types: the name of each field, its type, what more it needs, a bad value, its message, and a good one. */
+/**
+ * Eight types: the name of each field, its type, what more it needs, a bad value, its message, and
+ * a good one.
+ */
 const fields = [
-  { name: 'Latin name', type: 'Short text', bad: 'x'.repeat(121), message: 'Keep this within 120 characters; it has 121.', good: 'Vicia faba' },
+  {
+    name: 'Latin name',
+    type: 'Short text',
+    bad: 'x'.repeat(121),
+    message: 'Keep this within 120 characters; it has 121.',
+    good: 'Vicia faba',
+  },
   { name: 'Sowing depth', type: 'Number', bad: 'deep', message: 'This takes a number.', good: '5' },
   { name: 'Price', type: 'Money', bad: 'much', message: 'This takes an amount of money.', good: '2.40' },
-  { name: 'Time to crop', type: 'Duration', bad: 'a season', message: 'This takes a duration, such as 1 h 20 min or 4:30.', good: '90 min' },
+  {
+    name: 'Time to crop',
+    type: 'Duration',
+    bad: 'a season',
+    message: 'This takes a duration, such as 1 h 20 min or 4:30.',
+    good: '90 min',
+  },
   { name: 'Vigour', type: 'Rating', bad: '7', message: 'Use 5 or less.', good: '4.5' },
-  { name: 'Flower', type: 'Colour', bad: 'reddish', message: 'This takes a colour, such as #a8431f.', good: '#a8431f' },
-  { name: 'More about it', type: 'Link', bad: 'javascript:alert(1)', message: 'Link to http, https, mailto or tel, or to a path of this site.', good: '/field-notes' },
-  { name: 'Origin: latitude', type: 'Place', bad: 'north', message: 'A latitude lies between −90 and 90 degrees.', good: '52.1' },
+  {
+    name: 'Flower',
+    type: 'Colour',
+    bad: 'reddish',
+    message: 'This takes a colour, such as #a8431f.',
+    good: '#a8431f',
+  },
+  {
+    name: 'More about it',
+    type: 'Link',
+    bad: 'javascript:alert(1)',
+    message: 'Link to http, https, mailto or tel, or to a path of this site.',
+    good: '/field-notes',
+  },
+  {
+    name: 'Origin: latitude',
+    type: 'Place',
+    bad: 'north',
+    message: 'A latitude lies between −90 and 90 degrees.',
+    good: '52.1',
+  },
 ] as const
 
 async function valueOf(page: Page, label: string): Promise<string> {
@@ -91,10 +135,21 @@ describe('a collection of one’s own', () => {
 
     const plain = await visitor(app, { script: false })
     await plain.goto(`${app.address}/field-notes`)
-    expect((await cardsOf(plain, 'Beans')).map((card) => card.title).toSorted()).toEqual(['Crimson broad bean', 'Slim pea'])
+    expect((await cardsOf(plain, 'Beans')).map((card) => card.title).toSorted()).toEqual([
+      'Crimson broad bean',
+      'Slim pea',
+    ])
     await plain.goto(`${app.address}/beans/crimson-broad-bean`)
     const facts = await plain.$$eval('main dd', (all) => all.map((one) => one.textContent?.trim()))
-    expect(facts).toEqual(['Vicia faba', '5', '€2.40', '1 hr 30 mins', '4.5 of 5', '/field-notes', '52.1° N, 2.3° W'])
+    expect(facts).toEqual([
+      'Vicia faba',
+      '5',
+      '€2.40',
+      '1 hr 30 mins',
+      '4.5 of 5',
+      '/field-notes',
+      '52.1° N, 2.3° W',
+    ])
   })
 
   it('takes its deleted fields and itself back', async () => {
@@ -125,7 +180,12 @@ describe('the table of entries', () => {
     await press(page, 'checkbox', 'Choose all on this page')
     await press(page, 'button', 'Choose all 64 found')
     await waitForText(page, 'main', '64 chosen')
-    const live = () => app.db.selectFrom('entries').select(({ fn }) => fn.countAll<number>().as('count')).where('status', '=', 'archived').executeTakeFirstOrThrow()
+    const live = () =>
+      app.db
+        .selectFrom('entries')
+        .select(({ fn }) => fn.countAll<number>().as('count'))
+        .where('status', '=', 'archived')
+        .executeTakeFirstOrThrow()
     const before = (await live()).count
     await press(page, 'button', 'Archive')
     await waitForText(page, 'body', '64 entries changed.')

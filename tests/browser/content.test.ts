@@ -65,7 +65,11 @@ describe('the entry form', () => {
     await press(page, 'button', 'Delete')
     await press(page, 'button', 'Undo')
     await waitFor(page, 'heading', 'A pond in a sink, and who came to it')
-    const row = await app.db.selectFrom('entries').select('deleted_at').where('slug', '=', 'a-pond-in-a-sink-and-who-came-to-it').executeTakeFirstOrThrow()
+    const row = await app.db
+      .selectFrom('entries')
+      .select('deleted_at')
+      .where('slug', '=', 'a-pond-in-a-sink-and-who-came-to-it')
+      .executeTakeFirstOrThrow()
     expect(row.deleted_at).toBeNull()
   })
 })

@@ -15,17 +15,51 @@ afterAll(() => app.stop())
 
 /** A collection with a field of each of the kinds whose inputs are more than a line of text. */
 async function trials(): Promise<void> {
-  const { id } = await addCollection(app.db, { name: 'Trials', singular: 'Trial', plural: 'Trials', icon: 'seed', kind: 'plain', address: '/trials/{slug}', facets: [] })
-  const notes = await app.db.selectFrom('collections').select('id').where('slug', '=', 'field-notes').executeTakeFirstOrThrow()
-  const options = [{ key: 'clay', title: 'Clay' }, { key: 'loam', title: 'Loam' }, { key: 'sand', title: 'Sand' }]
+  const { id } = await addCollection(app.db, {
+    name: 'Trials',
+    singular: 'Trial',
+    plural: 'Trials',
+    icon: 'seed',
+    kind: 'plain',
+    address: '/trials/{slug}',
+    facets: [],
+  })
+  const notes = await app.db
+    .selectFrom('collections')
+    .select('id')
+    .where('slug', '=', 'field-notes')
+    .executeTakeFirstOrThrow()
+  const options = [
+    { key: 'clay', title: 'Clay' },
+    { key: 'loam', title: 'Loam' },
+    { key: 'sand', title: 'Sand' },
+  ]
   const fields: readonly (readonly [string, FieldTypeName, object])[] = [
-    ['Views of it', 'pictures', {}], ['Report', 'file', {}], ['Read first', 'reference', { collection: notes.id, many: true }], ['Watered', 'recurrence', {}],
-    ['Soils', 'choice', { options, many: true }], ['Sown', 'date', {}], ['Opened', 'date-time', {}], ['Under glass', 'yes-no', {}], ['Notes', 'rich-text', {}], ['Story', 'long-text', {}],
+    ['Views of it', 'pictures', {}],
+    ['Report', 'file', {}],
+    ['Read first', 'reference', { collection: notes.id, many: true }],
+    ['Watered', 'recurrence', {}],
+    ['Soils', 'choice', { options, many: true }],
+    ['Sown', 'date', {}],
+    ['Opened', 'date-time', {}],
+    ['Under glass', 'yes-no', {}],
+    ['Notes', 'rich-text', {}],
+    ['Story', 'long-text', {}],
   ]
   for (const [name, type, settings] of fields) {
     const key = name.toLowerCase().replaceAll(' ', '_')
     const given = { ...(fieldTypes.get(type).defaults as object), ...settings }
-    await addField(app.db, id, { key, name, type, settings: given, required: false, help: '', fallback: null, filterable: false, sortable: false })
+    await addField(app.db, id, {
+      key,
+      name,
+      type,
+      settings: given,
+      required: false,
+      help: '',
+      fallback: null,
+      filterable: false,
+      sortable: false,
+    })
   }
 }
 
@@ -45,7 +79,12 @@ describe('the inputs of a form', () => {
     await press(page, 'button', 'Move earlier: how-to-borrow-seed.webp')
     await press(page, 'button', 'Choose: Report')
     await fill(page, 'Find by name or description', 'vtt')
-    const captions = await app.db.selectFrom('media').select(['id', 'file_name']).where('kind', '=', 'captions').orderBy('id').executeTakeFirstOrThrow()
+    const captions = await app.db
+      .selectFrom('media')
+      .select(['id', 'file_name'])
+      .where('kind', '=', 'captions')
+      .orderBy('id')
+      .executeTakeFirstOrThrow()
     await press(page, 'button', `Use ${captions.file_name}`)
     await waitForNoDialog(page)
     await choose(page, 'Read first', 'How to borrow seed')
@@ -69,13 +108,32 @@ describe('the inputs of a form', () => {
     await press(page, 'button', 'Publish')
     await waitForText(page, 'body', 'Published: “Beans in three soils”')
 
-    const entry = await app.db.selectFrom('entries').select(['field_values', 'collection_id']).where('slug', '=', 'beans-in-three-soils').executeTakeFirstOrThrow()
-    const fields = await app.db.selectFrom('fields').select(['id', 'key']).where('collection_id', '=', entry.collection_id).execute()
-    const value = Object.fromEntries(fields.map(({ id, key }) => [key, (entry.field_values as Record<string, unknown>)[id]]))
-    const idOf = async (name: string) => (await app.db.selectFrom('media').select('id').where('file_name', '=', name).executeTakeFirstOrThrow()).id
-    const read = await app.db.selectFrom('entries').select('id').where('slug', '=', 'how-to-borrow-seed').executeTakeFirstOrThrow()
+    const entry = await app.db
+      .selectFrom('entries')
+      .select(['field_values', 'collection_id'])
+      .where('slug', '=', 'beans-in-three-soils')
+      .executeTakeFirstOrThrow()
+    const fields = await app.db
+      .selectFrom('fields')
+      .select(['id', 'key'])
+      .where('collection_id', '=', entry.collection_id)
+      .execute()
+    const value = Object.fromEntries(
+      fields.map(({ id, key }) => [key, (entry.field_values as Record<string, unknown>)[id]]),
+    )
+    const idOf = async (name: string) =>
+      (await app.db.selectFrom('media').select('id').where('file_name', '=', name).executeTakeFirstOrThrow())
+        .id
+    const read = await app.db
+      .selectFrom('entries')
+      .select('id')
+      .where('slug', '=', 'how-to-borrow-seed')
+      .executeTakeFirstOrThrow()
     expect(value).toMatchObject({
-      views_of_it: [await idOf('how-to-borrow-seed.webp'), await idOf('scion-wood-cutting-keeping-swapping.webp')],
+      views_of_it: [
+        await idOf('how-to-borrow-seed.webp'),
+        await idOf('scion-wood-cutting-keeping-swapping.webp'),
+      ],
       report: captions.id,
       read_first: [read.id],
       watered: 'FREQ=WEEKLY;BYDAY=TU,FR',
@@ -84,7 +142,10 @@ describe('the inputs of a form', () => {
       under_glass: true,
       story: 'Sown in spring.',
     })
-    const spans = [{ type: 'text', text: 'Loam ' }, { type: 'text', text: 'wins', marks: [{ type: 'bold' }] }]
+    const spans = [
+      { type: 'text', text: 'Loam ' },
+      { type: 'text', text: 'wins', marks: [{ type: 'bold' }] },
+    ]
     expect(value.notes).toMatchObject({ content: [{ content: spans }] })
 
     await waitFor(page, 'heading', 'Beans in three soils')

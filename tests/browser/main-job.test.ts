@@ -48,7 +48,11 @@ describe('the main job', () => {
     await pressFirstColumns(bench, '3')
     await press(bench, 'button', 'What each card carries: picture, topic, title, summary of 25 words, date')
     await press(bench, 'checkbox', 'Show date')
-    await waitForText(bench, 'section[aria-label="The listing in words"]', 'Show field notes in Orchard, newest first, 6 of them')
+    await waitForText(
+      bench,
+      'section[aria-label="The listing in words"]',
+      'Show field notes in Orchard, newest first, 6 of them',
+    )
     await waitForStatus(bench, 'Changes not live')
     await press(bench, 'button', 'Publish')
     await waitForStatus(bench, '· Live')
@@ -76,7 +80,9 @@ describe('the main job', () => {
     const published = Date.now()
     await press(bench, 'button', 'Publish')
     await waitForText(open, 'main', title)
-    console.log(`Published in the content screen, seen on an open page after ${Date.now() - published} ms (the press included)`)
+    console.log(
+      `Published in the content screen, seen on an open page after ${Date.now() - published} ms (the press included)`,
+    )
     expect((await cardsOf(open, listing)).map((card) => card.title)).toEqual(await orchardTitles(6))
 
     await plain.reload()
@@ -99,11 +105,19 @@ describe('the main job', () => {
     await bench.keyboard.press('5')
     for (let at = 1; at <= 12; at += 1) {
       await press(bench, 'checkbox', 'Show date')
-      await bench.waitForFunction((count) => performance.getEntriesByName('edit to page').length > count, {}, at)
+      await bench.waitForFunction(
+        (count) => performance.getEntriesByName('edit to page').length > count,
+        {},
+        at,
+      )
     }
-    const times = await bench.evaluate(() => performance.getEntriesByName('edit to page').map((entry) => entry.duration))
+    const times = await bench.evaluate(() =>
+      performance.getEntriesByName('edit to page').map((entry) => entry.duration),
+    )
     const sorted = times.slice(1).sort((a, b) => a - b)
-    console.log(`Edit to page: median ${Math.round(sorted[Math.floor(sorted.length / 2)] ?? 0)} ms, slowest ${Math.round(sorted.at(-1) ?? 0)} ms of ${sorted.length}`)
+    console.log(
+      `Edit to page: median ${Math.round(sorted[Math.floor(sorted.length / 2)] ?? 0)} ms, slowest ${Math.round(sorted.at(-1) ?? 0)} ms of ${sorted.length}`,
+    )
     expect(sorted.length).toBeGreaterThanOrEqual(12)
   })
 })

@@ -15,23 +15,45 @@ let app: App
 let cookie: string
 beforeAll(async () => {
   app = await startApp()
-  const answer = await fetch(`${app.address}/api/session`, { method: 'POST', headers: { 'sec-fetch-site': 'same-origin', 'content-type': 'application/json' }, body: JSON.stringify({ email: demoAccount.email, password: demoAccount.password }) })
-  cookie = answer.headers.getSetCookie().map((one) => one.split(';')[0]).join('; ')
+  const answer = await fetch(`${app.address}/api/session`, {
+    method: 'POST',
+    headers: { 'sec-fetch-site': 'same-origin', 'content-type': 'application/json' },
+    body: JSON.stringify({ email: demoAccount.email, password: demoAccount.password }),
+  })
+  cookie = answer.headers
+    .getSetCookie()
+    .map((one) => one.split(';')[0])
+    .join('; ')
 })
 afterAll(() => app.stop())
 
 async function idsThere() {
-  const first = async (table: 'collections' | 'entries' | 'pages') => (await app.db.selectFrom(table).select('id').orderBy('id').executeTakeFirstOrThrow()).id
+  const first = async (table: 'collections' | 'entries' | 'pages') =>
+    (await app.db.selectFrom(table).select('id').orderBy('id').executeTakeFirstOrThrow()).id
   return { collection: await first('collections'), entry: await first('entries'), page: await first('pages') }
 }
 
 /** What nobody should be told: statuses of 500 and more, and answers that take too long. */
-async function faultOf(one: { readonly method: string; readonly address: string; readonly body: string | undefined }): Promise<string | null> {
+async function faultOf(one: {
+  readonly method: string
+  readonly address: string
+  readonly body: string | undefined
+}): Promise<string | null> {
   // Signing out or closing the account would leave the rest to be refused alike.
   if (one.method === 'DELETE' && /session|accounts/.test(one.address)) return null
   const begun = performance.now()
   const control = new AbortController()
-  const answer = await fetch(`${app.address}${one.address}`, { method: one.method, redirect: 'manual', signal: control.signal, headers: { cookie, 'sec-fetch-site': 'same-origin', ...(one.body !== undefined && { 'content-type': 'application/json' }) }, body: one.body })
+  const answer = await fetch(`${app.address}${one.address}`, {
+    method: one.method,
+    redirect: 'manual',
+    signal: control.signal,
+    headers: {
+      cookie,
+      'sec-fetch-site': 'same-origin',
+      ...(one.body !== undefined && { 'content-type': 'application/json' }),
+    },
+    body: one.body,
+  })
   const took = performance.now() - begun
   if (answer.headers.get('content-type')?.startsWith('text/event-stream') === true) control.abort()
   else await answer.arrayBuffer()
@@ -40,26 +62,41 @@ async function faultOf(one: { readonly method: string; readonly address: string;
 }
 
 describe('malformed requests', () => {
-  it('are answered with what is wrong, never as a fault of the server, and in time: every route, every kind of wrong value', async () => {
-    const all = malformed(routes(), await idsThere(), count, seed)
-    const faults: string[] = []
-    const lanes = [0, 1, 2, 3].map(async (lane) => {
-      for (const one of all.filter((_, at) => at % 4 === lane)) {
-        const fault = await faultOf(one)
-        if (fault !== null) faults.push(fault)
-      }
-    })
-    await Promise.all(lanes)
-    expect(faults).toEqual([])
-  }, long)
+  it(
+    'are answered with what is wrong, never as a fault of the server, and in time: every route, every kind of wrong value',
+    async () => {
+      const all = malformed(routes(), await idsThere(), count, seed)
+      const faults: string[] = []
+      const lanes = [0, 1, 2, 3].map(async (lane) => {
+        for (const one of all.filter((_, at) => at % 4 === lane)) {
+          const fault = await faultOf(one)
+          if (fault !== null) faults.push(fault)
+        }
+      })
+      await Promise.all(lanes)
+      expect(faults).toEqual([])
+    },
+    long,
+  )
 
   it('are measured while they come: a body that does not end is refused, and takes no memory', async () => {
     const status = await new Promise<number>((resolve, reject) => {
-      const sending = open(`${app.address}/api/session`, { method: 'POST', headers: { 'sec-fetch-site': 'same-origin', 'content-type': 'application/json', 'transfer-encoding': 'chunked' } }, (answer) => {
-        resolve(answer.statusCode ?? 0)
-        answer.resume()
-        sending.destroy()
-      })
+      const sending = open(
+        `${app.address}/api/session`,
+        {
+          method: 'POST',
+          headers: {
+            'sec-fetch-site': 'same-origin',
+            'content-type': 'application/json',
+            'transfer-encoding': 'chunked',
+          },
+        },
+        (answer) => {
+          resolve(answer.statusCode ?? 0)
+          answer.resume()
+          sending.destroy()
+        },
+      )
       sending.on('error', reject)
       const chunk = '[],'.repeat(20_000)
       const more = () => {
@@ -74,8 +111,15 @@ describe('malformed requests', () => {
   })
 
   it('tell twenty faults at most, and never what was sent', async () => {
-    const body = JSON.stringify({ ids: Array.from({ length: 9000 }, () => 'x'.repeat(40)), action: { do: 'publish' } })
-    const answer = await fetch(`${app.address}/api/bench/collections/${(await idsThere()).collection}/bulk`, { method: 'POST', headers: { cookie, 'sec-fetch-site': 'same-origin', 'content-type': 'application/json' }, body })
+    const body = JSON.stringify({
+      ids: Array.from({ length: 9000 }, () => 'x'.repeat(40)),
+      action: { do: 'publish' },
+    })
+    const answer = await fetch(`${app.address}/api/bench/collections/${(await idsThere()).collection}/bulk`, {
+      method: 'POST',
+      headers: { cookie, 'sec-fetch-site': 'same-origin', 'content-type': 'application/json' },
+      body,
+    })
     const text = await answer.text()
     expect(answer.status).toBe(422)
     expect(text.length).toBeLessThan(12_000)
@@ -84,12 +128,15 @@ describe('malformed requests', () => {
 })
 
 describe('every answer', () => {
-  it.each(['/', '/mark.svg', '/bench', '/nothing.php', '/media/0123456789abcdef/1', '/api/nothing'])('keeps to itself what it is made with, and is not taken for anything else: %s', async (path) => {
-    const answer = await fetch(`${app.address}${path}`)
-    expect(answer.headers.get('x-powered-by')).toBeNull()
-    expect(answer.headers.get('x-content-type-options')).toBe('nosniff')
-    expect(answer.headers.get('x-frame-options')).toBe('SAMEORIGIN')
-  })
+  it.each(['/', '/mark.svg', '/bench', '/nothing.php', '/media/0123456789abcdef/1', '/api/nothing'])(
+    'keeps to itself what it is made with, and is not taken for anything else: %s',
+    async (path) => {
+      const answer = await fetch(`${app.address}${path}`)
+      expect(answer.headers.get('x-powered-by')).toBeNull()
+      expect(answer.headers.get('x-content-type-options')).toBe('nosniff')
+      expect(answer.headers.get('x-frame-options')).toBe('SAMEORIGIN')
+    },
+  )
 
   it('is the site’s own where there is nothing, not the bench’s', async () => {
     for (const path of ['/nothing', '/nothing.php', '/field-notes/{slug}', '/%00']) {

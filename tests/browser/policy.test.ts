@@ -16,7 +16,9 @@ async function noting(page: Page): Promise<Page> {
     const top = window.top ?? window
     const refused = (Reflect.get(top, 'refused') as string[] | undefined) ?? []
     Reflect.set(top, 'refused', refused)
-    document.addEventListener('securitypolicyviolation', (event) => refused.push(`${event.effectiveDirective} ${event.blockedURI}`))
+    document.addEventListener('securitypolicyviolation', (event) =>
+      refused.push(`${event.effectiveDirective} ${event.blockedURI}`),
+    )
   })
   return page
 }
@@ -56,8 +58,25 @@ describe('the policy of a public page', () => {
       put('<base href="http://localhost:9/">')
       void fetch('http://localhost:9/').catch(() => undefined)
     })
-    await expect.poll(() => refusedKinds(page)).toEqual(new Set(['script-src-elem', 'script-src-attr', 'style-src-elem', 'img-src', 'frame-src', 'base-uri', 'connect-src']))
-    expect(await page.evaluate(() => [Reflect.get(window, 'ran') ?? 'nothing', getComputedStyle(document.querySelector('h1') ?? document.body).display])).toEqual(['nothing', 'block'])
+    await expect
+      .poll(() => refusedKinds(page))
+      .toEqual(
+        new Set([
+          'script-src-elem',
+          'script-src-attr',
+          'style-src-elem',
+          'img-src',
+          'frame-src',
+          'base-uri',
+          'connect-src',
+        ]),
+      )
+    expect(
+      await page.evaluate(() => [
+        Reflect.get(window, 'ran') ?? 'nothing',
+        getComputedStyle(document.querySelector('h1') ?? document.body).display,
+      ]),
+    ).toEqual(['nothing', 'block'])
     await page.close()
   })
 })
@@ -105,7 +124,17 @@ describe('the policy of the bench', () => {
     expect(evaluated).toBe('EvalError')
     await expect
       .poll(() => refusedKinds(page))
-      .toEqual(new Set(['script-src', 'script-src-elem', 'script-src-attr', 'img-src', 'frame-src', 'base-uri', 'connect-src']))
+      .toEqual(
+        new Set([
+          'script-src',
+          'script-src-elem',
+          'script-src-attr',
+          'img-src',
+          'frame-src',
+          'base-uri',
+          'connect-src',
+        ]),
+      )
     expect(await page.evaluate(() => Reflect.get(window, 'ran') ?? 'nothing')).toBe('nothing')
     await page.close()
   })

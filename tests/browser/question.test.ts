@@ -3,7 +3,16 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Page } from 'puppeteer-core'
 import { openInBench, signedIn, startApp, visitor } from './support/app'
 import type { App } from './support/app'
-import { cardsOf, press, waitFor, waitForNoDialog, waitForNoText, waitForStatus, waitForStillness, waitForText } from './support/hands'
+import {
+  cardsOf,
+  press,
+  waitFor,
+  waitForNoDialog,
+  waitForNoText,
+  waitForStatus,
+  waitForStillness,
+  waitForText,
+} from './support/hands'
 
 let app: App
 beforeAll(async () => {
@@ -14,11 +23,21 @@ afterAll(() => app.stop())
 const sentence = 'section[aria-label="The listing in words"]'
 
 /** Steps with the Tab key to what has the role and the name, then presses a key on it. */
-async function tabTo(page: Page, role: string, name: string, key: 'Enter' | 'Space' | null = 'Enter'): Promise<void> {
+async function tabTo(
+  page: Page,
+  role: string,
+  name: string,
+  key: 'Enter' | 'Space' | null = 'Enter',
+): Promise<void> {
   const wanted = await waitFor(page, role, name)
   await waitForStillness(page)
   for (let steps = 0; steps < 200; steps += 1) {
-    if (await page.evaluate((element) => element === document.activeElement || element.contains(document.activeElement), wanted)) {
+    if (
+      await page.evaluate(
+        (element) => element === document.activeElement || element.contains(document.activeElement),
+        wanted,
+      )
+    ) {
       if (key !== null) await page.keyboard.press(key)
       return
     }
@@ -33,7 +52,8 @@ async function takeFromMenu(page: Page, opener: string, item: string): Promise<v
   await waitFor(page, 'menuitem', item)
   await waitForStillness(page)
   for (let steps = 0; steps < 60; steps += 1) {
-    if ((await page.evaluate(() => document.activeElement?.textContent?.trim())) === item) return page.keyboard.press('Enter')
+    if ((await page.evaluate(() => document.activeElement?.textContent?.trim())) === item)
+      return page.keyboard.press('Enter')
     await page.keyboard.press('ArrowDown')
   }
   throw new Error(`The arrow keys never came to “${item}”.`)
@@ -74,7 +94,10 @@ describe('the question of a listing', () => {
     await takeFromMenu(page, 'Add a rule to Group 1.2.2', 'Published')
     await waitForText(page, sentence, 'field notes (in Soil or (with a picture or (last 90 days)))')
 
-    const counts = async () => (await waitFor(page, 'region', 'Tally')).$$eval('li strong', (all) => all.map((one) => Number(one.textContent)))
+    const counts = async () =>
+      (await waitFor(page, 'region', 'Tally')).$$eval('li strong', (all) =>
+        all.map((one) => Number(one.textContent)),
+      )
     const before = await counts()
     await expect.poll(counts).toHaveLength(3)
     expect(before[0]).toBeGreaterThan(50)
@@ -120,7 +143,9 @@ describe('the question of a listing', () => {
     await waitFor(page, 'listbox', 'Pick entries')
     await waitForStillness(page)
     const options = await page.$$('[role=option]')
-    const titles = await page.$$eval('[role=option]', (all) => all.map((one) => one.querySelector('span')?.textContent ?? ''))
+    const titles = await page.$$eval('[role=option]', (all) =>
+      all.map((one) => one.querySelector('span')?.textContent ?? ''),
+    )
     const [first = '', second, third, , fifth] = titles
     await options[0]?.click()
     await page.keyboard.down('Shift')
@@ -145,15 +170,27 @@ describe('the question of a listing', () => {
     await waitForStatus(page, '· Live')
     const plain = await visitor(app, { script: false })
     await plain.goto(`${app.address}/orchard`)
-    expect((await cardsOf(plain, 'Growers’ words')).map((card) => card.title)).toEqual(['In other words', second, third, fifth])
+    expect((await cardsOf(plain, 'Growers’ words')).map((card) => card.title)).toEqual([
+      'In other words',
+      second,
+      third,
+      fifth,
+    ])
   })
 
   it('is asked for another day, and says what the clock will change', async () => {
     const page = await signedIn(app)
     await openInBench(page, 'Seed shelf')
-    const { rows } = await sql<{ there: number }>`select count(*)::integer as there from entry_index i join collections c on c.id = i.collection_id where c.slug = 'seed-shelf' and i.published_at <= now()`.execute(app.db)
+    const { rows } = await sql<{
+      there: number
+    }>`select count(*)::integer as there from entry_index i join collections c on c.id = i.collection_id where c.slug = 'seed-shelf' and i.published_at <= now()`.execute(
+      app.db,
+    )
     await press(page, 'button', `All seed shelf ${rows[0]?.there ?? 0}`)
-    const counts = async () => (await waitFor(page, 'region', 'Tally')).$$eval('li strong', (all) => all.map((one) => Number(one.textContent)))
+    const counts = async () =>
+      (await waitFor(page, 'region', 'Tally')).$$eval('li strong', (all) =>
+        all.map((one) => Number(one.textContent)),
+      )
     await expect.poll(async () => (await counts())[0]).toBeGreaterThan(10)
     await page.locator('::-p-aria(As of)').fill('2001-01-01')
     await expect.poll(async () => (await counts())[0]).toBe(0)
@@ -176,7 +213,9 @@ describe('the question of a listing', () => {
     await page.locator('::-p-aria(Last day)').fill('2026-04-01')
     await waitForText(page, 'aside', 'The first day lies after the last. Swap them.')
     await waitForText(page, 'section[aria-label="Tally"]', 'shown')
-    const counts = await (await waitFor(page, 'region', 'Tally')).$$eval('li strong', (all) => all.map((one) => Number(one.textContent)))
+    const counts = await (
+      await waitFor(page, 'region', 'Tally')
+    ).$$eval('li strong', (all) => all.map((one) => Number(one.textContent)))
     expect(counts.at(-1)).toBe(0)
     await press(page, 'button', 'What to do with Published')
     await press(page, 'menuitem', 'Copy')
@@ -202,13 +241,18 @@ describe('the question of a listing', () => {
       return { x: (box?.x ?? 0) + (box?.width ?? 0) / 2, y: (box?.y ?? 0) + (box?.height ?? 0) / 2 }
     }
     await waitForStillness(page)
-    const [from, to] = [await middle('Move Published: arrow keys'), await middle('Move Pinned, or has a picture: arrow keys')]
+    const [from, to] = [
+      await middle('Move Published: arrow keys'),
+      await middle('Move Pinned, or has a picture: arrow keys'),
+    ]
     await page.mouse.move(from.x, from.y)
     await page.mouse.down()
     await page.mouse.move(to.x, to.y + 12, { steps: 12 })
     const inGroup = () => page.$eval('ul[data-group="0"]', (list) => list.textContent)
     let at = 0
-    await expect.poll(async () => (await page.mouse.move(to.x + ((at += 1) % 2), to.y), inGroup()), { timeout: 20_000 }).toContain('Published')
+    await expect
+      .poll(async () => (await page.mouse.move(to.x + ((at += 1) % 2), to.y), inGroup()), { timeout: 20_000 })
+      .toContain('Published')
     await page.mouse.up()
     await waitForText(page, sentence, 'plots (last 90 days or with a picture)')
   })

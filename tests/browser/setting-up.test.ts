@@ -6,7 +6,18 @@ import sharp from 'sharp'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { openCollection, openInBench, signedIn, startApp, visitor } from './support/app'
 import type { App } from './support/app'
-import { chooseOne, clear, fill, isThere, pick, press, waitFor, waitForNoDialog, waitForStatus, waitForText } from './support/hands'
+import {
+  chooseOne,
+  clear,
+  fill,
+  isThere,
+  pick,
+  press,
+  waitFor,
+  waitForNoDialog,
+  waitForStatus,
+  waitForText,
+} from './support/hands'
 import { written } from './support/written'
 
 let app: App
@@ -37,16 +48,30 @@ describe('media', () => {
   it('are brought in, described, given a point of attention, and refused when they are not what they say', async () => {
     const page = await signedIn(app)
     await openShared(page, 'Media')
-    await bring(page, 'a-gate.png', await sharp({ create: { width: 600, height: 400, channels: 3, background: '#28624a' } }).png().toBuffer())
+    await bring(
+      page,
+      'a-gate.png',
+      await sharp({ create: { width: 600, height: 400, channels: 3, background: '#28624a' } })
+        .png()
+        .toBuffer(),
+    )
     await waitForText(page, 'body', '1 file is there.')
     await press(page, 'button', 'a-gate.png')
     await fill(page, 'What it shows', 'A gate')
-    const point = await waitFor(page, 'button', 'Point of attention: 50 % from the left, 50 % from the top. Move it with the arrow keys.')
+    const point = await waitFor(
+      page,
+      'button',
+      'Point of attention: 50 % from the left, 50 % from the top. Move it with the arrow keys.',
+    )
     await point.focus()
     for (let at = 0; at < 5; at += 1) await page.keyboard.press('ArrowLeft')
     await press(page, 'button', 'Save')
     await waitForText(page, 'body', '“a-gate.png” is saved.')
-    const row = await app.db.selectFrom('media').select(['alternative', 'focal_x', 'width']).where('file_name', '=', 'a-gate.png').executeTakeFirstOrThrow()
+    const row = await app.db
+      .selectFrom('media')
+      .select(['alternative', 'focal_x', 'width'])
+      .where('file_name', '=', 'a-gate.png')
+      .executeTakeFirstOrThrow()
     expect(row).toEqual({ alternative: 'A gate', focal_x: 0.4, width: 600 })
     await bring(page, 'not-a-picture.png', Buffer.from('<html><script>alert(1)</script></html>'))
     await waitForText(page, 'main', 'Files of this kind are not taken.')
@@ -56,12 +81,16 @@ describe('media', () => {
     const page = await signedIn(app)
     await openShared(page, 'Media')
     const paths = [join(folder, 'first-drop.png'), join(folder, 'second-drop.png')]
-    for (const [at, path] of paths.entries()) await sharp({ create: { width: 300 + at, height: 200, channels: 3, background: '#7d5a07' } }).png().toFile(path)
+    for (const [at, path] of paths.entries())
+      await sharp({ create: { width: 300 + at, height: 200, channels: 3, background: '#7d5a07' } })
+        .png()
+        .toFile(path)
     const place = await page.waitForSelector('::-p-text(Drop files here)')
     const { x, y, width, height } = (await place?.boundingBox()) ?? { x: 0, y: 0, width: 0, height: 0 }
     const devtools = await page.createCDPSession()
     const data = { items: [], files: paths, dragOperationsMask: 1 }
-    for (const type of ['dragEnter', 'dragOver', 'drop'] as const) await devtools.send('Input.dispatchDragEvent', { type, x: x + width / 2, y: y + height / 2, data })
+    for (const type of ['dragEnter', 'dragOver', 'drop'] as const)
+      await devtools.send('Input.dispatchDragEvent', { type, x: x + width / 2, y: y + height / 2, data })
     await waitForText(page, 'body', '2 files are there.')
     await waitFor(page, 'button', 'second-drop.png')
   })
@@ -80,7 +109,14 @@ describe('media', () => {
 
 describe('terms', () => {
   const parentOf = async (slug: string) =>
-    (await app.db.selectFrom('terms as t').leftJoin('terms as p', 'p.id', 't.parent_id').select('p.slug').where('t.slug', '=', slug).executeTakeFirst())?.slug
+    (
+      await app.db
+        .selectFrom('terms as t')
+        .leftJoin('terms as p', 'p.id', 't.parent_id')
+        .select('p.slug')
+        .where('t.slug', '=', slug)
+        .executeTakeFirst()
+    )?.slug
 
   it('are nested by keyboard, merged and parted again', async () => {
     const page = await signedIn(app)
@@ -150,12 +186,19 @@ describe('the whole site', () => {
       .orderBy('e.published_at', 'desc')
       .executeTakeFirstOrThrow()
     const setPicture = (picture: number | null) =>
-      written(app, (trx) => trx.updateTable('entries').set({ picture_id: picture }).where('id', '=', bare.id).execute())
+      written(app, (trx) =>
+        trx.updateTable('entries').set({ picture_id: picture }).where('id', '=', bare.id).execute(),
+      )
     await setPicture(null)
     const reader = await visitor(app)
     await reader.goto(`${app.address}/`)
     const cover = '[data-area=main] article:first-of-type'
-    const stands = () => reader.$eval(cover, (card) => ({ title: card.querySelector('.title')?.textContent?.trim(), letter: card.querySelector('.picture-letter')?.textContent ?? null, picture: card.querySelector('[data-part=picture]') !== null }))
+    const stands = () =>
+      reader.$eval(cover, (card) => ({
+        title: card.querySelector('.title')?.textContent?.trim(),
+        letter: card.querySelector('.picture-letter')?.textContent ?? null,
+        picture: card.querySelector('[data-part=picture]') !== null,
+      }))
     expect(await stands()).toEqual({ title: bare.title, letter: null, picture: true })
 
     const page = await signedIn(app)
@@ -176,14 +219,29 @@ describe('the whole site', () => {
     await press(page, 'button', 'Settings of picture')
     await waitForText(page, 'aside', 'As on the whole site: nothing')
     await pick(page, 'Where there is no picture', 'First letter')
-    const shown = await (await page.waitForSelector('::-p-aria([name="From the hill, the page as visitors get it"])'))?.contentFrame()
-    await expect.poll(() => shown?.$eval(cover, (card) => card.querySelector('.picture-letter')?.textContent)).toBe(bare.title.slice(0, 1))
+    const shown = await (
+      await page.waitForSelector('::-p-aria([name="From the hill, the page as visitors get it"])')
+    )?.contentFrame()
+    await expect
+      .poll(() => shown?.$eval(cover, (card) => card.querySelector('.picture-letter')?.textContent))
+      .toBe(bare.title.slice(0, 1))
     await setPicture(bare.picture_id)
   })
 
   it('takes nothing else for it', async () => {
     const page = await signedIn(app)
-    const answer = (body: object) => page.evaluate(async (sent) => (await fetch('/api/bench/site', { method: 'PUT', headers: { 'content-type': 'application/json' }, body: JSON.stringify(sent) })).status, body)
+    const answer = (body: object) =>
+      page.evaluate(
+        async (sent) =>
+          (
+            await fetch('/api/bench/site', {
+              method: 'PUT',
+              headers: { 'content-type': 'application/json' },
+              body: JSON.stringify(sent),
+            })
+          ).status,
+        body,
+      )
     expect(await answer({ brokenRules: 'without', placeholder: 'a hat' })).toBe(422)
     expect(await answer({ brokenRules: 'without' })).toBe(422)
     expect(await answer({ brokenRules: 'without', placeholder: 'sprig' })).toBe(200)
@@ -201,7 +259,9 @@ describe('people', () => {
     await waitForText(page, '[role=dialog]', 'This is no address.')
     await fill(page, 'Mail address', 'fenn@sorrelhill.example')
     await press(page, 'button', 'Make the link')
-    const link = await (await waitFor(page, 'textbox', 'Link')).evaluate((field) => (field as HTMLInputElement).value)
+    const link = await (
+      await waitFor(page, 'textbox', 'Link')
+    ).evaluate((field) => (field as HTMLInputElement).value)
     await press(page, 'button', 'Done')
     await waitForNoDialog(page)
     await waitForText(page, 'main', 'Fenn Hallowby')

@@ -34,7 +34,10 @@ async function open(page: Page, width = 1280): Promise<void> {
   await page.evaluate(() => document.fonts.ready)
 }
 
-/** The box of the listing, and of each card from its group's corner (its own height) with the box it lies in (`item`). */
+/**
+ * The box of the listing, and of each card from its group's corner (its own height) with the box it
+ * lies in (`item`).
+ */
 function measured(page: Page) {
   return page.evaluate(() => {
     const listing = document.querySelector('[data-area=main] .listing')
@@ -54,7 +57,11 @@ function measured(page: Page) {
       width: listing?.getBoundingClientRect().width ?? 0,
       groups: roots.map((root) => {
         const corner = root?.getBoundingClientRect() ?? new DOMRect()
-        return Array.from(root?.children ?? [], (item) => ({ item: boxOf(item, corner), card: boxOf(item.firstElementChild, corner), room: corner.width }))
+        return Array.from(root?.children ?? [], (item) => ({
+          item: boxOf(item, corner),
+          card: boxOf(item.firstElementChild, corner),
+          room: corner.width,
+        }))
       }),
     }
   })
@@ -63,7 +70,11 @@ function measured(page: Page) {
 /** Each side of a card that is over half a pixel from where the core says, in words. */
 function misplaced(shape: ShapeChoice, found: Awaited<ReturnType<typeof measured>>): string[] {
   return found.groups.flatMap((cards) => {
-    const placed = shapeOf(shape).layout(shape, cards.map((one) => one.card.height), found.width)
+    const placed = shapeOf(shape).layout(
+      shape,
+      cards.map((one) => one.card.height),
+      found.width,
+    )
     return cards.flatMap((one, at) => {
       const wanted = placed[at]
       // A grid stretches what a card lies in; a list parts rows by space of their own.
@@ -92,7 +103,11 @@ describe('every shape', () => {
       for (const width of widths) {
         await open(page, width)
         // Some shapes are finished by the page's script, a frame after the page has come.
-        await expect.poll(async () => misplaced(shape, await measured(page)), { message: `${JSON.stringify(shape)} at ${width}` }).toEqual([])
+        await expect
+          .poll(async () => misplaced(shape, await measured(page)), {
+            message: `${JSON.stringify(shape)} at ${width}`,
+          })
+          .toEqual([])
         const { width: box, groups } = await measured(page)
         expect(box).toBeCloseTo(areaWidthAt(area, width), 1)
         expect(groups.length).toBeGreaterThan(0)
@@ -102,121 +117,204 @@ describe('every shape', () => {
     await page.close()
   })
 
-  it.each(shapes.names)('has pictures as wide as the core says, and fetches the smallest file that is sharp: %s', async (name) => {
-    const page = await visitor(app)
-    const [shape] = fc.sample(shapeNamed(name), { numRuns: 1, seed: 7 })
-    if (shape === undefined) throw new Error('There is no such shape.')
-    await publish(shape)
-    for (const width of [390, 1280]) {
-      await page.setViewport({ width, height: 4000 })
-      await page.goto(`${app.address}/`, { waitUntil: 'networkidle2' })
-      const pictures = await page.$$eval(`${firstListing} .listing img`, (all) =>
-        (all as HTMLImageElement[])
-          .filter((one) => one.getClientRects().length > 0 && one.complete && one.naturalWidth > 0)
-          .map((one) => ({ fetched: Number(/\/(\d+)$/.exec(one.currentSrc)?.[1]), shown: one.clientWidth, original: Number(one.getAttribute('width')) })),
-      )
-      const box = areaWidthAt(area, width)
-      const known = pictureWidthsOf(shape).findLast((one) => one.from <= box)
-      const expected = (box - (known?.minus ?? 0)) / (known?.parts ?? 1)
-      for (const { fetched, shown, original } of pictures) {
-        expect(Math.abs(shown - expected), `${name} at ${width}`).toBeLessThanOrEqual(1)
-        expect(fetched).toBe(widthsOf({ width: original }).find((one) => one >= Math.floor(expected)) ?? original)
-      }
-    }
-    await page.close()
-  })
-
-  it.each(shapes.names)('is readable without script, and gives a checker nothing to find: %s', async (name) => {
-    await publish(shapeWith(name))
-    const plain = await visitor(app, { script: false })
-    await plain.goto(`${app.address}/`)
-    const seen = await plain.$$eval(`${firstListing} .title a`, (all) => all.filter((one) => one.getClientRects().length > 0).length)
-    expect(seen).toBe(7)
-    expect(await plain.$$eval('[data-area=main] button', (all) => all.filter((one) => one.getClientRects().length > 0).length)).toBe(0)
-    const page = await visitor(app)
-    await open(page)
-    expect(await violations(page)).toEqual([])
-    await plain.close()
-    await page.close()
-  })
-
-  it.each(['grid', 'masonry', 'list', 'slides', 'tabs', 'index', 'grouped', 'table'] as const)('is read from right to left where that is wanted: %s', async (name) => {
-    await publish(shapeWith(name, { direction: 'rtl', ...(name === 'grouped' || name === 'tabs' ? { by: 'term' } : {}) }))
-    const page = await visitor(app)
-    await open(page)
-    // What comes first stands further to the right: a card, a column, a tab, the picture of a row.
-    const first: Record<ShapeName, string> = {
-      grid: '.grid > li', masonry: '.masonry > li', slides: '.slides > li', grouped: '.group-cards > li', tabs: '[role=tab]',
-      list: '.list li:first-child :is(.card-picture, .card-below)', index: ':is(.tab-list, .group:not([hidden]))', table: 'tbody tr:first-child :is(td, th)',
-    }
-    const lefts = await page.$$eval(`${firstListing} ${first[name]}`, (all) => all.map((one) => one.getBoundingClientRect().left))
-    const beside = name === 'grouped' ? Math.min(...lefts) : lefts[1]
-    expect(lefts[0]).toBeGreaterThan(beside ?? Infinity)
-    await page.close()
-  })
-
-  it.each(['grid', 'masonry', 'list', 'slides', 'grouped', 'table'] as const)('is walked through with the Tab key in its order: %s', async (name) => {
-    await publish(shapeWith(name, name === 'grouped' ? { by: 'letter' } : {}))
-    const page = await visitor(app)
-    await open(page)
-    const titles = `${firstListing} .title a`
-    const wanted = await page.$$eval(titles, (all) => all.map((one) => one.getAttribute('href')))
-    expect(wanted).toHaveLength(7)
-    await (await page.$(titles))?.focus()
-    const walked: (string | null)[] = []
-    for (let steps = 0; steps < 7; steps += 1) {
-      walked.push(await page.evaluate(() => document.activeElement?.getAttribute('href') ?? null))
-      await page.keyboard.press('Tab')
-    }
-    expect(walked).toEqual(wanted)
-    await page.close()
-  })
-
-  it.each(shapes.names)('keeps the longest word and an entry without a picture in its place: %s', async (name) => {
-    const first = await app.db.selectFrom('entries').select(['id', 'title', 'picture_id']).where('collection_id', '=', collection).where('status', '=', 'published').where('published_at', '<=', new Date()).orderBy('published_at', 'desc').limit(1).executeTakeFirstOrThrow()
-    const page = await visitor(app)
-    try {
-      await app.db.updateTable('entries').set({ title: 'Sproutedseedling'.repeat(9), picture_id: null }).where('id', '=', first.id).execute()
-      await publish(shapeWith(name), { amount: { ...newListing('', 1).amount, take: 100 } })
+  it.each(shapes.names)(
+    'has pictures as wide as the core says, and fetches the smallest file that is sharp: %s',
+    async (name) => {
+      const page = await visitor(app)
+      const [shape] = fc.sample(shapeNamed(name), { numRuns: 1, seed: 7 })
+      if (shape === undefined) throw new Error('There is no such shape.')
+      await publish(shape)
       for (const width of [390, 1280]) {
-        await open(page, width)
-        const beyond = await page.$eval('[data-area=main] .listing', (listing) => {
-          const box = listing.getBoundingClientRect()
-          const seen = Array.from(listing.querySelectorAll(':is(.title, .summary, .fact, .topic, [role=tab])')).filter((one) => one.getClientRects().length > 0)
-          // Slides go on outside the box; each is held by its own.
-          const holder = (one: Element) => (one.closest('.slides > li') ?? listing).getBoundingClientRect()
-          const out = seen.filter((one) => one.getBoundingClientRect().right > holder(one).right + 0.5 || one.scrollWidth > one.clientWidth + 1)
-          return { seen: seen.length > 0, inside: box.right <= document.documentElement.clientWidth, out: out.map((one) => one.textContent) }
-        })
-        expect(beyond, `at ${width}`).toEqual({ seen: true, inside: true, out: [] })
+        await page.setViewport({ width, height: 4000 })
+        await page.goto(`${app.address}/`, { waitUntil: 'networkidle2' })
+        const pictures = await page.$$eval(`${firstListing} .listing img`, (all) =>
+          (all as HTMLImageElement[])
+            .filter((one) => one.getClientRects().length > 0 && one.complete && one.naturalWidth > 0)
+            .map((one) => ({
+              fetched: Number(/\/(\d+)$/.exec(one.currentSrc)?.[1]),
+              shown: one.clientWidth,
+              original: Number(one.getAttribute('width')),
+            })),
+        )
+        const box = areaWidthAt(area, width)
+        const known = pictureWidthsOf(shape).findLast((one) => one.from <= box)
+        const expected = (box - (known?.minus ?? 0)) / (known?.parts ?? 1)
+        for (const { fetched, shown, original } of pictures) {
+          expect(Math.abs(shown - expected), `${name} at ${width}`).toBeLessThanOrEqual(1)
+          expect(fetched).toBe(
+            widthsOf({ width: original }).find((one) => one >= Math.floor(expected)) ?? original,
+          )
+        }
       }
-    } finally {
-      await app.db.updateTable('entries').set({ title: first.title, picture_id: first.picture_id }).where('id', '=', first.id).execute()
       await page.close()
-    }
-  })
+    },
+  )
+
+  it.each(shapes.names)(
+    'is readable without script, and gives a checker nothing to find: %s',
+    async (name) => {
+      await publish(shapeWith(name))
+      const plain = await visitor(app, { script: false })
+      await plain.goto(`${app.address}/`)
+      const seen = await plain.$$eval(
+        `${firstListing} .title a`,
+        (all) => all.filter((one) => one.getClientRects().length > 0).length,
+      )
+      expect(seen).toBe(7)
+      expect(
+        await plain.$$eval(
+          '[data-area=main] button',
+          (all) => all.filter((one) => one.getClientRects().length > 0).length,
+        ),
+      ).toBe(0)
+      const page = await visitor(app)
+      await open(page)
+      expect(await violations(page)).toEqual([])
+      await plain.close()
+      await page.close()
+    },
+  )
+
+  it.each(['grid', 'masonry', 'list', 'slides', 'tabs', 'index', 'grouped', 'table'] as const)(
+    'is read from right to left where that is wanted: %s',
+    async (name) => {
+      await publish(
+        shapeWith(name, {
+          direction: 'rtl',
+          ...(name === 'grouped' || name === 'tabs' ? { by: 'term' } : {}),
+        }),
+      )
+      const page = await visitor(app)
+      await open(page)
+      // What comes first stands further to the right: a card, a column, a tab, the picture of a row.
+      const first: Record<ShapeName, string> = {
+        grid: '.grid > li',
+        masonry: '.masonry > li',
+        slides: '.slides > li',
+        grouped: '.group-cards > li',
+        tabs: '[role=tab]',
+        list: '.list li:first-child :is(.card-picture, .card-below)',
+        index: ':is(.tab-list, .group:not([hidden]))',
+        table: 'tbody tr:first-child :is(td, th)',
+      }
+      const lefts = await page.$$eval(`${firstListing} ${first[name]}`, (all) =>
+        all.map((one) => one.getBoundingClientRect().left),
+      )
+      const beside = name === 'grouped' ? Math.min(...lefts) : lefts[1]
+      expect(lefts[0]).toBeGreaterThan(beside ?? Infinity)
+      await page.close()
+    },
+  )
+
+  it.each(['grid', 'masonry', 'list', 'slides', 'grouped', 'table'] as const)(
+    'is walked through with the Tab key in its order: %s',
+    async (name) => {
+      await publish(shapeWith(name, name === 'grouped' ? { by: 'letter' } : {}))
+      const page = await visitor(app)
+      await open(page)
+      const titles = `${firstListing} .title a`
+      const wanted = await page.$$eval(titles, (all) => all.map((one) => one.getAttribute('href')))
+      expect(wanted).toHaveLength(7)
+      await (await page.$(titles))?.focus()
+      const walked: (string | null)[] = []
+      for (let steps = 0; steps < 7; steps += 1) {
+        walked.push(await page.evaluate(() => document.activeElement?.getAttribute('href') ?? null))
+        await page.keyboard.press('Tab')
+      }
+      expect(walked).toEqual(wanted)
+      await page.close()
+    },
+  )
+
+  it.each(shapes.names)(
+    'keeps the longest word and an entry without a picture in its place: %s',
+    async (name) => {
+      const first = await app.db
+        .selectFrom('entries')
+        .select(['id', 'title', 'picture_id'])
+        .where('collection_id', '=', collection)
+        .where('status', '=', 'published')
+        .where('published_at', '<=', new Date())
+        .orderBy('published_at', 'desc')
+        .limit(1)
+        .executeTakeFirstOrThrow()
+      const page = await visitor(app)
+      try {
+        await app.db
+          .updateTable('entries')
+          .set({ title: 'Sproutedseedling'.repeat(9), picture_id: null })
+          .where('id', '=', first.id)
+          .execute()
+        await publish(shapeWith(name), { amount: { ...newListing('', 1).amount, take: 100 } })
+        for (const width of [390, 1280]) {
+          await open(page, width)
+          const beyond = await page.$eval('[data-area=main] .listing', (listing) => {
+            const box = listing.getBoundingClientRect()
+            const seen = Array.from(
+              listing.querySelectorAll(':is(.title, .summary, .fact, .topic, [role=tab])'),
+            ).filter((one) => one.getClientRects().length > 0)
+            // Slides go on outside the box; each is held by its own.
+            const holder = (one: Element) => (one.closest('.slides > li') ?? listing).getBoundingClientRect()
+            const out = seen.filter(
+              (one) =>
+                one.getBoundingClientRect().right > holder(one).right + 0.5 ||
+                one.scrollWidth > one.clientWidth + 1,
+            )
+            return {
+              seen: seen.length > 0,
+              inside: box.right <= document.documentElement.clientWidth,
+              out: out.map((one) => one.textContent),
+            }
+          })
+          expect(beyond, `at ${width}`).toEqual({ seen: true, inside: true, out: [] })
+        }
+      } finally {
+        await app.db
+          .updateTable('entries')
+          .set({ title: first.title, picture_id: first.picture_id })
+          .where('id', '=', first.id)
+          .execute()
+        await page.close()
+      }
+    },
+  )
 
   it('moves pictures only where movement is welcome', async () => {
     await publish(shapeWith('grid'))
     const page = await visitor(app)
-    for (const [motion, moves] of [['reduce', false], ['no-preference', true]] as const) {
+    for (const [motion, moves] of [
+      ['reduce', false],
+      ['no-preference', true],
+    ] as const) {
       await page.emulateMediaFeatures([{ name: 'prefers-reduced-motion', value: motion }])
       await open(page)
       await page.hover('[data-area=main] article')
-      await expect.poll(() => page.$eval('[data-area=main] article img', (image) => getComputedStyle(image).transform !== 'none')).toBe(moves)
+      await expect
+        .poll(() =>
+          page.$eval('[data-area=main] article img', (image) => getComputedStyle(image).transform !== 'none'),
+        )
+        .toBe(moves)
     }
     await page.close()
   })
 
   it('shows fewer where it is narrow, in groups too', async () => {
-    await publish(shapeWith('grouped', { by: 'letter' }), { amount: { ...newListing('', 1).amount, take: 7, stops: [{ below: 500, take: 2 }] } })
+    await publish(shapeWith('grouped', { by: 'letter' }), {
+      amount: { ...newListing('', 1).amount, take: 7, stops: [{ below: 500, take: 2 }] },
+    })
     const page = await visitor(app)
-    const shown = () => page.$$eval(`${firstListing} article`, (all) => all.filter((one) => one.getClientRects().length > 0).length)
+    const shown = () =>
+      page.$$eval(
+        `${firstListing} article`,
+        (all) => all.filter((one) => one.getClientRects().length > 0).length,
+      )
     await open(page, 1280)
     expect(await shown()).toBe(7)
     await open(page, 390)
     expect(await shown()).toBe(2)
-    expect(await page.$$eval('.group-name', (all) => all.filter((one) => one.getClientRects().length > 0).length)).toBeLessThanOrEqual(2)
+    expect(
+      await page.$$eval('.group-name', (all) => all.filter((one) => one.getClientRects().length > 0).length),
+    ).toBeLessThanOrEqual(2)
     await page.close()
   })
 })
@@ -229,7 +327,17 @@ it('puts no card of a long masonry over another, wherever one has scrolled to', 
   const faults = () =>
     page.$$eval(`${firstListing} .masonry > li`, (all) => {
       const boxes = all.map((one) => one.getBoundingClientRect())
-      const over = boxes.flatMap((one, at) => boxes.slice(at + 1).filter((other) => one.left < other.right - 1 && other.left < one.right - 1 && one.top < other.bottom - 1 && other.top < one.bottom - 1))
+      const over = boxes.flatMap((one, at) =>
+        boxes
+          .slice(at + 1)
+          .filter(
+            (other) =>
+              one.left < other.right - 1 &&
+              other.left < one.right - 1 &&
+              one.top < other.bottom - 1 &&
+              other.top < one.bottom - 1,
+          ),
+      )
       const late = boxes.filter((box, at) => box.top < (boxes[at - 1]?.top ?? -Infinity) - 1)
       return { many: boxes.length > 45, over: over.length, late: late.length }
     })
@@ -241,7 +349,14 @@ it('puts no card of a long masonry over another, wherever one has scrolled to', 
       await page.keyboard.press(key)
       await expect.poll(faults, { message: `${key} at ${width}` }).toEqual(none)
     }
-    expect(await page.$eval(`${firstListing} .masonry`, (list) => Math.max(...Array.from(list.children, (item) => item.getBoundingClientRect().bottom)) - list.getBoundingClientRect().bottom)).toBeLessThan(1)
+    expect(
+      await page.$eval(
+        `${firstListing} .masonry`,
+        (list) =>
+          Math.max(...Array.from(list.children, (item) => item.getBoundingClientRect().bottom)) -
+          list.getBoundingClientRect().bottom,
+      ),
+    ).toBeLessThan(1)
   }
   await page.close()
 })
@@ -271,7 +386,9 @@ describe('slides', () => {
     await expect.poll(() => inSight(page)).toEqual([3, 4, 5])
     await (await waitFor(page, 'button', 'Go to 3')).press('Enter')
     await expect.poll(() => inSight(page)).toEqual([4, 5, 6])
-    await expect.poll(() => page.$eval(`${firstListing} [aria-current]`, (dot) => dot.getAttribute('aria-label'))).toBe('Go to 3')
+    await expect
+      .poll(() => page.$eval(`${firstListing} [aria-current]`, (dot) => dot.getAttribute('aria-label')))
+      .toBe('Go to 3')
     const row = await page.$('.slides')
     await row?.focus()
     await page.keyboard.press('Home')
@@ -313,18 +430,30 @@ describe('slides', () => {
 })
 
 describe('tabs and the index', () => {
-  const shownTitles = (page: Page) => page.$$eval(`${firstListing} .group:not([hidden]) .title`, (all) => all.map((one) => one.textContent?.trim() ?? ''))
-  const chosenTab = (page: Page) => page.$eval(`${firstListing} [role=tab][aria-selected=true]`, (tab) => tab.textContent ?? '')
+  const shownTitles = (page: Page) =>
+    page.$$eval(`${firstListing} .group:not([hidden]) .title`, (all) =>
+      all.map((one) => one.textContent?.trim() ?? ''),
+    )
+  const chosenTab = (page: Page) =>
+    page.$eval(`${firstListing} [role=tab][aria-selected=true]`, (tab) => tab.textContent ?? '')
 
   it('are walked through with the arrow keys', async () => {
     await publish(shapeWith('tabs', { by: 'entry' }))
     const page = await visitor(app)
     await open(page)
-    const tabs = await page.$$eval(`${firstListing} [role=tab]`, (all) => all.map((one) => one.textContent ?? ''))
+    const tabs = await page.$$eval(`${firstListing} [role=tab]`, (all) =>
+      all.map((one) => one.textContent ?? ''),
+    )
     expect(tabs).toHaveLength(7)
     expect(await shownTitles(page)).toEqual([tabs[0]])
     await (await page.$(`${firstListing} [role=tab][aria-selected=true]`))?.focus()
-    for (const [key, at] of [['ArrowRight', 1], ['End', 6], ['ArrowRight', 0], ['ArrowLeft', 6], ['Home', 0]] as const) {
+    for (const [key, at] of [
+      ['ArrowRight', 1],
+      ['End', 6],
+      ['ArrowRight', 0],
+      ['ArrowLeft', 6],
+      ['Home', 0],
+    ] as const) {
       await page.keyboard.press(key)
       expect(await chosenTab(page), key).toBe(tabs[at])
       expect(await shownTitles(page)).toEqual([tabs[at]])
@@ -339,7 +468,9 @@ describe('tabs and the index', () => {
     await publish(shapeWith('tabs', { by: 'term', direction: 'rtl' }))
     const page = await visitor(app)
     await open(page)
-    const names = await page.$$eval(`${firstListing} [role=tab]`, (all) => all.map((one) => one.textContent ?? ''))
+    const names = await page.$$eval(`${firstListing} [role=tab]`, (all) =>
+      all.map((one) => one.textContent ?? ''),
+    )
     expect(new Set(names).size).toBe(names.length)
     await (await page.$(`${firstListing} [role=tab][aria-selected=true]`))?.focus()
     await page.keyboard.press('ArrowLeft')
@@ -350,7 +481,10 @@ describe('tabs and the index', () => {
   it('show the chosen entry beside the titles, below them where it is narrow', async () => {
     await publish(shapeWith('index'))
     const page = await visitor(app)
-    const boxes = () => page.$$eval(`${firstListing} :is(.tab-list, .group:not([hidden]))`, (all) => all.map((one) => ({ left: one.getBoundingClientRect().left, top: one.getBoundingClientRect().top })))
+    const boxes = () =>
+      page.$$eval(`${firstListing} :is(.tab-list, .group:not([hidden]))`, (all) =>
+        all.map((one) => ({ left: one.getBoundingClientRect().left, top: one.getBoundingClientRect().top })),
+      )
     await open(page, 1280)
     const [names, preview] = await boxes()
     expect(preview?.left).toBeGreaterThan((names?.left ?? 0) + 200)
@@ -372,16 +506,28 @@ it('lays a card out beside its picture, with its foot at the end of the row', as
     { part: 'title', on: true, level: 3, zone: 'beside' },
     { part: 'button', on: true, text: 'Read on', form: 'button', titled: true, zone: 'foot' },
   ] as const
-  await publish(shapeWith('grid', { stops: [{ from: 0, columns: 2, columnGap: 20, rowGap: 20 }] }), { card: { ...defaultCard, parts } })
+  await publish(shapeWith('grid', { stops: [{ from: 0, columns: 2, columnGap: 20, rowGap: 20 }] }), {
+    card: { ...defaultCard, parts },
+  })
   const page = await visitor(app)
   await open(page)
   const cards = await page.$$eval(`${firstListing} .card`, (all) =>
     all.map((card) => {
-      const [box, picture, title, foot] = [card, card.querySelector('.card-picture'), card.querySelector('.title'), card.querySelector('.card-foot')].map((one) => one?.getBoundingClientRect() ?? new DOMRect())
-      return { share: (picture?.width ?? 0) / (box?.width ?? 1), isAfter: (picture?.left ?? 0) > (title?.left ?? 0), foot: Math.round((box?.bottom ?? 0) - (foot?.bottom ?? 0)) }
+      const [box, picture, title, foot] = [
+        card,
+        card.querySelector('.card-picture'),
+        card.querySelector('.title'),
+        card.querySelector('.card-foot'),
+      ].map((one) => one?.getBoundingClientRect() ?? new DOMRect())
+      return {
+        share: (picture?.width ?? 0) / (box?.width ?? 1),
+        isAfter: (picture?.left ?? 0) > (title?.left ?? 0),
+        foot: Math.round((box?.bottom ?? 0) - (foot?.bottom ?? 0)),
+      }
     }),
   )
-  for (const card of cards) expect(card).toEqual({ share: expect.closeTo(0.3, 2) as unknown, isAfter: true, foot: 0 })
+  for (const card of cards)
+    expect(card).toEqual({ share: expect.closeTo(0.3, 2) as unknown, isAfter: true, foot: 0 })
   const link = await page.$eval('.way a', (one) => one.textContent)
   expect(link).toMatch(/^Read on: ./)
 })

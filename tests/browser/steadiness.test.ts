@@ -18,7 +18,12 @@ let paths: readonly string[]
 beforeAll(async () => {
   app = await startApp()
   writer = await app.db.selectFrom('accounts').select('id').executeTakeFirstOrThrow()
-  const pages = await app.db.selectFrom('pages').select('path').where('published', 'is not', null).orderBy('position').execute()
+  const pages = await app.db
+    .selectFrom('pages')
+    .select('path')
+    .where('published', 'is not', null)
+    .orderBy('position')
+    .execute()
   const entries = await app.db
     .selectFrom('entry_index as i')
     .innerJoin('collections as c', 'c.id', 'i.collection_id')
@@ -29,7 +34,9 @@ beforeAll(async () => {
     .execute()
   paths = [
     ...pages.map((page) => page.path).filter((path) => !path.includes('{')),
-    ...entries.map(({ address, slug }) => address.replace('{slug}', slug)).filter((path) => !path.includes('{')),
+    ...entries
+      .map(({ address, slug }) => address.replace('{slug}', slug))
+      .filter((path) => !path.includes('{')),
   ]
 })
 afterAll(() => app.stop())
@@ -42,10 +49,15 @@ async function watched(width: number, height: number): Promise<Page> {
     const shifts: Shift[] = []
     Object.assign(globalThis, { shifts })
     new PerformanceObserver((list) => {
-      for (const entry of list.getEntries() as (PerformanceEntry & { value: number; sources: { node: Node | null }[] })[])
+      for (const entry of list.getEntries() as (PerformanceEntry & {
+        value: number
+        sources: { node: Node | null }[]
+      })[])
         shifts.push({
           value: entry.value,
-          moved: entry.sources.map(({ node }) => `${node?.nodeName ?? ''} ${node?.textContent?.slice(0, 40) ?? ''}`),
+          moved: entry.sources.map(
+            ({ node }) => `${node?.nodeName ?? ''} ${node?.textContent?.slice(0, 40) ?? ''}`,
+          ),
         })
     }).observe({ type: 'layout-shift', buffered: true })
   })
@@ -55,8 +67,14 @@ async function watched(width: number, height: number): Promise<Page> {
 /** The shifts so far, once what was drawn last has been looked at. */
 function shiftsOf(page: Page): Promise<readonly Shift[]> {
   return page.evaluate(async () => {
-    for (let frames = 0; frames < 3; frames += 1) await new Promise((resolve) => requestAnimationFrame(resolve))
-    await Promise.allSettled(document.getAnimations().filter((one) => one.effect?.getComputedTiming().endTime !== Infinity).map((one) => one.finished))
+    for (let frames = 0; frames < 3; frames += 1)
+      await new Promise((resolve) => requestAnimationFrame(resolve))
+    await Promise.allSettled(
+      document
+        .getAnimations()
+        .filter((one) => one.effect?.getComputedTiming().endTime !== Infinity)
+        .map((one) => one.finished),
+    )
     await new Promise((resolve) => requestAnimationFrame(resolve))
     return (globalThis as unknown as { shifts: Shift[] }).shifts
   })
@@ -66,7 +84,8 @@ function shiftsOf(page: Page): Promise<readonly Shift[]> {
 async function scrollThrough(page: Page): Promise<void> {
   await page.evaluate(async () => {
     const frames = async () => {
-      for (let frame = 0; frame < 3; frame += 1) await new Promise((resolve) => requestAnimationFrame(resolve))
+      for (let frame = 0; frame < 3; frame += 1)
+        await new Promise((resolve) => requestAnimationFrame(resolve))
     }
     const step = innerHeight / 3
     for (let top = 0; top < document.documentElement.scrollHeight; top += step) {
@@ -119,17 +138,33 @@ describe('a public page', () => {
       const heard = page.waitForRequest((request) => request.url().includes('/live'))
       await page.goto(app.address + path, { waitUntil: 'networkidle2' })
       await heard
-      const first = await page.$eval('[data-area=main] [data-entry]', (card) => Number((card as HTMLElement).dataset.entry))
+      const first = await page.$eval('[data-area=main] [data-entry]', (card) =>
+        Number((card as HTMLElement).dataset.entry),
+      )
       const shown = await loadEntry(app.db, first)
-      const change: EntryInput = { ...entryInputOf(shown), title: 'Come in between', slug: `come-in-between-${first}-${path.length}`, publishedAt: Date.now() - 1000 }
-      const titles = () => page.$$eval('[data-area=main] [data-entry] .title', (all) => all.map((one) => one.textContent?.trim()))
+      const change: EntryInput = {
+        ...entryInputOf(shown),
+        title: 'Come in between',
+        slug: `come-in-between-${first}-${path.length}`,
+        publishedAt: Date.now() - 1000,
+      }
+      const titles = () =>
+        page.$$eval('[data-area=main] [data-entry] .title', (all) =>
+          all.map((one) => one.textContent?.trim()),
+        )
       const added = await addEntry(app.db, shown.collectionId, change, writer)
       await expect.poll(titles, { timeout: 20_000 }).toContain('Come in between')
       const longer = 'Changed to a title that takes a good deal more room than the one before'
       const changed = await saveEntry(app.db, added.id, added.version, { ...change, title: longer }, writer)
       await expect.poll(titles, { timeout: 20_000 }).toContain(longer)
       await page.evaluate(() => scrollTo({ top: 400, behavior: 'instant' }))
-      await saveEntry(app.db, added.id, changed.version, { ...change, title: longer, status: 'archived' }, writer)
+      await saveEntry(
+        app.db,
+        added.id,
+        changed.version,
+        { ...change, title: longer, status: 'archived' },
+        writer,
+      )
       await expect.poll(titles, { timeout: 20_000 }).not.toContain(longer)
       expect(await shiftsOf(page)).toEqual([])
       await page.close()

@@ -94,9 +94,21 @@ describe('the change feed', () => {
       await sql`select pg_current_xact_id()`.execute(trx)
       await held
     })
-    for (let subjectId = 30; subjectId < 40; subjectId += 1) await test.db.transaction().execute((trx) => recordChange(trx, { kind: 'page', subjectId }))
-    await vi.waitFor(() => expect(told.map((change) => change.subjectId)).toEqual(Array.from({ length: 10 }, (_, at) => 30 + at)), soon)
-    const looks = () => sql<{ calls: number }>`select xact_commit::integer as calls from pg_stat_database where datname = current_database()`.execute(test.db).then(({ rows }) => rows[0]?.calls ?? 0)
+    for (let subjectId = 30; subjectId < 40; subjectId += 1)
+      await test.db.transaction().execute((trx) => recordChange(trx, { kind: 'page', subjectId }))
+    await vi.waitFor(
+      () =>
+        expect(told.map((change) => change.subjectId)).toEqual(
+          Array.from({ length: 10 }, (_, at) => 30 + at),
+        ),
+      soon,
+    )
+    const looks = () =>
+      sql<{
+        calls: number
+      }>`select xact_commit::integer as calls from pg_stat_database where datname = current_database()`
+        .execute(test.db)
+        .then(({ rows }) => rows[0]?.calls ?? 0)
     await feed.settled()
     const before = await looks()
     await new Promise((resolve) => setTimeout(resolve, 1500))
@@ -125,8 +137,20 @@ describe('the change feed', () => {
   it('tells every server once when an entry appears and once when it expires, with nobody present', async () => {
     const [one, two] = [await listen(), await listen()]
     const publishedAt = Date.now() + 600
-    const { id } = await addEntry(test.db, site.collectionId, { ...rain, slug: 'for-a-while', publishedAt, expiresAt: publishedAt + 500 }, site.writer)
-    const visible = async () => (await answerOf(test.db, planOf(newListing('All', site.collectionId), plainContext(Date.now(), trialWords)), 'en')).ids.includes(id)
+    const { id } = await addEntry(
+      test.db,
+      site.collectionId,
+      { ...rain, slug: 'for-a-while', publishedAt, expiresAt: publishedAt + 500 },
+      site.writer,
+    )
+    const visible = async () =>
+      (
+        await answerOf(
+          test.db,
+          planOf(newListing('All', site.collectionId), plainContext(Date.now(), trialWords)),
+          'en',
+        )
+      ).ids.includes(id)
     await vi.waitFor(() => expect([one.length, two.length]).toEqual([1, 1]), soon)
     expect(await visible()).toBe(false)
     await vi.waitFor(() => expect([one.length, two.length]).toEqual([2, 2]), soon)
@@ -138,19 +162,37 @@ describe('the change feed', () => {
 
   it('needs no server at the moment itself: what was due meanwhile is there when one starts', async () => {
     const publishedAt = Date.now() + 300
-    const { id } = await addEntry(test.db, site.collectionId, { ...rain, slug: 'while-away', publishedAt }, site.writer)
+    const { id } = await addEntry(
+      test.db,
+      site.collectionId,
+      { ...rain, slug: 'while-away', publishedAt },
+      site.writer,
+    )
     await vi.waitFor(() => expect(Date.now()).toBeGreaterThan(publishedAt), soon)
     await listen()
-    const { ids } = await answerOf(test.db, planOf(newListing('All', site.collectionId), plainContext(Date.now(), trialWords)), 'en')
+    const { ids } = await answerOf(
+      test.db,
+      planOf(newListing('All', site.collectionId), plainContext(Date.now(), trialWords)),
+      'en',
+    )
     expect(ids).toContain(id)
   })
 
   it('tells once of a thousand entries changed at once', async () => {
     await sql`insert into entries (collection_id, slug, title, body, status)
-      select ${site.collectionId}, 'many-' || n, 'Many ' || n, '{"type":"doc","content":[]}', 'draft' from generate_series(1, 1000) n`.execute(test.db)
-    const ids = (await test.db.selectFrom('entries').select('id').where('slug', 'like', 'many-%').execute()).map((row) => row.id)
+      select ${site.collectionId}, 'many-' || n, 'Many ' || n, '{"type":"doc","content":[]}', 'draft' from generate_series(1, 1000) n`.execute(
+      test.db,
+    )
+    const ids = (
+      await test.db.selectFrom('entries').select('id').where('slug', 'like', 'many-%').execute()
+    ).map((row) => row.id)
     const told = await listen()
-    const done = await changeInBulk(test.db, site.collectionId, { ids, action: { do: 'publish' } }, site.writer)
+    const done = await changeInBulk(
+      test.db,
+      site.collectionId,
+      { ids, action: { do: 'publish' } },
+      site.writer,
+    )
     expect(done.changed).toBe(1000)
     await vi.waitFor(() => expect(told).toEqual([{ kind: 'collection', subjectId: site.collectionId }]), soon)
     expect(await undoBulkChange(test.db, done.id, site.writer)).toEqual({ undone: 1000, kept: 0 })

@@ -23,13 +23,25 @@ function indexRow(id: number) {
 
 describe('writing an entry', () => {
   it('keeps what was written', async () => {
-    const input = { ...rain, title: '“Rain” & <snow>', body: documentOfText('a\n\nb'), termIds: [site.compost], authorId: site.authorId, pinned: true }
+    const input = {
+      ...rain,
+      title: '“Rain” & <snow>',
+      body: documentOfText('a\n\nb'),
+      termIds: [site.compost],
+      authorId: site.authorId,
+      pinned: true,
+    }
     const added = await addEntry(test.db, site.collectionId, input, site.writer)
     expect(await loadEntry(test.db, added.id)).toMatchObject({ ...input, version: 1, updatedBy: 'Writer' })
   })
 
   it('indexes a published entry under its terms, their ancestors and its author', async () => {
-    const { id } = await addEntry(test.db, site.collectionId, { ...rain, termIds: [site.compost], authorId: site.authorId }, site.writer)
+    const { id } = await addEntry(
+      test.db,
+      site.collectionId,
+      { ...rain, termIds: [site.compost], authorId: site.authorId },
+      site.writer,
+    )
     expect((await indexRow(id))?.keys.toSorted()).toEqual([site.soil, site.compost, site.authorId].toSorted())
   })
 
@@ -76,7 +88,9 @@ describe('writing an entry', () => {
       expect(problem.status).toBe(422)
       expect(problem.details.faults.map((fault) => fault.path)).toContain(field)
     }
-    expect((await problemOf(addEntry(test.db, 999_999, { ...rain, slug: 'other' }, site.writer))).status).toBe(404)
+    expect(
+      (await problemOf(addEntry(test.db, 999_999, { ...rain, slug: 'other' }, site.writer))).status,
+    ).toBe(404)
   })
 
   it('gives one new address to one of two writers who ask at once, and tells the other', async () => {
@@ -98,14 +112,29 @@ describe('the table of entries', () => {
       await addEntry(
         test.db,
         site.collectionId,
-        { ...rain, slug: `entry-${at}`, title: `Entry ${String(at).padStart(2, '0')} 100%`, publishedAt: now + (at - 9.5) * day, status: at === 0 ? 'draft' : 'published' },
+        {
+          ...rain,
+          slug: `entry-${at}`,
+          title: `Entry ${String(at).padStart(2, '0')} 100%`,
+          publishedAt: now + (at - 9.5) * day,
+          status: at === 0 ? 'draft' : 'published',
+        },
         site.writer,
       )
     const first = await ask({ perPage: 5, sort: 'title', direction: 'up' })
     expect(first.total).toBe(12)
-    expect(first.rows.map((row) => row.title.slice(0, 8))).toEqual(['Entry 00', 'Entry 01', 'Entry 02', 'Entry 03', 'Entry 04'])
+    expect(first.rows.map((row) => row.title.slice(0, 8))).toEqual([
+      'Entry 00',
+      'Entry 01',
+      'Entry 02',
+      'Entry 03',
+      'Entry 04',
+    ])
     expect((await ask({ perPage: 5, page: 3, sort: 'title', direction: 'up' })).rows).toHaveLength(2)
-    expect((await ask({ state: 'scheduled' })).rows.map((row) => row.state)).toEqual(['scheduled', 'scheduled'])
+    expect((await ask({ state: 'scheduled' })).rows.map((row) => row.state)).toEqual([
+      'scheduled',
+      'scheduled',
+    ])
     expect((await ask({ state: 'draft' })).total).toBe(1)
     expect((await ask({ search: '07' })).rows).toHaveLength(1)
     // A percent sign is looked for, not a pattern.
@@ -118,10 +147,25 @@ describe('an entry that moved', () => {
   it('keeps the address it was seen under', async () => {
     const entry = await addEntry(test.db, site.collectionId, { ...rain, slug: 'seen-here' }, site.writer)
     await saveEntry(test.db, entry.id, 1, { ...rain, slug: 'now-there' }, site.writer)
-    const kept = await test.db.selectFrom('old_addresses').selectAll().where('path', '=', '/notes/seen-here').executeTakeFirst()
+    const kept = await test.db
+      .selectFrom('old_addresses')
+      .selectAll()
+      .where('path', '=', '/notes/seen-here')
+      .executeTakeFirst()
     expect(kept?.entry_id).toBe(entry.id)
-    const draft = await addEntry(test.db, site.collectionId, { ...rain, slug: 'unseen', status: 'draft', publishedAt: null }, site.writer)
+    const draft = await addEntry(
+      test.db,
+      site.collectionId,
+      { ...rain, slug: 'unseen', status: 'draft', publishedAt: null },
+      site.writer,
+    )
     await saveEntry(test.db, draft.id, 1, { ...rain, slug: 'other-draft' }, site.writer)
-    expect(await test.db.selectFrom('old_addresses').selectAll().where('path', '=', '/notes/unseen').executeTakeFirst()).toBeUndefined()
+    expect(
+      await test.db
+        .selectFrom('old_addresses')
+        .selectAll()
+        .where('path', '=', '/notes/unseen')
+        .executeTakeFirst(),
+    ).toBeUndefined()
   })
 })

@@ -27,25 +27,41 @@ beforeAll(async () => {
 })
 beforeEach(async () => {
   count += 1
-  const input = { name: `Seed shelf ${count}`, singular: 'Seed', plural: 'Seeds', icon: 'seed', kind: 'product', address: `/seeds-${count}/{slug}`, facets: [site.facetId] }
+  const input = {
+    name: `Seed shelf ${count}`,
+    singular: 'Seed',
+    plural: 'Seeds',
+    icon: 'seed',
+    kind: 'product',
+    address: `/seeds-${count}/{slug}`,
+    facets: [site.facetId],
+  }
   collectionId = (await addCollection(test.db, input)).id
 })
 afterAll(() => test.drop())
 
 const add = (values: object, title = 'Bean') =>
-  addEntry(test.db, collectionId, { ...rain, title, slug: title.toLowerCase().replaceAll(' ', '-'), values }, site.writer)
+  addEntry(
+    test.db,
+    collectionId,
+    { ...rain, title, slug: title.toLowerCase().replaceAll(' ', '-'), values },
+    site.writer,
+  )
 const valueOf = async (id: number, field: Field) => (await loadEntry(test.db, id)).values[field.id]
 
 describe('a field’s value', () => {
   it('comes back from the database as it went in, for every type', async () => {
     const fields = new Map<FieldTypeName, Field>()
-    for (const type of Object.keys(fieldValues) as FieldTypeName[]) fields.set(type, await addField(test.db, collectionId, fieldInput(type, `a_${type.replace('-', '_')}`)))
+    for (const type of Object.keys(fieldValues) as FieldTypeName[])
+      fields.set(type, await addField(test.db, collectionId, fieldInput(type, `a_${type.replace('-', '_')}`)))
     let at = 0
     const values = fc.record(fieldValues as Record<string, fc.Arbitrary<unknown>>, { requiredKeys: [] })
     await fc.assert(
       fc.asyncProperty(values, async (given) => {
         at += 1
-        const byId = Object.fromEntries(Object.entries(given).map(([type, value]) => [fields.get(type as FieldTypeName)?.id, value]))
+        const byId = Object.fromEntries(
+          Object.entries(given).map(([type, value]) => [fields.get(type as FieldTypeName)?.id, value]),
+        )
         const { id } = await add(byId, `Entry ${at}`)
         expect((await loadEntry(test.db, id)).values).toEqual(byId)
       }),
@@ -66,11 +82,20 @@ describe('a field’s value', () => {
   ] as const)('may not point at what is not there: %s', async (type, value, message) => {
     const settings = type === 'reference' ? { collection: collectionId, many: true } : {}
     const field = await addField(test.db, collectionId, fieldInput(type, 'points', { settings }))
-    expect((await problemOf(add({ [field.id]: value }))).details.faults).toEqual([{ path: `values.${field.id}`, message }])
+    expect((await problemOf(add({ [field.id]: value }))).details.faults).toEqual([
+      { path: `values.${field.id}`, message },
+    ])
   })
 })
 
-const table: EntryTableQuery = { page: 1, perPage: 25, sort: 'title', direction: 'up', search: '', state: 'all' }
+const table: EntryTableQuery = {
+  page: 1,
+  perPage: 25,
+  sort: 'title',
+  direction: 'up',
+  search: '',
+  state: 'all',
+}
 
 describe('the fields of a collection', () => {
   it('keep their values through another name and key, and through being deleted and put back', async () => {
@@ -87,21 +112,46 @@ describe('the fields of a collection', () => {
   })
 
   it('are ordered, and refused a name or key that another has', async () => {
-    const [a, b] = [await addField(test.db, collectionId, fieldInput('number', 'a')), await addField(test.db, collectionId, fieldInput('number', 'b'))]
+    const [a, b] = [
+      await addField(test.db, collectionId, fieldInput('number', 'a')),
+      await addField(test.db, collectionId, fieldInput('number', 'b')),
+    ]
     await orderFields(test.db, collectionId, [b.id, a.id])
     expect((await fieldsOf(test.db, collectionId)).map((field) => field.key)).toEqual(['b', 'a'])
     expect((await problemOf(orderFields(test.db, collectionId, [a.id]))).status).toBe(422)
-    expect((await problemOf(addField(test.db, collectionId, fieldInput('date', 'a')))).details.faults[0]?.path).toBe('key')
-    expect((await problemOf(addField(test.db, collectionId, fieldInput('date', 'c', { name: 'A' })))).details.faults[0]?.path).toBe('name')
-    expect((await problemOf(saveField(test.db, a.id, fieldInput('date', 'a')))).details.faults[0]?.path).toBe('type')
+    expect(
+      (await problemOf(addField(test.db, collectionId, fieldInput('date', 'a')))).details.faults[0]?.path,
+    ).toBe('key')
+    expect(
+      (await problemOf(addField(test.db, collectionId, fieldInput('date', 'c', { name: 'A' })))).details
+        .faults[0]?.path,
+    ).toBe('name')
+    expect((await problemOf(saveField(test.db, a.id, fieldInput('date', 'a')))).details.faults[0]?.path).toBe(
+      'type',
+    )
   })
 
   it('belong to a collection that is checked, and can be deleted and put back', async () => {
-    const input = { name: 'Plots', singular: 'Plot', plural: 'Plots', icon: 'bed', kind: 'place', address: `/seeds-${count}/{slug}`, facets: [] }
+    const input = {
+      name: 'Plots',
+      singular: 'Plot',
+      plural: 'Plots',
+      icon: 'bed',
+      kind: 'place',
+      address: `/seeds-${count}/{slug}`,
+      facets: [],
+    }
     expect((await problemOf(addCollection(test.db, input))).details.faults[0]?.path).toBe('address')
-    expect((await problemOf(saveCollection(test.db, collectionId, { ...input, address: '/x/{slug}', facets: [999_999] }))).details.faults[0]?.path).toBe('facets')
+    expect(
+      (
+        await problemOf(
+          saveCollection(test.db, collectionId, { ...input, address: '/x/{slug}', facets: [999_999] }),
+        )
+      ).details.faults[0]?.path,
+    ).toBe('facets')
     const { id } = await add({}, 'Shown')
-    const indexed = () => test.db.selectFrom('entry_index').select('entry_id').where('collection_id', '=', collectionId).execute()
+    const indexed = () =>
+      test.db.selectFrom('entry_index').select('entry_id').where('collection_id', '=', collectionId).execute()
     await setCollectionDeleted(test.db, collectionId, true)
     expect(await indexed(), 'listings of it show nothing').toEqual([])
     expect((await problemOf(add({}))).status).toBe(404)
@@ -117,7 +167,12 @@ describe('changing a field’s type', () => {
     const [ten, some] = [await add({ [pack.id]: '10' }, 'Bean'), await add({ [pack.id]: 'a handful' }, 'Pea')]
     await add({}, 'Leek')
     const trial = await tryConversion(test.db, pack.id, fieldInput('number', 'pack'))
-    expect(trial).toEqual({ total: 2, converted: 1, refusedCount: 1, refused: [{ entryId: some.id, title: 'Pea', text: 'a handful', message: 'This takes a number.' }] })
+    expect(trial).toEqual({
+      total: 2,
+      converted: 1,
+      refusedCount: 1,
+      refused: [{ entryId: some.id, title: 'Pea', text: 'a handful', message: 'This takes a number.' }],
+    })
     expect(await valueOf(ten.id, pack)).toBe('10')
   })
 
@@ -129,10 +184,26 @@ describe('changing a field’s type', () => {
     expect(await valueOf(ten.id, pack)).toBe(10)
     expect(await valueOf(some.id, pack)).toBeUndefined()
     // Who had the entry open before is told at the field, and nothing is written.
-    expect((await problemOf(saveEntry(test.db, ten.id, 1, { ...rain, title: 'Bean', slug: 'bean', values: { [pack.id]: '10' } }, site.writer))).details.faults[0]?.path).toBe(`values.${pack.id}`)
+    expect(
+      (
+        await problemOf(
+          saveEntry(
+            test.db,
+            ten.id,
+            1,
+            { ...rain, title: 'Bean', slug: 'bean', values: { [pack.id]: '10' } },
+            site.writer,
+          ),
+        )
+      ).details.faults[0]?.path,
+    ).toBe(`values.${pack.id}`)
     const late = await add({ [pack.id]: 12 }, 'Leek')
     expect(await undoConversion(test.db, pack.id)).toMatchObject({ id: pack.id, type: 'short-text' })
-    expect(await Promise.all([ten, some, late].map((entry) => valueOf(entry.id, pack)))).toEqual(['10', 'a handful', '12'])
+    expect(await Promise.all([ten, some, late].map((entry) => valueOf(entry.id, pack)))).toEqual([
+      '10',
+      'a handful',
+      '12',
+    ])
     expect((await problemOf(undoConversion(test.db, pack.id))).status).toBe(404)
     expect(await test.db.selectFrom('long_work').select('id').execute()).toEqual([])
   })
@@ -144,13 +215,17 @@ describe('what a field is asked', () => {
     await add({ [depth.id]: 10 }, 'Ten')
     await add({ [depth.id]: 9 }, 'Nine')
     await add({}, 'None')
-    const ask = (direction: 'up' | 'down') => entryTable(test.db, collectionId, { ...table, sort: `field:${depth.id}`, direction }, Date.now())
+    const ask = (direction: 'up' | 'down') =>
+      entryTable(test.db, collectionId, { ...table, sort: `field:${depth.id}`, direction }, Date.now())
     expect((await ask('up')).rows.map((row) => row.title)).toEqual(['Nine', 'Ten', 'None'])
     expect((await ask('down')).rows.map((row) => row.title)).toEqual(['Ten', 'Nine', 'None'])
     const name = `field_${depth.id}_table_number`
     expect((await reconcileFieldIndexes(test.db)).made).toContain(name)
     expect((await reconcileFieldIndexes(test.db)).made).toEqual([])
-    expect((await problemOf(entryTable(test.db, collectionId, { ...table, sort: 'field:1' }, Date.now()))).details.faults[0]?.path).toBe('sort')
+    expect(
+      (await problemOf(entryTable(test.db, collectionId, { ...table, sort: 'field:1' }, Date.now()))).details
+        .faults[0]?.path,
+    ).toBe('sort')
     await saveField(test.db, depth.id, fieldInput('number', 'depth'))
     expect((await reconcileFieldIndexes(test.db)).dropped).toContain(name)
   })
@@ -162,9 +237,20 @@ describe('what a field is asked', () => {
     await reconcileFieldIndexes(test.db)
     await convertField(test.db, depth.id, fieldInput('short-text', 'depth', { sortable: true }))
     const round = await reconcileFieldIndexes(test.db)
-    expect([round.dropped.includes(`field_${depth.id}_table_number`), round.made.some((one) => /^field_\d+_table_text$/.test(one))]).toEqual([true, true])
-    const { rows } = await entryTable(test.db, collectionId, { ...table, sort: `field:${depth.id}` }, Date.now())
-    expect(rows.map((row) => row.title), 'as texts go, numbers in them by value').toEqual(['Nine', 'Ten'])
+    expect([
+      round.dropped.includes(`field_${depth.id}_table_number`),
+      round.made.some((one) => /^field_\d+_table_text$/.test(one)),
+    ]).toEqual([true, true])
+    const { rows } = await entryTable(
+      test.db,
+      collectionId,
+      { ...table, sort: `field:${depth.id}` },
+      Date.now(),
+    )
+    expect(
+      rows.map((row) => row.title),
+      'as texts go, numbers in them by value',
+    ).toEqual(['Nine', 'Ten'])
   })
 
   it('makes an index anew that was left half made', async () => {
@@ -179,25 +265,70 @@ describe('what a field is asked', () => {
 
   it('puts the keys of its values into the entry index, one number for each value', async () => {
     const kind = await addField(test.db, collectionId, fieldInput('yes-no', 'stock', { filterable: true }))
-    const entries = [await add({ [kind.id]: true }, 'Bean'), await add({ [kind.id]: true }, 'Pea'), await add({ [kind.id]: false }, 'Leek')]
-    const rows = await test.db.selectFrom('entry_index').select(['entry_id', 'keys']).where('entry_id', 'in', entries.map((one) => one.id)).orderBy('entry_id').execute()
+    const entries = [
+      await add({ [kind.id]: true }, 'Bean'),
+      await add({ [kind.id]: true }, 'Pea'),
+      await add({ [kind.id]: false }, 'Leek'),
+    ]
+    const rows = await test.db
+      .selectFrom('entry_index')
+      .select(['entry_id', 'keys'])
+      .where(
+        'entry_id',
+        'in',
+        entries.map((one) => one.id),
+      )
+      .orderBy('entry_id')
+      .execute()
     // One says what the value is, one that there is a value.
     expect(rows[0]?.keys).toHaveLength(2)
     expect(rows[1]?.keys).toEqual(rows[0]?.keys)
     expect(rows[2]?.keys).not.toEqual(rows[0]?.keys)
     await saveField(test.db, kind.id, fieldInput('yes-no', 'stock'))
-    expect((await test.db.selectFrom('entry_index').select('keys').where('entry_id', '=', entries[0]?.id ?? 0).executeTakeFirstOrThrow()).keys).toEqual([])
+    expect(
+      (
+        await test.db
+          .selectFrom('entry_index')
+          .select('keys')
+          .where('entry_id', '=', entries[0]?.id ?? 0)
+          .executeTakeFirstOrThrow()
+      ).keys,
+    ).toEqual([])
   })
   it('is indexed anew once where an older version indexed it', async () => {
     const kind = await addField(test.db, collectionId, fieldInput('yes-no', 'stock', { filterable: true }))
     const bean = await add({ [kind.id]: true }, 'Bean')
-    const whole = await test.db.selectFrom('entry_index').select('keys').where('entry_id', '=', bean.id).executeTakeFirstOrThrow()
+    const whole = await test.db
+      .selectFrom('entry_index')
+      .select('keys')
+      .where('entry_id', '=', bean.id)
+      .executeTakeFirstOrThrow()
     await test.db.updateTable('entry_index').set({ keys: [] }).where('entry_id', '=', bean.id).execute()
     await test.db.deleteFrom('entry_words').where('entry_id', '=', bean.id).execute()
     await test.db.updateTable('collections').set({ index_form: 0 }).where('id', '=', collectionId).execute()
     await indexOldAnew(test.db)
-    expect(await test.db.selectFrom('entry_index').select('keys').where('entry_id', '=', bean.id).executeTakeFirstOrThrow()).toEqual(whole)
-    expect(await test.db.selectFrom('entry_words').select('words').where('entry_id', '=', bean.id).executeTakeFirstOrThrow()).toEqual({ words: ['bean'] })
-    expect((await test.db.selectFrom('collections').select('index_form').where('id', '=', collectionId).executeTakeFirstOrThrow()).index_form).toBe(2)
+    expect(
+      await test.db
+        .selectFrom('entry_index')
+        .select('keys')
+        .where('entry_id', '=', bean.id)
+        .executeTakeFirstOrThrow(),
+    ).toEqual(whole)
+    expect(
+      await test.db
+        .selectFrom('entry_words')
+        .select('words')
+        .where('entry_id', '=', bean.id)
+        .executeTakeFirstOrThrow(),
+    ).toEqual({ words: ['bean'] })
+    expect(
+      (
+        await test.db
+          .selectFrom('collections')
+          .select('index_form')
+          .where('id', '=', collectionId)
+          .executeTakeFirstOrThrow()
+      ).index_form,
+    ).toBe(2)
   })
 })

@@ -55,7 +55,10 @@ const asked = (now = Date.now()) => ({ now, page: null, visit: '' })
 const keptIds = async (listing: Listing) => (await kept.shown(listing, asked(), [])).ids
 const freshIds = async (listing: Listing) => (await askingAnew(test.db).shown(listing, asked(), [])).ids
 
-/** Does something on one server, and asks the other until it answers as a fresh question does. Gives how long that took. */
+/**
+ * Does something on one server, and asks the other until it answers as a fresh question does. Gives
+ * how long that took.
+ */
 async function lag(listing: Listing, change: () => Promise<unknown>): Promise<number> {
   const before = await keptIds(listing)
   await change()
@@ -86,18 +89,46 @@ describe('a kept answer', () => {
     const lags: Record<string, number> = {}
     lags.publish = await lag(listingOf(), () => added({ slug: 'published' }))
     const id = await added({ slug: 'edited', publishedAt: Date.UTC(2026, 0, 2) })
-    lags.edit = await lag({ ...listingOf(), order: { keys: [{ by: 'title', direction: 'up' }], pinned: 'ignored' } }, () => saveEntry(test.db, id, 1, entry('edited', { title: 'A first title' }), site.writer))
-    lags.retag = await lag(listingOf(soil()), () => saveEntry(test.db, id, 2, entry('edited', { termIds: [site.compost] }), site.writer))
-    const mulch = (await addTerm(test.db, site.facetId, null, { name: 'Mulch', slug: 'mulch', description: '', pictureId: null, icon: '', colour: '' })).id
+    lags.edit = await lag(
+      { ...listingOf(), order: { keys: [{ by: 'title', direction: 'up' }], pinned: 'ignored' } },
+      () => saveEntry(test.db, id, 1, entry('edited', { title: 'A first title' }), site.writer),
+    )
+    lags.retag = await lag(listingOf(soil()), () =>
+      saveEntry(test.db, id, 2, entry('edited', { termIds: [site.compost] }), site.writer),
+    )
+    const mulch = (
+      await addTerm(test.db, site.facetId, null, {
+        name: 'Mulch',
+        slug: 'mulch',
+        description: '',
+        pictureId: null,
+        icon: '',
+        colour: '',
+      })
+    ).id
     await added({ slug: 'mulched', termIds: [mulch] })
     let merged = ''
-    lags.merge = await lag(listingOf(soil()), async () => (merged = (await mergeTerm(test.db, mulch, site.soil, site.writer)).change))
+    lags.merge = await lag(
+      listingOf(soil()),
+      async () => (merged = (await mergeTerm(test.db, mulch, site.soil, site.writer)).change),
+    )
     lags.part = await lag(listingOf(soil()), () => undoTermChange(test.db, merged))
     lags.nest = await lag(listingOf(soil()), () => moveTerm(test.db, mulch, { parentId: site.soil, at: 0 }))
     lags.delete = await lag(listingOf(), () => setEntryDeleted(test.db, id, true))
     lags.restore = await lag(listingOf(), () => setEntryDeleted(test.db, id, false))
     let bulk = ''
-    lags.bulk = await lag(listingOf(), async () => (bulk = (await changeInBulk(test.db, site.collectionId, { ids: [id], action: { do: 'archive' } }, site.writer)).id))
+    lags.bulk = await lag(
+      listingOf(),
+      async () =>
+        (bulk = (
+          await changeInBulk(
+            test.db,
+            site.collectionId,
+            { ids: [id], action: { do: 'archive' } },
+            site.writer,
+          )
+        ).id),
+    )
     lags.undo = await lag(listingOf(), () => undoBulkChange(test.db, bulk, site.writer))
     console.log(`Until the other server answers anew, ms: ${JSON.stringify(lags)}`)
     for (const [what, took] of Object.entries(lags)) expect(took, what).toBeLessThan(oldest)
@@ -110,7 +141,10 @@ describe('a kept answer', () => {
     expect(await counts(kept)).toBe(before)
     expect(before).toEqual(await counts(askingAnew(test.db)))
     await added({ slug: 'counted', termIds: [site.compost] })
-    await vi.waitFor(async () => expect((await counts(kept)).get(site.compost)).toBe((before.get(site.compost) ?? 0) + 1), soon)
+    await vi.waitFor(
+      async () => expect((await counts(kept)).get(site.compost)).toBe((before.get(site.compost) ?? 0) + 1),
+      soon,
+    )
     expect(await counts(kept)).toEqual(await counts(askingAnew(test.db)))
   })
 
@@ -156,15 +190,40 @@ describe('what the clock changes next', () => {
     await added({ slug: 'leaves', title: 'Leaves the window', publishedAt: Date.UTC(2026, 5, 8, 9) })
     const within: Rule = { rule: 'date', window: { is: 'last', count: 3, unit: 'day' } }
     const next = await nextChangeOf(test.db, await knownSite(test.db), listingOf(within), asked(now), [])
-    expect(next).toEqual({ at: Date.UTC(2026, 5, 11), isChange: true, comes: [], goes: ['Leaves the window'] })
+    expect(next).toEqual({
+      at: Date.UTC(2026, 5, 11),
+      isChange: true,
+      comes: [],
+      goes: ['Leaves the window'],
+    })
   })
 
   it('is the moment at which an event is no longer yet to come', async () => {
-    const field = await addField(test.db, site.collectionId, { key: 'starts', name: 'Starts', type: 'date-time', settings: {}, required: false, help: '', fallback: null, filterable: true, sortable: true })
+    const field = await addField(test.db, site.collectionId, {
+      key: 'starts',
+      name: 'Starts',
+      type: 'date-time',
+      settings: {},
+      required: false,
+      help: '',
+      fallback: null,
+      filterable: true,
+      sortable: true,
+    })
     const starts = Date.UTC(2026, 6, 1, 18, 30)
     await added({ slug: 'event', title: 'An evening', values: { [field.id]: starts } })
-    const coming: Rule = { rule: 'field', field: field.id, asked: { is: 'within', window: { is: 'upcoming' } } }
-    const next = await nextChangeOf(test.db, await knownSite(test.db), listingOf(coming), asked(starts - 3_600_000), [])
+    const coming: Rule = {
+      rule: 'field',
+      field: field.id,
+      asked: { is: 'within', window: { is: 'upcoming' } },
+    }
+    const next = await nextChangeOf(
+      test.db,
+      await knownSite(test.db),
+      listingOf(coming),
+      asked(starts - 3_600_000),
+      [],
+    )
     expect(next).toMatchObject({ at: starts, comes: [], goes: ['An evening'] })
   })
 
@@ -173,10 +232,14 @@ describe('what the clock changes next', () => {
     for (let at = 1; at <= 70; at += 1) await added({ slug: `other-${at}`, publishedAt: now + at * 60_000 })
     await added({ slug: 'awaited', title: 'Awaited', termIds: [site.compost], publishedAt: now + 86_400_000 })
     const soil: Rule = { rule: 'terms', facet: site.facetId, is: 'any', terms: [site.soil] }
-    expect(await nextChangeOf(test.db, await knownSite(test.db), listingOf(soil), asked(now), [])).toMatchObject({ at: now + 86_400_000, isChange: true, comes: ['Awaited'] })
+    expect(
+      await nextChangeOf(test.db, await knownSite(test.db), listingOf(soil), asked(now), []),
+    ).toMatchObject({ at: now + 86_400_000, isChange: true, comes: ['Awaited'] })
   })
 
   it('is nothing where the clock changes nothing', async () => {
-    expect(await nextChangeOf(test.db, await knownSite(test.db), listingOf(), asked(Date.UTC(2030, 0, 1)), [])).toBeNull()
+    expect(
+      await nextChangeOf(test.db, await knownSite(test.db), listingOf(), asked(Date.UTC(2030, 0, 1)), []),
+    ).toBeNull()
   })
 })

@@ -65,7 +65,9 @@ afterAll(async () => {
 
 /** What an answer says, whenever it was made. */
 const said = (answer: PublicAnswer) =>
-  answer.status === 301 ? answer.address : `${answer.status} ${answer.html.replace(/ data-(?:seen|at)="[^"]*"/g, '')}`
+  answer.status === 301
+    ? answer.address
+    : `${answer.status} ${answer.html.replace(/ data-(?:seen|at)="[^"]*"/g, '')}`
 
 const fresh = async (path: string) =>
   said(await publicDocument(test.db, path, { now: Date.now(), page: null, visit: '' }, askingAnew(test.db)))
@@ -78,7 +80,10 @@ async function kept(path: string, query = none): Promise<string> {
   return said({ status: 200, html, css: '', lastsAVisit: false, dependence: { collections: [], until: 0 } })
 }
 
-/** Does something on one server, and asks the other until it answers as nobody keeps it. Gives how long that took. */
+/**
+ * Does something on one server, and asks the other until it answers as nobody keeps it. Gives how
+ * long that took.
+ */
 async function lag(path: string, change: () => Promise<unknown>): Promise<number> {
   const before = await kept(path)
   await change()
@@ -95,9 +100,18 @@ async function edit(id: number, change: Partial<EntryInput>): Promise<void> {
 }
 
 async function publish(path: string, title: string): Promise<void> {
-  const { id } = await test.db.selectFrom('pages').select('id').where('path', '=', path).executeTakeFirstOrThrow()
+  const { id } = await test.db
+    .selectFrom('pages')
+    .select('id')
+    .where('path', '=', path)
+    .executeTakeFirstOrThrow()
   const before = await editedPage(test.db, id)
-  const saved = await saveDraft(test.db, id, { version: before.version, page: { ...before.page, title }, listings: [] }, writer)
+  const saved = await saveDraft(
+    test.db,
+    id,
+    { version: before.version, page: { ...before.page, title }, listings: [] },
+    writer,
+  )
   const listings = Object.fromEntries(saved.listings.map((one) => [one.id, one.version]))
   await publishPage(test.db, id, { version: saved.version, listings }, writer)
 }
@@ -114,36 +128,80 @@ describe('a kept document', () => {
 
   it('is another on the other server within a second of every kind of change', async () => {
     const lags: Record<string, number> = {}
-    const timed = async (what: string, path: string, change: () => Promise<unknown>) => (lags[what] = await lag(path, change))
+    const timed = async (what: string, path: string, change: () => Promise<unknown>) =>
+      (lags[what] = await lag(path, change))
     const { id, address } = newest
     await timed('edit on a page', '/', () => edit(id, { title: 'A title of today' }))
     await timed('edit on its own page', address, () => edit(id, { summary: 'A summary of today.' }))
     await timed('no picture', '/', () => edit(id, { pictureId: null }))
-    await timed('placeholder of the site', '/', () => saveSiteSettings(test.db, { placeholder: 'letter', brokenRules: 'nothing' }))
+    await timed('placeholder of the site', '/', () =>
+      saveSiteSettings(test.db, { placeholder: 'letter', brokenRules: 'nothing' }),
+    )
     await timed('moved', address, () => edit(id, { slug: 'moved-today' }))
     await timed('deleted', '/field-notes/moved-today', () => setEntryDeleted(test.db, id, true))
     await timed('back', '/field-notes/moved-today', () => setEntryDeleted(test.db, id, false))
     const entry = await loadEntry(test.db, id)
-    const author = await test.db.selectFrom('authors').selectAll().where('id', '=', entry.authorId ?? 0).executeTakeFirstOrThrow()
+    const author = await test.db
+      .selectFrom('authors')
+      .selectAll()
+      .where('id', '=', entry.authorId ?? 0)
+      .executeTakeFirstOrThrow()
     const profile = { name: 'Hob Larkin', about: '', portraitId: null }
     await timed('author', '/field-notes/moved-today', () => saveAuthor(test.db, author.id, profile))
-    await timed('author deleted', '/field-notes/moved-today', () => setAuthorDeleted(test.db, author.id, true))
-    const terms = await test.db.selectFrom('terms as t').innerJoin('facets as f', 'f.id', 't.facet_id').selectAll('t').where('f.slug', '=', 'topic').execute()
+    await timed('author deleted', '/field-notes/moved-today', () =>
+      setAuthorDeleted(test.db, author.id, true),
+    )
+    const terms = await test.db
+      .selectFrom('terms as t')
+      .innerJoin('facets as f', 'f.id', 't.facet_id')
+      .selectAll('t')
+      .where('f.slug', '=', 'topic')
+      .execute()
     const [one] = terms.filter((term) => entry.termIds.includes(term.id))
     const another = terms.find((term) => term.id !== one?.id && term.parent_id !== one?.id)
     if (one === undefined || another === undefined) throw new Error('The demo has terms.')
-    const term = { name: 'Named today', slug: one.slug, description: '', pictureId: null, icon: '', colour: '' }
+    const term = {
+      name: 'Named today',
+      slug: one.slug,
+      description: '',
+      pictureId: null,
+      icon: '',
+      colour: '',
+    }
     await timed('term', '/field-notes/moved-today', () => saveTerm(test.db, one.id, term))
-    await timed('term on its page', `/topic/${one.slug}`, () => saveTerm(test.db, one.id, { ...term, description: 'Told today.' }))
+    await timed('term on its page', `/topic/${one.slug}`, () =>
+      saveTerm(test.db, one.id, { ...term, description: 'Told today.' }),
+    )
     let change = ''
-    await timed('merge', `/topic/${one.slug}`, async () => (change = (await mergeTerm(test.db, one.id, another.id, writer)).change))
+    await timed(
+      'merge',
+      `/topic/${one.slug}`,
+      async () => (change = (await mergeTerm(test.db, one.id, another.id, writer)).change),
+    )
     await timed('part', `/topic/${one.slug}`, () => undoTermChange(test.db, change))
     await timed('page', '/orchard', () => publish('/orchard', 'The orchard today'))
     await timed('menu', '/', () => publish('/orchard', 'The orchard of today'))
-    await timed('collection', '/field-notes/moved-today', () => setCollectionDeleted(test.db, newest.collection, true))
-    await timed('collection back', '/field-notes/moved-today', () => setCollectionDeleted(test.db, newest.collection, false))
-    const picture = await test.db.selectFrom('entries as e').innerJoin('media as m', 'm.id', 'e.picture_id').selectAll('m').select('e.slug').where('e.collection_id', '=', newest.collection).where('e.status', '=', 'published').executeTakeFirstOrThrow()
-    const described = { fileName: picture.file_name, alternative: 'Seen today', credit: '', focalX: 0.5, focalY: 0.5 }
+    await timed('collection', '/field-notes/moved-today', () =>
+      setCollectionDeleted(test.db, newest.collection, true),
+    )
+    await timed('collection back', '/field-notes/moved-today', () =>
+      setCollectionDeleted(test.db, newest.collection, false),
+    )
+    const picture = await test.db
+      .selectFrom('entries as e')
+      .innerJoin('media as m', 'm.id', 'e.picture_id')
+      .selectAll('m')
+      .select('e.slug')
+      .where('e.collection_id', '=', newest.collection)
+      .where('e.status', '=', 'published')
+      .executeTakeFirstOrThrow()
+    const described = {
+      fileName: picture.file_name,
+      alternative: 'Seen today',
+      credit: '',
+      focalX: 0.5,
+      focalY: 0.5,
+    }
     await timed('file', `/field-notes/${picture.slug}`, () => saveMedia(test.db, picture.id, described))
     console.log(`Until the other server shows it, ms: ${JSON.stringify(lags)}`)
     for (const [what, took] of Object.entries(lags)) expect(took, what).toBeLessThan(oldest)
@@ -153,7 +211,14 @@ describe('a kept document', () => {
     await kept('/')
     const at = Date.now() + 800
     const entry = await loadEntry(test.db, newest.id)
-    const timed = { ...entryInputOf(entry), title: 'By the clock', slug: 'by-the-clock', status: 'published' as const, publishedAt: at, expiresAt: at + 800 }
+    const timed = {
+      ...entryInputOf(entry),
+      title: 'By the clock',
+      slug: 'by-the-clock',
+      status: 'published' as const,
+      publishedAt: at,
+      expiresAt: at + 800,
+    }
     await addEntry(test.db, newest.collection, timed, writer)
     await feed.settled()
     expect(await kept('/')).not.toContain('By the clock')

@@ -28,54 +28,88 @@ beforeAll(async () => {
 afterAll(() => test.drop())
 
 describe('a listing answered by the database', () => {
-  it('is what the evaluator in memory answers, for random listings over random content of every field type', async () => {
-    await fc.assert(
-      fc.asyncProperty(indexedEntries, fc.array(listings, { minLength: 20, maxLength: 40 }), contexts, async (entries, all, context) => {
-        await fillIndex(test.db, entries)
-        for (const listing of all) {
-          const plan = planOf(listing, context)
-          expect(await answerOf(test.db, plan, 'en-GB')).toEqual(evaluate(plan, entries, 'en-GB'))
-        }
-      }),
-      { numRuns: 80 },
-    )
-  }, long)
+  it(
+    'is what the evaluator in memory answers, for random listings over random content of every field type',
+    async () => {
+      await fc.assert(
+        fc.asyncProperty(
+          indexedEntries,
+          fc.array(listings, { minLength: 20, maxLength: 40 }),
+          contexts,
+          async (entries, all, context) => {
+            await fillIndex(test.db, entries)
+            for (const listing of all) {
+              const plan = planOf(listing, context)
+              expect(await answerOf(test.db, plan, 'en-GB')).toEqual(evaluate(plan, entries, 'en-GB'))
+            }
+          },
+        ),
+        { numRuns: 80 },
+      )
+    },
+    long,
+  )
 
-  it('goes on after the last entry shown, to the whole, as the evaluator does', async () => {
-    await fc.assert(
-      fc.asyncProperty(indexedEntries, fc.array(listings, { minLength: 4, maxLength: 8 }), contexts, fc.integer({ min: 1, max: 6 }), async (entries, all, context, take) => {
-        await fillIndex(test.db, entries)
-        for (const listing of all) {
-          const plan = { ...planOf(listing, context), skip: 0 }
-          const whole = evaluate({ ...plan, take: entries.length }, entries, 'en-GB').ids
-          const pages: number[] = []
-          for (let last: Position | null = null; ; ) {
-            const shown = await shownPositions(test.db, { ...plan, take }, 'en-GB', last)
-            pages.push(...shown.map((one) => one.id))
-            last = shown.at(-1) ?? null
-            if (shown.length < take) break
-          }
-          expect(pages).toEqual(whole)
-        }
-      }),
-      { numRuns: 30 },
-    )
-  }, long)
+  it(
+    'goes on after the last entry shown, to the whole, as the evaluator does',
+    async () => {
+      await fc.assert(
+        fc.asyncProperty(
+          indexedEntries,
+          fc.array(listings, { minLength: 4, maxLength: 8 }),
+          contexts,
+          fc.integer({ min: 1, max: 6 }),
+          async (entries, all, context, take) => {
+            await fillIndex(test.db, entries)
+            for (const listing of all) {
+              const plan = { ...planOf(listing, context), skip: 0 }
+              const whole = evaluate({ ...plan, take: entries.length }, entries, 'en-GB').ids
+              const pages: number[] = []
+              for (let last: Position | null = null; ;) {
+                const shown = await shownPositions(test.db, { ...plan, take }, 'en-GB', last)
+                pages.push(...shown.map((one) => one.id))
+                last = shown.at(-1) ?? null
+                if (shown.length < take) break
+              }
+              expect(pages).toEqual(whole)
+            }
+          },
+        ),
+        { numRuns: 30 },
+      )
+    },
+    long,
+  )
 
-  it('counts each rule alone as the evaluator does', async () => {
-    await fc.assert(
-      fc.asyncProperty(indexedEntries, fc.array(listings, { minLength: 4, maxLength: 8 }), contexts, async (entries, all, context) => {
-        await fillIndex(test.db, entries)
-        for (const listing of all) {
-          const alone = askedAlone(listing.from, context).map((one) => one.asks)
-          const visible = entries.filter((entry) => listing.from.collections.includes(entry.collectionId) && passes({ test: 'visible', at: now }, entry))
-          const counts = await countsOf(test.db, planOf(listing, context), alone)
-          expect(counts.alone).toEqual(alone.map((asks) => visible.filter((entry) => passes(asks, entry)).length))
-        }
-      }),
-      { numRuns: 20 },
-    )
-  }, long)
+  it(
+    'counts each rule alone as the evaluator does',
+    async () => {
+      await fc.assert(
+        fc.asyncProperty(
+          indexedEntries,
+          fc.array(listings, { minLength: 4, maxLength: 8 }),
+          contexts,
+          async (entries, all, context) => {
+            await fillIndex(test.db, entries)
+            for (const listing of all) {
+              const alone = askedAlone(listing.from, context).map((one) => one.asks)
+              const visible = entries.filter(
+                (entry) =>
+                  listing.from.collections.includes(entry.collectionId) &&
+                  passes({ test: 'visible', at: now }, entry),
+              )
+              const counts = await countsOf(test.db, planOf(listing, context), alone)
+              expect(counts.alone).toEqual(
+                alone.map((asks) => visible.filter((entry) => passes(asks, entry)).length),
+              )
+            }
+          },
+        ),
+        { numRuns: 20 },
+      )
+    },
+    long,
+  )
 
   // Referee: mingo, on the open films data of vega-datasets.
   it('is what an independent query library finds in the same data', async () => {
@@ -90,15 +124,18 @@ describe('a listing answered by the database', () => {
     }
   })
 
-  it.each(openData.map((data) => [data.name, data] as const))('is what that library finds in open data with fields: %s', async (_, data) => {
-    await fillIndex(test.db, data.entries)
-    for (const question of data.questions) {
-      const answer = await answerOf(test.db, planOf(question.listing, data.context), 'en')
-      const expected = rowsFound(data, question)
-      expect(answer.ids, question.name).toEqual(expected.ids)
-      expect(answer.counts.at(-1), question.name).toBe(expected.matches)
-    }
-  })
+  it.each(openData.map((data) => [data.name, data] as const))(
+    'is what that library finds in open data with fields: %s',
+    async (_, data) => {
+      await fillIndex(test.db, data.entries)
+      for (const question of data.questions) {
+        const answer = await answerOf(test.db, planOf(question.listing, data.context), 'en')
+        const expected = rowsFound(data, question)
+        expect(answer.ids, question.name).toEqual(expected.ids)
+        expect(answer.counts.at(-1), question.name).toBe(expected.matches)
+      }
+    },
+  )
 
   // Referee: Intl.Collator (CLDR) for the database's own ICU collation.
   it.each(['en', 'sv', 'de'])('orders the titles of the films as the language does: %s', async (locale) => {
@@ -120,8 +157,21 @@ describe('reads that are counted together', () => {
   it('order as reads counted each time do, also after more were recorded', async () => {
     const today = civilDayOf(Date.now(), 'UTC')
     const day = (ago: number) => today - ago * 86_400_000
-    const reads = [[3, 0], [1, 2], [5, 8], [0, 0], [2, 1]].map(([recent = 0, older = 0]) => [{ day: day(0), count: recent }, { day: day(3), count: older }].filter((one) => one.count > 0))
-    const entries = filmEntries(loadFilms(), keysOf(loadFilms())).slice(0, 5).map((entry, at) => ({ ...entry, reads: reads[at] ?? [] }))
+    const reads = [
+      [3, 0],
+      [1, 2],
+      [5, 8],
+      [0, 0],
+      [2, 1],
+    ].map(([recent = 0, older = 0]) =>
+      [
+        { day: day(0), count: recent },
+        { day: day(3), count: older },
+      ].filter((one) => one.count > 0),
+    )
+    const entries = filmEntries(loadFilms(), keysOf(loadFilms()))
+      .slice(0, 5)
+      .map((entry, at) => ({ ...entry, reads: reads[at] ?? [] }))
     await fillIndex(test.db, entries)
     const plan: Plan = {
       collections: [1],
@@ -134,10 +184,26 @@ describe('reads that are counted together', () => {
     const [first, , , unread] = entries
     if (first === undefined || unread === undefined) throw new Error('There are five films.')
     const dayText = new Date(day(1)).toISOString().slice(0, 10)
-    await test.db.transaction().execute((trx) => recordReads(trx, [{ entryId: first.id, day: dayText, count: 4 }, { entryId: unread.id, day: dayText, count: 2 }, { entryId: first.id, day: dayText, count: 8 }]))
-    const more = entries.map((entry) => (entry === first ? { ...entry, reads: [...entry.reads, { day: day(1), count: 12 }] } : entry === unread ? { ...entry, reads: [{ day: day(1), count: 2 }] } : entry))
+    await test.db.transaction().execute((trx) =>
+      recordReads(trx, [
+        { entryId: first.id, day: dayText, count: 4 },
+        { entryId: unread.id, day: dayText, count: 2 },
+        { entryId: first.id, day: dayText, count: 8 },
+      ]),
+    )
+    const more = entries.map((entry) =>
+      entry === first
+        ? { ...entry, reads: [...entry.reads, { day: day(1), count: 12 }] }
+        : entry === unread
+          ? { ...entry, reads: [{ day: day(1), count: 2 }] }
+          : entry,
+    )
     expect(await shownIds(test.db, plan, 'en')).toEqual(evaluate(plan, more, 'en').ids)
-    const { views } = await test.db.selectFrom('entry_index').select('views').where('entry_id', '=', first.id).executeTakeFirstOrThrow()
+    const { views } = await test.db
+      .selectFrom('entry_index')
+      .select('views')
+      .where('entry_id', '=', first.id)
+      .executeTakeFirstOrThrow()
     expect(views).toBe(first.views + 12)
   })
 })

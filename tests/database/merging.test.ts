@@ -32,28 +32,55 @@ beforeAll(async () => {
 })
 afterAll(() => test.drop())
 
-const collectionInput = { name: 'Notes', singular: 'Note', plural: 'Notes', icon: 'leaf', kind: 'article', address: '/notes/{slug}', facets: [] as number[] } as const
+const collectionInput = {
+  name: 'Notes',
+  singular: 'Note',
+  plural: 'Notes',
+  icon: 'leaf',
+  kind: 'article',
+  address: '/notes/{slug}',
+  facets: [] as number[],
+} as const
 
 async function added(change: Partial<EntryInput>): Promise<number> {
   count += 1
-  return (await addEntry(test.db, site.collectionId, { ...rain, slug: `entry-${count}`, ...change }, site.writer)).id
+  return (
+    await addEntry(test.db, site.collectionId, { ...rain, slug: `entry-${count}`, ...change }, site.writer)
+  ).id
 }
 
 async function term(slug: string, parentId: number | null = null): Promise<number> {
-  return (await test.db.insertInto('terms').values({ facet_id: site.facetId, parent_id: parentId, slug, name: slug, position: 0 }).returning('id').executeTakeFirstOrThrow()).id
+  return (
+    await test.db
+      .insertInto('terms')
+      .values({ facet_id: site.facetId, parent_id: parentId, slug, name: slug, position: 0 })
+      .returning('id')
+      .executeTakeFirstOrThrow()
+  ).id
 }
 
 function listingIn(...terms: readonly number[]): Listing {
   const listing = newListing('In terms', site.collectionId)
-  return { ...listing, from: { ...listing.from, rules: [{ rule: 'terms', facet: site.facetId, is: 'any', terms }] }, amount: { ...listing.amount, take: 200 } }
+  return {
+    ...listing,
+    from: { ...listing.from, rules: [{ rule: 'terms', facet: site.facetId, is: 'any', terms }] },
+    amount: { ...listing.amount, take: 200 },
+  }
 }
 
-const shown = async (listing: Listing) => [...(await askingAnew(test.db).shown(listing, { now: Date.now(), page: null, visit: '' }, [])).ids].toSorted((a, b) => a - b)
+const shown = async (listing: Listing) =>
+  [
+    ...(await askingAnew(test.db).shown(listing, { now: Date.now(), page: null, visit: '' }, [])).ids,
+  ].toSorted((a, b) => a - b)
 
 /** Does something while no entry can be given this term, as when its server ends in the middle of it. */
 async function brokenOff(id: number, act: () => Promise<unknown>): Promise<void> {
-  await sql`create function cut_off() returns trigger language plpgsql as $$ begin raise exception 'cut off'; end $$`.execute(test.db)
-  await sql`create trigger cut_off before insert on entry_terms for each row when (new.term_id = ${sql.lit(id)}) execute function cut_off()`.execute(test.db)
+  await sql`create function cut_off() returns trigger language plpgsql as $$ begin raise exception 'cut off'; end $$`.execute(
+    test.db,
+  )
+  await sql`create trigger cut_off before insert on entry_terms for each row when (new.term_id = ${sql.lit(id)}) execute function cut_off()`.execute(
+    test.db,
+  )
   await expect(act()).rejects.toThrow('cut off')
   await sql`drop function cut_off cascade`.execute(test.db)
 }
@@ -105,9 +132,22 @@ describe('a term that was merged', () => {
     const { words } = await knownSite(test.db)
     expect(words.term(beans)).toBe('pulses')
     const [card] = await cardEntries(test.db, [bean], { zone: 'UTC' })
-    expect(card !== undefined && meets(card, { if: 'term', term: beans }, { ...cardContext, termNow: words.termNow })).toBe(true)
+    expect(
+      card !== undefined &&
+        meets(card, { if: 'term', term: beans }, { ...cardContext, termNow: words.termNow }),
+    ).toBe(true)
     // What was typed before the merge is saved under what it became.
-    expect((await saveEntry(test.db, pea, 1, { ...rain, slug: `entry-${count}-pea`, termIds: [peas, beans] }, site.writer)).termIds).toEqual([pulses])
+    expect(
+      (
+        await saveEntry(
+          test.db,
+          pea,
+          1,
+          { ...rain, slug: `entry-${count}-pea`, termIds: [peas, beans] },
+          site.writer,
+        )
+      ).termIds,
+    ).toEqual([pulses])
     await undoTermChange(test.db, second.change)
     expect([await shown(listingIn(beans)), await shown(listingIn(pulses))]).toEqual([[bean, pea], []])
     await undoTermChange(test.db, first.change)
@@ -125,7 +165,12 @@ describe('a term that was merged', () => {
   it('is kept by undoing a bulk change from before, and by an earlier version that comes back', async () => {
     const [old, now] = [await term('old'), await term('now')]
     const id = await added({ termIds: [old] })
-    const change = await changeInBulk(test.db, site.collectionId, { ids: [id], action: { do: 'archive' } }, site.writer)
+    const change = await changeInBulk(
+      test.db,
+      site.collectionId,
+      { ids: [id], action: { do: 'archive' } },
+      site.writer,
+    )
     await mergeTerm(test.db, old, now, site.writer)
     await undoBulkChange(test.db, change.id, site.writer)
     expect((await loadEntry(test.db, id)).termIds).toEqual([now])
@@ -161,8 +206,16 @@ describe('a facet that is taken off a collection', () => {
     const entry = async () => (await cardEntries(test.db, [id], { zone: 'UTC' }))[0]
     expect(await shown(listingIn(site.soil))).toContain(id)
     await saveCollection(test.db, site.collectionId, { ...collectionInput, facets: [] })
-    expect([await shown(listingIn(site.soil)), (await entry())?.terms, (await entry())?.within]).toEqual([[], [], expect.not.arrayContaining([site.soil]) as unknown])
-    await saveFacet(test.db, site.facetId, { name: 'Topic', plural: 'Topics', collections: [site.collectionId] })
+    expect([await shown(listingIn(site.soil)), (await entry())?.terms, (await entry())?.within]).toEqual([
+      [],
+      [],
+      expect.not.arrayContaining([site.soil]) as unknown,
+    ])
+    await saveFacet(test.db, site.facetId, {
+      name: 'Topic',
+      plural: 'Topics',
+      collections: [site.collectionId],
+    })
     expect(await shown(listingIn(site.soil))).toContain(id)
     expect((await entry())?.terms).toHaveLength(1)
     await setFacetDeleted(test.db, site.facetId, true)
@@ -178,7 +231,13 @@ describe('a facet that is taken off a collection', () => {
     await setFacetDeleted(test.db, site.facetId, true)
     await saveCollection(test.db, site.collectionId, { ...collectionInput, facets: [] })
     await setFacetDeleted(test.db, site.facetId, false)
-    expect(await test.db.selectFrom('collection_facets').select('facet_id').where('collection_id', '=', site.collectionId).execute()).toEqual([{ facet_id: site.facetId }])
+    expect(
+      await test.db
+        .selectFrom('collection_facets')
+        .select('facet_id')
+        .where('collection_id', '=', site.collectionId)
+        .execute(),
+    ).toEqual([{ facet_id: site.facetId }])
   })
 
   it('comes back under another address where its own is taken, and takes none that files have', async () => {
@@ -188,7 +247,12 @@ describe('a facet that is taken off a collection', () => {
     await addFacet(test.db, { name: 'Season', plural: 'Seasons', collections: [] })
     await setFacetDeleted(test.db, id, false)
     const media = await addFacet(test.db, { name: 'Media', plural: 'Media', collections: [] })
-    const slugs = await test.db.selectFrom('facets').select('slug').where('id', 'in', [id, media.id]).orderBy('id').execute()
+    const slugs = await test.db
+      .selectFrom('facets')
+      .select('slug')
+      .where('id', 'in', [id, media.id])
+      .orderBy('id')
+      .execute()
     expect(slugs.map((row) => row.slug)).toEqual(['season-2', 'media-2'])
   })
 })
@@ -213,11 +277,28 @@ describe('a new address pattern', () => {
       const found = await entryAt(test.db, known, path, Date.now())
       return found?.kind === 'moved' ? found.address : (found?.kind ?? null)
     }
-    await saveCollection(test.db, site.collectionId, { ...collectionInput, address: '/journal/{year}/{slug}', facets: [site.facetId] })
-    expect([await at('/journal/2026/moves'), await at('/notes/moves')]).toEqual(['page', '/journal/2026/moves'])
+    await saveCollection(test.db, site.collectionId, {
+      ...collectionInput,
+      address: '/journal/{year}/{slug}',
+      facets: [site.facetId],
+    })
+    expect([await at('/journal/2026/moves'), await at('/notes/moves')]).toEqual([
+      'page',
+      '/journal/2026/moves',
+    ])
     const { version } = await loadEntry(test.db, id)
-    await saveEntry(test.db, id, version, { ...rain, slug: 'moved', publishedAt: Date.UTC(2026, 0, 5) }, site.writer)
-    expect([await at('/notes/moves'), await at('/journal/2026/moves'), await at('/notes/moved')]).toEqual(['/journal/2026/moved', '/journal/2026/moved', '/journal/2026/moved'])
+    await saveEntry(
+      test.db,
+      id,
+      version,
+      { ...rain, slug: 'moved', publishedAt: Date.UTC(2026, 0, 5) },
+      site.writer,
+    )
+    expect([await at('/notes/moves'), await at('/journal/2026/moves'), await at('/notes/moved')]).toEqual([
+      '/journal/2026/moved',
+      '/journal/2026/moved',
+      '/journal/2026/moved',
+    ])
     await saveCollection(test.db, site.collectionId, { ...collectionInput, facets: [site.facetId] })
     expect([await at('/notes/moved'), await at('/journal/2026/moves')]).toEqual(['page', '/notes/moved'])
   })
@@ -227,7 +308,14 @@ describe('word search', () => {
   it('follows fields that are deleted and put back', async () => {
     const label = await addField(test.db, site.collectionId, fieldInput('short-text', 'label'))
     const id = await added({ values: { [label.id]: 'Scarecrow' } })
-    const words = async () => (await test.db.selectFrom('entry_words').select('words').where('entry_id', '=', id).executeTakeFirstOrThrow()).words.includes('scarecrow')
+    const words = async () =>
+      (
+        await test.db
+          .selectFrom('entry_words')
+          .select('words')
+          .where('entry_id', '=', id)
+          .executeTakeFirstOrThrow()
+      ).words.includes('scarecrow')
     expect(await words()).toBe(true)
     await setFieldDeleted(test.db, label.id, true)
     expect(await words()).toBe(false)

@@ -38,15 +38,32 @@ afterAll(async () => {
 async function publishedWith(listing: Listing): Promise<number> {
   const [id, definition] = [randomUUID(), JSON.stringify(storedListing(listing))]
   await test.db.insertInto('listings').values({ id, draft: definition, published: definition }).execute()
-  const page = JSON.stringify({ version: 1, title: 'Page', introduction: '', frame: 'main-side', areas: { main: [{ id: randomUUID(), listing: id, heading: '' }], side: [] }, shelf: [] })
-  return (await test.db.insertInto('pages').values({ path: `/${id}`, position: 1, draft: page, draft_by: null, published: page }).returning('id').executeTakeFirstOrThrow()).id
+  const page = JSON.stringify({
+    version: 1,
+    title: 'Page',
+    introduction: '',
+    frame: 'main-side',
+    areas: { main: [{ id: randomUUID(), listing: id, heading: '' }], side: [] },
+    shelf: [],
+  })
+  return (
+    await test.db
+      .insertInto('pages')
+      .values({ path: `/${id}`, position: 1, draft: page, draft_by: null, published: page })
+      .returning('id')
+      .executeTakeFirstOrThrow()
+  ).id
 }
 
 async function snapshot(): Promise<string> {
-  return (await sql<{ now: string }>`select pg_current_snapshot()::text as now`.execute(test.db)).rows[0]?.now ?? ''
+  return (
+    (await sql<{ now: string }>`select pg_current_snapshot()::text as now`.execute(test.db)).rows[0]?.now ??
+    ''
+  )
 }
 
-const listing = (change: (before: Listing) => Listing = (before) => before) => change(newListing('Notes', site.collectionId))
+const listing = (change: (before: Listing) => Listing = (before) => before) =>
+  change(newListing('Notes', site.collectionId))
 
 describe('an open page', () => {
   it('is told once of a change, however many have it open, and nobody of what concerns other pages', async () => {
@@ -58,8 +75,12 @@ describe('an open page', () => {
     leave[0]?.()
     await saveEntry(test.db, entry.id, 1, { ...rain, slug: 'told', title: 'Other' }, site.writer)
     await vi.waitFor(() => expect(told).toEqual([1, 2, 2]), soon)
-    await test.db.transaction().execute((trx) => recordChange(trx, { kind: 'collection', subjectId: 999_999 }))
-    await test.db.transaction().execute((trx) => recordChange(trx, { kind: 'reads', subjectId: site.collectionId }))
+    await test.db
+      .transaction()
+      .execute((trx) => recordChange(trx, { kind: 'collection', subjectId: 999_999 }))
+    await test.db
+      .transaction()
+      .execute((trx) => recordChange(trx, { kind: 'reads', subjectId: site.collectionId }))
     await feed.settled()
     expect(told).toEqual([1, 2, 2])
     leave.forEach((one) => one())
@@ -83,12 +104,24 @@ describe('an open page', () => {
 
   it('is told when the clock turns over what it shows: a window of dates, a moment of a field, a daily shuffle', async () => {
     const midnight = Date.UTC(2026, 5, 11)
-    const page = await publishedWith(listing((before) => ({ ...before, from: { ...before.from, rules: [{ rule: 'date', window: { is: 'last', count: 3, unit: 'day' } }] } })))
-    const shuffled = await publishedWith(listing((before) => ({ ...before, order: { keys: [{ by: 'shuffle', span: 'day', number: 1 }], pinned: 'ignored' } })))
+    const page = await publishedWith(
+      listing((before) => ({
+        ...before,
+        from: { ...before.from, rules: [{ rule: 'date', window: { is: 'last', count: 3, unit: 'day' } }] },
+      })),
+    )
+    const shuffled = await publishedWith(
+      listing((before) => ({
+        ...before,
+        order: { keys: [{ by: 'shuffle', span: 'day', number: 1 }], pinned: 'ignored' },
+      })),
+    )
     let told = 0
     // As if it had been made the day before: the clock has turned since.
     const now = await snapshot()
-    const leave = [page, shuffled].map((one) => watches.open(one, () => (told += 1), { snapshot: now, at: midnight - 1000 }))
+    const leave = [page, shuffled].map((one) =>
+      watches.open(one, () => (told += 1), { snapshot: now, at: midnight - 1000 }),
+    )
     await vi.waitFor(() => expect(told).toBe(2), soon)
     leave.forEach((one) => one())
   })
@@ -107,7 +140,11 @@ describe('places for streams', () => {
   it('are bounded for one client and in all, and free again when left', () => {
     const places = new Places({ ofOne: 2, inAll: 3 })
     const first = places.take('a')
-    expect([first, places.take('a'), places.take('a'), places.take('b'), places.take('c')].map((one) => one !== null)).toEqual([true, true, false, true, false])
+    expect(
+      [first, places.take('a'), places.take('a'), places.take('b'), places.take('c')].map(
+        (one) => one !== null,
+      ),
+    ).toEqual([true, true, false, true, false])
     first?.()
     first?.()
     expect([places.take('a') !== null, places.take('b') !== null]).toEqual([true, false])
@@ -115,33 +152,65 @@ describe('places for streams', () => {
 })
 
 describe('reads', () => {
-  const person = { client: '192.0.2.7', agent: 'Mozilla/5.0 (X11; Linux x86_64) AppleWebKit/537.36 (KHTML, like Gecko) Chrome/140.0.0.0 Safari/537.36' }
+  const person = {
+    client: '192.0.2.7',
+    agent:
+      'Mozilla/5.0 (X11; Linux x86_64) AppleWebKit/537.36 (KHTML, like Gecko) Chrome/140.0.0.0 Safari/537.36',
+  }
 
   it('are counted once a reader a day, of people alone, and written together', async () => {
     const entry = await addEntry(test.db, site.collectionId, { ...rain, slug: 'read' }, site.writer)
     const counter = new ReadCounter(test.db)
     const now = Date.now()
-    const counted = [person, person, { ...person, client: '192.0.2.8' }, { client: '192.0.2.9', agent: 'Mozilla/5.0 (compatible; Googlebot/2.1; +http://www.google.com/bot.html)' }, { client: '192.0.2.9', agent: '' }]
-    expect(counted.map((reader) => counter.count(entry.id, reader, now))).toEqual([true, false, true, false, false])
+    const counted = [
+      person,
+      person,
+      { ...person, client: '192.0.2.8' },
+      {
+        client: '192.0.2.9',
+        agent: 'Mozilla/5.0 (compatible; Googlebot/2.1; +http://www.google.com/bot.html)',
+      },
+      { client: '192.0.2.9', agent: '' },
+    ]
+    expect(counted.map((reader) => counter.count(entry.id, reader, now))).toEqual([
+      true,
+      false,
+      true,
+      false,
+      false,
+    ])
     counter.count(2_000_000_000, person, now)
     await counter.write(now)
     await counter.write(now)
-    const views = await test.db.selectFrom('entry_index').select('views').where('entry_id', '=', entry.id).executeTakeFirstOrThrow()
+    const views = await test.db
+      .selectFrom('entry_index')
+      .select('views')
+      .where('entry_id', '=', entry.id)
+      .executeTakeFirstOrThrow()
     expect(views.views).toBe(2)
-    expect(await test.db.selectFrom('entry_reads').select('count').where('entry_id', '=', entry.id).execute()).toEqual([{ count: 2 }])
+    expect(
+      await test.db.selectFrom('entry_reads').select('count').where('entry_id', '=', entry.id).execute(),
+    ).toEqual([{ count: 2 }])
     expect(counter.count(entry.id, person, now + 86_400_000)).toBe(true)
   })
 
   it('change what is kept of listings by reads, and of no others', async () => {
     const asker = askingKept(test.db, new DependentCache(feed))
     const asked = { now: Date.now(), page: null, visit: '' }
-    const byReads = listing((before) => ({ ...before, order: { keys: [{ by: 'views', direction: 'down' }], pinned: 'ignored' } }))
+    const byReads = listing((before) => ({
+      ...before,
+      order: { keys: [{ by: 'views', direction: 'down' }], pinned: 'ignored' },
+    }))
     const later = await addEntry(test.db, site.collectionId, { ...rain, slug: 'most-read' }, site.writer)
     await feed.settled()
-    await vi.waitFor(async () => expect((await asker.shown(listing(), asked, [])).ids).toContain(later.id), soon)
+    await vi.waitFor(
+      async () => expect((await asker.shown(listing(), asked, [])).ids).toContain(later.id),
+      soon,
+    )
     expect((await asker.shown(byReads, asked, [])).ids[0]).not.toBe(later.id)
     const counter = new ReadCounter(test.db)
-    for (let at = 0; at < 9; at += 1) counter.count(later.id, { ...person, client: `198.51.100.${at}` }, asked.now)
+    for (let at = 0; at < 9; at += 1)
+      counter.count(later.id, { ...person, client: `198.51.100.${at}` }, asked.now)
     await counter.write(asked.now)
     await vi.waitFor(async () => expect((await asker.shown(byReads, asked, [])).ids[0]).toBe(later.id), soon)
   })

@@ -7,7 +7,15 @@ import { Problem } from '~~/server/http/problem'
 import { addEntry } from '~~/server/content/entries'
 import { saveCollection } from '~~/server/content/collections'
 import { askedForPage, setUpEntryPage } from '~~/server/pages/entry-pages'
-import { editedPage, navigation, pageRows, parseDraft, publishPage, publishedPage, saveDraft } from '~~/server/pages/pages'
+import {
+  editedPage,
+  navigation,
+  pageRows,
+  parseDraft,
+  publishPage,
+  publishedPage,
+  saveDraft,
+} from '~~/server/pages/pages'
 import { rain, smallSite } from './support/content'
 import { freshDatabase } from './support/database'
 import type { TestDatabase } from './support/database'
@@ -24,7 +32,13 @@ beforeEach(async () => {
   await test.db.deleteFrom('pages').execute()
   const row = await test.db
     .insertInto('pages')
-    .values({ path: '/', position: 0, draft: JSON.stringify(newPage('Home')), draft_by: null, published: null })
+    .values({
+      path: '/',
+      position: 0,
+      draft: JSON.stringify(newPage('Home')),
+      draft_by: null,
+      published: null,
+    })
     .returning('id')
     .executeTakeFirstOrThrow()
   pageId = row.id
@@ -32,8 +46,15 @@ beforeEach(async () => {
 
 /** A page with one listing in Main, as the bench sends it. */
 function draft(version: number, listingVersion = 0, listing: string = randomUUID(), name = 'Latest') {
-  const placed: Page = { ...newPage('Home'), areas: { main: [{ id: randomUUID(), listing, heading: '' }], side: [] } }
-  return { version, page: placed, listings: [{ id: listing, version: listingVersion, definition: newListing(name, site.collectionId) }] }
+  const placed: Page = {
+    ...newPage('Home'),
+    areas: { main: [{ id: randomUUID(), listing, heading: '' }], side: [] },
+  }
+  return {
+    version,
+    page: placed,
+    listings: [{ id: listing, version: listingVersion, definition: newListing(name, site.collectionId) }],
+  }
 }
 
 describe('the draft of a page', () => {
@@ -41,7 +62,9 @@ describe('the draft of a page', () => {
     const input = draft(1)
     const saved = await saveDraft(test.db, pageId, input, site.writer)
     expect(saved).toMatchObject({ version: 2, page: input.page, changed: true, savedBy: 'Writer' })
-    expect(saved.listings).toEqual([{ id: input.listings[0]?.id, version: 1, definition: input.listings[0]?.definition }])
+    expect(saved.listings).toEqual([
+      { id: input.listings[0]?.id, version: 1, definition: input.listings[0]?.definition },
+    ])
   })
 
   it('is refused over a newer one, with what stands there, and nothing of it is kept', async () => {
@@ -51,7 +74,11 @@ describe('the draft of a page', () => {
     expect(refused).toBeInstanceOf(Problem)
     expect((refused as Problem).status).toBe(409)
     expect((refused as Problem).details.current).toMatchObject({ version: 2 })
-    const rows = await test.db.selectFrom('listings').select('id').where('id', '=', late.listings[0]?.id ?? '').execute()
+    const rows = await test.db
+      .selectFrom('listings')
+      .select('id')
+      .where('id', '=', late.listings[0]?.id ?? '')
+      .execute()
     expect(rows).toEqual([])
   })
 
@@ -60,21 +87,30 @@ describe('the draft of a page', () => {
     await saveDraft(test.db, pageId, first, site.writer)
     const id = first.listings[0]?.id ?? ''
     await test.db.updateTable('listings').set({ draft_version: 5 }).where('id', '=', id).execute()
-    const refused = await saveDraft(test.db, pageId, draft(2, 1, id), site.writer).catch((error: unknown) => error)
+    const refused = await saveDraft(test.db, pageId, draft(2, 1, id), site.writer).catch(
+      (error: unknown) => error,
+    )
     expect((refused as Problem).status).toBe(409)
     expect((await editedPage(test.db, pageId)).version).toBe(2)
   })
 
   it('must name listings that are there, and valid definitions', async () => {
-    const stray = await saveDraft(test.db, pageId, { ...draft(1), listings: [] }, site.writer).catch((error: unknown) => error)
+    const stray = await saveDraft(test.db, pageId, { ...draft(1), listings: [] }, site.writer).catch(
+      (error: unknown) => error,
+    )
     expect((stray as Problem).status).toBe(422)
-    const bad = { ...draft(1), listings: [{ id: randomUUID(), version: 0, definition: { version: 1, name: '' } }] }
+    const bad = {
+      ...draft(1),
+      listings: [{ id: randomUUID(), version: 0, definition: { version: 1, name: '' } }],
+    }
     const parse = () => parseDraft(bad)
     expect(parse).toThrow(Problem)
     try {
       parse()
     } catch (error) {
-      expect((error as Problem).details.faults.map((fault) => fault.path)).toContain('listings[0].definition.name')
+      expect((error as Problem).details.faults.map((fault) => fault.path)).toContain(
+        'listings[0].definition.name',
+      )
     }
   })
 })
@@ -91,7 +127,14 @@ describe('publishing', () => {
     const listing = first.listings[0]?.id ?? ''
     await saveDraft(test.db, pageId, first, site.writer)
     const seen = await seenNow(pageId)
-    await test.db.updateTable('listings').set({ draft: JSON.stringify({ version: 3, name: 'Half done', from: { collections: [site.collectionId] } }), draft_version: 2 }).where('id', '=', listing).execute()
+    await test.db
+      .updateTable('listings')
+      .set({
+        draft: JSON.stringify({ version: 3, name: 'Half done', from: { collections: [site.collectionId] } }),
+        draft_version: 2,
+      })
+      .where('id', '=', listing)
+      .execute()
     await expect(publishPage(test.db, pageId, seen, site.writer)).rejects.toMatchObject({ status: 409 })
     expect(await publishedPage(test.db, '/')).toBeNull()
     // Whoever opens the page again sees it, and may publish it.
@@ -114,9 +157,15 @@ describe('publishing', () => {
   it('keeps every published version, and needs the newest draft', async () => {
     await saveDraft(test.db, pageId, draft(1), site.writer)
     await publishPage(test.db, pageId, await seenNow(pageId), site.writer)
-    const versions = await test.db.selectFrom('page_versions').select('page').where('page_id', '=', pageId).execute()
+    const versions = await test.db
+      .selectFrom('page_versions')
+      .select('page')
+      .where('page_id', '=', pageId)
+      .execute()
     expect(versions).toHaveLength(1)
-    await expect(publishPage(test.db, pageId, { ...(await seenNow(pageId)), version: 1 }, site.writer)).rejects.toMatchObject({ status: 409 })
+    await expect(
+      publishPage(test.db, pageId, { ...(await seenNow(pageId)), version: 1 }, site.writer),
+    ).rejects.toMatchObject({ status: 409 })
   })
 })
 
@@ -128,7 +177,10 @@ describe('the page of each entry of a collection', () => {
     const entry = await addEntry(test.db, site.collectionId, rain, site.writer)
     const { entries } = await editedPage(test.db, id)
     expect(entries?.sample?.id).toBe(entry.id)
-    expect(askedForPage({ now: 0, page: null, visit: '' }, entries).page).toEqual({ kind: 'entry', id: entry.id })
+    expect(askedForPage({ now: 0, page: null, visit: '' }, entries).page).toEqual({
+      kind: 'entry',
+      id: entry.id,
+    })
     await publishPage(test.db, id, await seenNow(id), site.writer)
     expect(await navigation(test.db)).toEqual([])
     expect((await pageRows(test.db)).map((row) => row.address)).toContain(entries?.sample?.address)
@@ -136,9 +188,24 @@ describe('the page of each entry of a collection', () => {
 
   it('moves with the address of the collection', async () => {
     const { id } = await setUpEntryPage(test.db, site.collectionId, site.writer)
-    const { name, singular, plural, icon, kind } = await test.db.selectFrom('collections').selectAll().where('id', '=', site.collectionId).executeTakeFirstOrThrow()
-    await saveCollection(test.db, site.collectionId, { name, singular, plural, icon, kind, address: '/written/{year}/{slug}', facets: [] })
-    expect(await editedPage(test.db, id)).toMatchObject({ path: '/written/{year}/{slug}', entries: { collection: site.collectionId } })
+    const { name, singular, plural, icon, kind } = await test.db
+      .selectFrom('collections')
+      .selectAll()
+      .where('id', '=', site.collectionId)
+      .executeTakeFirstOrThrow()
+    await saveCollection(test.db, site.collectionId, {
+      name,
+      singular,
+      plural,
+      icon,
+      kind,
+      address: '/written/{year}/{slug}',
+      facets: [],
+    })
+    expect(await editedPage(test.db, id)).toMatchObject({
+      path: '/written/{year}/{slug}',
+      entries: { collection: site.collectionId },
+    })
   })
 
   it('is not made for a collection that is not there', async () => {

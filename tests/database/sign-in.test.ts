@@ -13,12 +13,18 @@ const right = 'sow in April'
 beforeAll(async () => {
   test = await freshDatabase()
   const password_hash = await hashPassword(right)
-  await test.db.insertInto('accounts').values({ email, name: 'Keeper', role: 'designer', password_hash }).execute()
+  await test.db
+    .insertInto('accounts')
+    .values({ email, name: 'Keeper', role: 'designer', password_hash })
+    .execute()
 })
 beforeEach(() => test.db.deleteFrom('rate_limits').execute())
 afterAll(() => test.drop())
 
-function statusOf(password: string, { client = '192.0.2.1', isKnownDevice = false, address = email } = {}): Promise<number> {
+function statusOf(
+  password: string,
+  { client = '192.0.2.1', isKnownDevice = false, address = email } = {},
+): Promise<number> {
   return checkSignIn(test.db, { email: address, password }, { client, isKnownDevice }).then(
     () => 200,
     (error: { status: number }) => error.status,
@@ -50,7 +56,10 @@ describe('signing in', () => {
     expect(await statusOf(right, { isKnownDevice: true })).toBe(200)
     await test.db.deleteFrom('rate_limits').execute()
     for (let at = 0; at < 7; at += 1) await statusOf('wrong', { client: '192.0.2.66' })
-    expect([await statusOf(right, { client: '192.0.2.66' }), await statusOf(right, { client: '192.0.2.99' })]).toEqual([429, 200])
+    expect([
+      await statusOf(right, { client: '192.0.2.66' }),
+      await statusOf(right, { client: '192.0.2.99' }),
+    ]).toEqual([429, 200])
   })
 
   it('keeps nothing that says whom it concerns', async () => {
@@ -66,11 +75,19 @@ describe('the demo’s password', () => {
   it('is told while it is the demo’s, and no longer once it was changed or the account closed', async () => {
     expect(await isDemoOpen(test.db)).toBe(false)
     const password_hash = await hashPassword(demoAccount.password)
-    const { id } = await test.db.insertInto('accounts').values({ email: demoAccount.email, name: 'Demo', role: 'owner', password_hash }).returning('id').executeTakeFirstOrThrow()
+    const { id } = await test.db
+      .insertInto('accounts')
+      .values({ email: demoAccount.email, name: 'Demo', role: 'owner', password_hash })
+      .returning('id')
+      .executeTakeFirstOrThrow()
     expect(await isDemoOpen(test.db)).toBe(true)
     await test.db.updateTable('accounts').set({ closed_at: new Date() }).where('id', '=', id).execute()
     expect(await isDemoOpen(test.db)).toBe(false)
-    await test.db.updateTable('accounts').set({ closed_at: null, password_hash: await hashPassword('another one of mine') }).where('id', '=', id).execute()
+    await test.db
+      .updateTable('accounts')
+      .set({ closed_at: null, password_hash: await hashPassword('another one of mine') })
+      .where('id', '=', id)
+      .execute()
     expect(await isDemoOpen(test.db)).toBe(false)
   })
 })

@@ -1,7 +1,15 @@
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest'
 import { addEntry, loadEntry, saveEntry } from '~~/server/content/entries'
 import { addFacet, facetRows, saveFacet, setFacetDeleted } from '~~/server/content/facets'
-import { addTerm, deleteTerm, mergeTerm, moveTerm, saveTerm, termRows, undoTermChange } from '~~/server/content/terms'
+import {
+  addTerm,
+  deleteTerm,
+  mergeTerm,
+  moveTerm,
+  saveTerm,
+  termRows,
+  undoTermChange,
+} from '~~/server/content/terms'
 import { problemOf, rain, smallSite } from './support/content'
 import { freshDatabase } from './support/database'
 import type { TestDatabase } from './support/database'
@@ -16,15 +24,38 @@ beforeAll(async () => {
 })
 beforeEach(async () => {
   count += 1
-  facetId = (await addFacet(test.db, { name: `Facet ${count}`, plural: 'Facets', collections: [site.collectionId] })).id
+  facetId = (
+    await addFacet(test.db, { name: `Facet ${count}`, plural: 'Facets', collections: [site.collectionId] })
+  ).id
 })
 afterAll(() => test.drop())
 
 const term = (name: string, parentId: number | null = null) =>
-  addTerm(test.db, facetId, parentId, { name, slug: name.toLowerCase(), description: '', pictureId: null, icon: '', colour: '' }).then((added) => added.id)
-const entryWith = (...termIds: number[]) => addEntry(test.db, site.collectionId, { ...rain, slug: `entry-${count}-${termIds.join('-')}`, termIds }, site.writer)
-const keysOf = async (id: number) => (await test.db.selectFrom('entry_index').select('keys').where('entry_id', '=', id).executeTakeFirstOrThrow()).keys.toSorted((a, b) => a - b)
-const counts = async () => Object.fromEntries((await termRows(test.db, facetId)).map((row) => [row.name, row.entries]))
+  addTerm(test.db, facetId, parentId, {
+    name,
+    slug: name.toLowerCase(),
+    description: '',
+    pictureId: null,
+    icon: '',
+    colour: '',
+  }).then((added) => added.id)
+const entryWith = (...termIds: number[]) =>
+  addEntry(
+    test.db,
+    site.collectionId,
+    { ...rain, slug: `entry-${count}-${termIds.join('-')}`, termIds },
+    site.writer,
+  )
+const keysOf = async (id: number) =>
+  (
+    await test.db
+      .selectFrom('entry_index')
+      .select('keys')
+      .where('entry_id', '=', id)
+      .executeTakeFirstOrThrow()
+  ).keys.toSorted((a, b) => a - b)
+const counts = async () =>
+  Object.fromEntries((await termRows(test.db, facetId)).map((row) => [row.name, row.entries]))
 
 describe('the terms of a facet', () => {
   it('count their entries and those of terms below, each once', async () => {
@@ -42,7 +73,9 @@ describe('the terms of a facet', () => {
     const { id } = await entryWith(mould)
     await moveTerm(test.db, compost, { parentId: seed, at: 0 })
     expect(await keysOf(id)).toEqual([seed, compost, mould].toSorted((a, b) => a - b))
-    expect((await problemOf(moveTerm(test.db, seed, { parentId: mould, at: 0 }))).details.faults[0]?.path).toBe('parentId')
+    expect(
+      (await problemOf(moveTerm(test.db, seed, { parentId: mould, at: 0 }))).details.faults[0]?.path,
+    ).toBe('parentId')
     expect((await problemOf(moveTerm(test.db, seed, { parentId: site.soil, at: 0 }))).status).toBe(404)
   })
 
@@ -59,14 +92,20 @@ describe('the terms of a facet', () => {
     const { change } = await mergeTerm(test.db, soil, ground, site.writer)
     expect(await counts()).toEqual({ Ground: 2, Below: 0 })
     expect(await keysOf(one.id)).toEqual([ground])
-    const moved = await test.db.selectFrom('old_addresses').select('term_id').where('path', '=', `/facet-${count}/soil`).executeTakeFirst()
+    const moved = await test.db
+      .selectFrom('old_addresses')
+      .select('term_id')
+      .where('path', '=', `/facet-${count}/soil`)
+      .executeTakeFirst()
     expect(moved?.term_id).toBe(ground)
     await undoTermChange(test.db, change)
     expect(await counts()).toEqual({ Soil: 2, Ground: 1, Below: 0 })
     expect((await loadEntry(test.db, one.id)).termIds).toEqual([soil])
     expect((await loadEntry(test.db, both.id)).termIds.toSorted()).toEqual([soil, ground].toSorted())
     expect((await termRows(test.db, facetId)).find((row) => row.id === below)?.parentId).toBe(soil)
-    expect((await problemOf(mergeTerm(test.db, soil, below, site.writer))).details.faults[0]?.path).toBe('into')
+    expect((await problemOf(mergeTerm(test.db, soil, below, site.writer))).details.faults[0]?.path).toBe(
+      'into',
+    )
   })
 
   it('are deleted and come back where they were', async () => {
@@ -85,13 +124,28 @@ describe('the terms of a facet', () => {
 
   it('keep the addresses they had, and refuse one that another has', async () => {
     const [soil, seed] = [await term('Soil'), await term('Seed')]
-    const said = { name: 'Earth', description: 'What is underfoot.', pictureId: null, icon: 'spade', colour: '#a8431f' }
+    const said = {
+      name: 'Earth',
+      description: 'What is underfoot.',
+      pictureId: null,
+      icon: 'spade',
+      colour: '#a8431f',
+    }
     await saveTerm(test.db, soil, { ...said, slug: 'earth' })
     expect((await termRows(test.db, facetId))[0]).toMatchObject({ ...said, slug: 'earth' })
-    const old = await test.db.selectFrom('old_addresses').select('term_id').where('path', '=', `/facet-${count}/soil`).executeTakeFirst()
+    const old = await test.db
+      .selectFrom('old_addresses')
+      .select('term_id')
+      .where('path', '=', `/facet-${count}/soil`)
+      .executeTakeFirst()
     expect(old?.term_id).toBe(soil)
-    expect((await problemOf(saveTerm(test.db, seed, { ...said, slug: 'earth' }))).details.faults[0]?.path).toBe('slug')
-    expect((await problemOf(saveTerm(test.db, seed, { ...said, slug: 'seed', colour: 'red' }))).details.faults[0]?.path).toBe('colour')
+    expect(
+      (await problemOf(saveTerm(test.db, seed, { ...said, slug: 'earth' }))).details.faults[0]?.path,
+    ).toBe('slug')
+    expect(
+      (await problemOf(saveTerm(test.db, seed, { ...said, slug: 'seed', colour: 'red' }))).details.faults[0]
+        ?.path,
+    ).toBe('colour')
   })
 })
 
@@ -103,7 +157,11 @@ describe('a facet', () => {
     const without = await loadEntry(test.db, id)
     expect(without.termIds).toEqual([])
     await saveEntry(test.db, id, 1, { ...rain, slug: `saved-${count}` }, site.writer)
-    await saveFacet(test.db, facetId, { name: `Facet ${count}`, plural: 'Facets', collections: [site.collectionId] })
+    await saveFacet(test.db, facetId, {
+      name: `Facet ${count}`,
+      plural: 'Facets',
+      collections: [site.collectionId],
+    })
     expect((await loadEntry(test.db, id)).termIds).toEqual([soil])
     await setFacetDeleted(test.db, facetId, true)
     expect((await facetRows(test.db)).some((row) => row.id === facetId)).toBe(false)
@@ -113,6 +171,9 @@ describe('a facet', () => {
   })
 
   it('has a name of its own', async () => {
-    expect((await problemOf(addFacet(test.db, { name: `facet ${count}`, plural: 'x', collections: [] }))).details.faults[0]?.path).toBe('name')
+    expect(
+      (await problemOf(addFacet(test.db, { name: `facet ${count}`, plural: 'x', collections: [] }))).details
+        .faults[0]?.path,
+    ).toBe('name')
   })
 })

@@ -22,9 +22,16 @@ describe('writers of every kind at once', () => {
       expect(await wrongAfter(test.db, site, told)).toEqual([])
       // A conversion has three parts; within a few seconds each may be cut.
       const kinds = ['save', 'add', 'delete', 'bulk', 'tag', 'terms', 'page', 'publish']
-      const sure = trouble === 'none' ? [...kinds, 'convert'] : trouble === 'cut' ? [...kinds, 'cut'] : ['save', 'add', 'page', 'kill']
+      const sure =
+        trouble === 'none'
+          ? [...kinds, 'convert']
+          : trouble === 'cut'
+            ? [...kinds, 'cut']
+            : ['save', 'add', 'page', 'kill']
       for (const kind of sure) expect(told.done[kind] ?? 0, kind).toBeGreaterThan(0)
-      console.log(`Trouble: ${trouble}; acknowledged: ${JSON.stringify(told.done)}; the longest save took ${told.longestSave} ms`)
+      console.log(
+        `Trouble: ${trouble}; acknowledged: ${JSON.stringify(told.done)}; the longest save took ${told.longestSave} ms`,
+      )
       await test.drop()
     },
     long,
@@ -34,7 +41,9 @@ describe('writers of every kind at once', () => {
 /** The tests' server tells of a write before it is in its log, to be quick; one that is killed must not. */
 async function keepAllAcknowledged(test: TestDatabase): Promise<void> {
   await test.db.connection().execute(async (own) => {
-    await sql`alter database ${sql.id(new URL(test.url).pathname.slice(1))} set synchronous_commit = on`.execute(own)
+    await sql`alter database ${sql.id(new URL(test.url).pathname.slice(1))} set synchronous_commit = on`.execute(
+      own,
+    )
     // Connections keep what held when they were opened.
     await sql`set synchronous_commit = on`.execute(own)
     await sql`select pg_terminate_backend(pid) from pg_stat_activity

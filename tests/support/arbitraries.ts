@@ -37,9 +37,21 @@ const day = 24 * 3600_000
  * version, and the database's ICU is another than Node's; these stand alike in both.
  */
 const everydayRanges = [
-  [0x20, 0x24f], [0x391, 0x3c9], [0x400, 0x4ff], [0x531, 0x556], [0x5d0, 0x5ea], [0x621, 0x64a], [0x904, 0x939],
-  [0xe01, 0xe2e], [0x10d0, 0x10f0], [0x2010, 0x2027], [0x300, 0x345], [0x3041, 0x3096], [0x30a1, 0x30fa],
-  [0xac00, 0xd7a3], [0x1f300, 0x1f5ff],
+  [0x20, 0x24f],
+  [0x391, 0x3c9],
+  [0x400, 0x4ff],
+  [0x531, 0x556],
+  [0x5d0, 0x5ea],
+  [0x621, 0x64a],
+  [0x904, 0x939],
+  [0xe01, 0xe2e],
+  [0x10d0, 0x10f0],
+  [0x2010, 0x2027],
+  [0x300, 0x345],
+  [0x3041, 0x3096],
+  [0x30a1, 0x30fa],
+  [0xac00, 0xd7a3],
+  [0x1f300, 0x1f5ff],
 ] as const
 /** Han by radical and stroke, whose counts Unicode corrects now and then: these have not moved. */
 const everydayHan = '一二三山川子女小人水田木本林火花草雨月日年春夏秋冬東西南北種根葉実果菜豆米'
@@ -53,11 +65,32 @@ const everydayCharacter = fc.oneof(
 
 /** Titles with accents, cases, digits, several scripts at once and emoji. */
 export const titles = fc.oneof(
-  fc.constantFrom('Éclair', 'eclair', 'Eclair', 'zebra', 'Zebra', 'äpple', 'apple', 'Øre', '10 beans', '9 beans', 'straße', 'strasse', 'a-b', 'ab', '種子', '🌱 sprout', 'ابجد'),
+  fc.constantFrom(
+    'Éclair',
+    'eclair',
+    'Eclair',
+    'zebra',
+    'Zebra',
+    'äpple',
+    'apple',
+    'Øre',
+    '10 beans',
+    '9 beans',
+    'straße',
+    'strasse',
+    'a-b',
+    'ab',
+    '種子',
+    '🌱 sprout',
+    'ابجد',
+  ),
   fc.string({ unit: everydayCharacter, minLength: 1, maxLength: 12 }),
 )
 
-const reads = fc.array(fc.record({ day: fc.integer({ min: -9, max: 1 }), count: fc.integer({ min: 1, max: 4 }) }), { maxLength: 3 })
+const reads = fc.array(
+  fc.record({ day: fc.integer({ min: -9, max: 1 }), count: fc.integer({ min: 1, max: 4 }) }),
+  { maxLength: 3 },
+)
 
 /** Entries of two collections, with values in fields of every type. */
 export const indexedEntries: fc.Arbitrary<readonly IndexedEntry[]> = fc
@@ -66,7 +99,10 @@ export const indexedEntries: fc.Arbitrary<readonly IndexedEntry[]> = fc
       collectionId: fc.constantFrom(firstCollection, secondCollection),
       title: titles,
       publishedAt: fc.integer({ min: -60, max: 20 }).map((days) => now + days * day),
-      expiresAt: fc.option(fc.integer({ min: -20, max: 20 }).map((days) => now + days * day), { freq: 2 }),
+      expiresAt: fc.option(
+        fc.integer({ min: -20, max: 20 }).map((days) => now + days * day),
+        { freq: 2 },
+      ),
       views: fc.integer({ min: 0, max: 5 }),
       comments: fc.integer({ min: 0, max: 3 }),
       votes: fc.option(fc.tuple(fc.integer({ min: 0, max: 4 }), fc.integer({ min: 0, max: 4 }))),
@@ -87,7 +123,11 @@ type Drawn = Omit<IndexedEntry, 'id' | 'values' | 'words' | 'rating'> & {
 }
 
 function indexed({ votes, picture, values, ...entry }: Drawn, id: number): IndexedEntry {
-  const { sort, keys } = indexedValues(fieldsOfTrial(entry.collectionId), shifted(values, entry.collectionId), 'en-GB')
+  const { sort, keys } = indexedValues(
+    fieldsOfTrial(entry.collectionId),
+    shifted(values, entry.collectionId),
+    'en-GB',
+  )
   const marks = [...(picture ? [entryMarks.picture] : []), ...(entry.pinned ? [entryMarks.pinned] : [])]
   const daily = new Map(entry.reads.map((one) => [civilDayOf(now, 'UTC') + one.day * day, one.count]))
   return {
@@ -103,16 +143,33 @@ function indexed({ votes, picture, values, ...entry }: Drawn, id: number): Index
 
 /** The fields of the second collection are those of the first, numbered from 100 more. */
 function shifted(values: FieldValues, collectionId: number): FieldValues {
-  return Object.fromEntries(Object.entries(values).map(([id, value]) => [Number(id) + 100 * (collectionId - 1), value]))
+  return Object.fromEntries(
+    Object.entries(values).map(([id, value]) => [Number(id) + 100 * (collectionId - 1), value]),
+  )
 }
 
 const direction = fc.constantFrom<('up' | 'down')[]>('up', 'down')
 const sortable = ['count', 'price', 'day', 'moment', 'grade', 'label', 'kind', 'ready'] as const
 const orderKeys: fc.Arbitrary<OrderKey> = fc.oneof(
-  fc.record({ by: fc.constantFrom('date', 'title', 'comments', 'rating', 'views'), direction }) as fc.Arbitrary<OrderKey>,
-  fc.record({ by: fc.constant('field' as const), field: fc.constantFrom(...sortable).map((key) => fieldNamed(key).id), direction }),
-  fc.record({ by: fc.constant('views' as const), direction: fc.constant('down' as const), days: fc.integer({ min: 1, max: 8 }) }),
-  fc.record({ by: fc.constant('shuffle' as const), span: fc.constantFrom('fixed' as const, 'day' as const, 'visit' as const), number: fc.nat(50) }),
+  fc.record({
+    by: fc.constantFrom('date', 'title', 'comments', 'rating', 'views'),
+    direction,
+  }) as fc.Arbitrary<OrderKey>,
+  fc.record({
+    by: fc.constant('field' as const),
+    field: fc.constantFrom(...sortable).map((key) => fieldNamed(key).id),
+    direction,
+  }),
+  fc.record({
+    by: fc.constant('views' as const),
+    direction: fc.constant('down' as const),
+    days: fc.integer({ min: 1, max: 8 }),
+  }),
+  fc.record({
+    by: fc.constant('shuffle' as const),
+    span: fc.constantFrom('fixed' as const, 'day' as const, 'visit' as const),
+    number: fc.nat(50),
+  }),
   fc.constant<OrderKey>({ by: 'hand' }),
   fc.constant<OrderKey>({ by: 'related' }),
 )
@@ -129,7 +186,11 @@ const froms: fc.Arbitrary<From> = fc
     collections: fc.constantFrom([firstCollection], [firstCollection], [secondCollection, firstCollection]),
     join: fc.constantFrom<From['join'][]>('all', 'all', 'any', 'none'),
     rules: fc.array(rules, { maxLength: 4 }),
-    picks: fc.uniqueArray(fc.integer({ min: 1000, max: 1045 }), { maxLength: 8 }).map((ids) => ids.map((entry) => ({ entry, ...(entry % 3 === 0 && { title: `Title ${1100 - entry}` }) }))),
+    picks: fc
+      .uniqueArray(fc.integer({ min: 1000, max: 1045 }), { maxLength: 8 })
+      .map((ids) =>
+        ids.map((entry) => ({ entry, ...(entry % 3 === 0 && { title: `Title ${1100 - entry}` }) })),
+      ),
     always: someIds,
     never: someIds,
     leaveOut: fc.subarray(['thisEntry', 'shownAbove'] as const),
@@ -142,7 +203,13 @@ export const listings: fc.Arbitrary<Listing> = fc
     from: froms,
     order: orders,
     skip: fc.integer({ min: 0, max: 6 }),
-    many: fc.oneof(fc.record({ take: fc.integer({ min: 1, max: 12 }), perPage: fc.option(fc.integer({ min: 1, max: 6 })) }), fc.record({ take: fc.constant('all' as const), perPage: fc.integer({ min: 1, max: 6 }) })),
+    many: fc.oneof(
+      fc.record({
+        take: fc.integer({ min: 1, max: 12 }),
+        perPage: fc.option(fc.integer({ min: 1, max: 6 })),
+      }),
+      fc.record({ take: fc.constant('all' as const), perPage: fc.integer({ min: 1, max: 6 }) }),
+    ),
     shape: anyShape,
     parts: fc.shuffledSubarray([...defaultCard.parts]),
   })
@@ -159,15 +226,32 @@ const subjects: fc.Arbitrary<PageSubject | null> = fc.oneof(
   fc.constant(null),
   fc.record({ kind: fc.constant('term' as const), id: fc.constantFrom(...termIds) }),
   fc.record({ kind: fc.constant('author' as const), id: fc.constantFrom(...authorIds) }),
-  fc.record({ kind: fc.constant('month' as const), year: fc.constant(2026), month: fc.integer({ min: 1, max: 3 }) }),
-  fc.record({ kind: fc.constant('search' as const), words: fc.constantFrom('eclair', 'beans 10', 'strasse') }),
+  fc.record({
+    kind: fc.constant('month' as const),
+    year: fc.constant(2026),
+    month: fc.integer({ min: 1, max: 3 }),
+  }),
+  fc.record({
+    kind: fc.constant('search' as const),
+    words: fc.constantFrom('eclair', 'beans 10', 'strasse'),
+  }),
   fc.record({ kind: fc.constant('entry' as const), id: fc.integer({ min: 1000, max: 1040 }) }),
 )
 
-/** What questions are asked with, in several zones; weeks begin on Monday, as in the language of the words. */
+/**
+ * What questions are asked with, in several zones; weeks begin on Monday, as in the language of the
+ * words.
+ */
 export const contexts: fc.Arbitrary<QuestionContext> = fc
   .record({
-    zone: fc.constantFrom('UTC', 'Europe/London', 'Pacific/Auckland', 'America/Los_Angeles', 'Atlantic/Azores', 'America/Havana'),
+    zone: fc.constantFrom(
+      'UTC',
+      'Europe/London',
+      'Pacific/Auckland',
+      'America/Los_Angeles',
+      'Atlantic/Azores',
+      'America/Havana',
+    ),
     page: subjects,
     above: someIds,
     related: fc.subarray(termIds.map((key, at) => ({ key, weight: 10 + at }))),

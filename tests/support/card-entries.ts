@@ -28,15 +28,42 @@ export function cardEntry(change: Partial<CardEntry> = {}): CardEntry {
 }
 
 /** Where cards stand in tests: British English, London, noon on 1 March 2026. */
-export const cardContext: CardContext = { locale: 'en-GB', zone: 'Europe/London', now: Date.UTC(2026, 2, 1, 12), field: () => undefined, termNow: (id) => id, placeholder: 'sprig', sizes: '300px', atOnce: false }
+export const cardContext: CardContext = {
+  locale: 'en-GB',
+  zone: 'Europe/London',
+  now: Date.UTC(2026, 2, 1, 12),
+  field: () => undefined,
+  termNow: (id) => id,
+  placeholder: 'sprig',
+  sizes: '300px',
+  atOnce: false,
+}
 
 /** A field of a type, as its defaults have it. */
 export function fieldOfType(id: number, type: FieldTypeName, settings: object = {}): Field {
   const kind = fieldTypes.get(type)
-  return { id, key: `f${id}`, name: `${kind.title} ${id}`, type, settings: { ...(kind.defaults as object), ...settings }, required: false, help: '', fallback: null, filterable: false, sortable: false }
+  return {
+    id,
+    key: `f${id}`,
+    name: `${kind.title} ${id}`,
+    type,
+    settings: { ...(kind.defaults as object), ...settings },
+    required: false,
+    help: '',
+    fallback: null,
+    filterable: false,
+    sortable: false,
+  }
 }
 
 /** An entry with fields and their values. */
-export function entryWith(fields: readonly (readonly [Field, unknown])[], change: Partial<CardEntry> = {}): CardEntry {
-  return cardEntry({ fields: new Map(fields.map(([field]) => [field.id, field])), values: Object.fromEntries(fields.map(([field, value]) => [field.id, value])), ...change })
+export function entryWith(
+  fields: readonly (readonly [Field, unknown])[],
+  change: Partial<CardEntry> = {},
+): CardEntry {
+  return cardEntry({
+    fields: new Map(fields.map(([field]) => [field.id, field])),
+    values: Object.fromEntries(fields.map(([field, value]) => [field.id, value])),
+    ...change,
+  })
 }

@@ -29,15 +29,18 @@ export function keepsPromises<Settings, Value>(
       )
     })
 
-    if (exactText) it('reads the text it writes', () => {
-      fc.assert(
-        fc.property(cases, ({ settings, value }) => {
-          const stored = type.parse(value, settings)
-          if (!stored.ok) throw new Error(stored.faults[0]?.message)
-          expect(type.read(type.write(stored.value, settings, fieldPlace), settings, fieldPlace)).toEqual(stored)
-        }),
-      )
-    })
+    if (exactText)
+      it('reads the text it writes', () => {
+        fc.assert(
+          fc.property(cases, ({ settings, value }) => {
+            const stored = type.parse(value, settings)
+            if (!stored.ok) throw new Error(stored.faults[0]?.message)
+            expect(type.read(type.write(stored.value, settings, fieldPlace), settings, fieldPlace)).toEqual(
+              stored,
+            )
+          }),
+        )
+      })
 
     it('has words for every value', () => {
       fc.assert(
@@ -51,11 +54,20 @@ export function keepsPromises<Settings, Value>(
     it('refuses or takes anything at all, with a message and without failing', () => {
       fc.assert(
         fc.property(fc.anything(), fc.string(), (anything, text) => {
-          for (const outcome of [type.parse(anything, type.defaults), type.read(text, type.defaults, fieldPlace)])
+          for (const outcome of [
+            type.parse(anything, type.defaults),
+            type.read(text, type.defaults, fieldPlace),
+          ])
             if (!outcome.ok) expect(outcome.faults[0]?.message).toMatch(/\.$/)
         }),
         // What cannot be made a text is drawn too seldom, as is what only begins like an address.
-        { examples: [[[{ toString: false }], '//'], [{ toString: 1 }, '//x'], [[undefined], '/\\']] },
+        {
+          examples: [
+            [[{ toString: false }], '//'],
+            [{ toString: 1 }, '//x'],
+            [[undefined], '/\\'],
+          ],
+        },
       )
     })
 
@@ -66,6 +78,8 @@ export function keepsPromises<Settings, Value>(
 }
 
 /** The message of a refusal; undefined for what was taken. */
-export function messageOf(outcome: { ok: true } | { ok: false; faults: readonly { message: string }[] }): string | undefined {
+export function messageOf(
+  outcome: { ok: true } | { ok: false; faults: readonly { message: string }[] },
+): string | undefined {
   return outcome.ok ? undefined : outcome.faults[0]?.message
 }

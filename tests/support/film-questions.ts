@@ -21,7 +21,8 @@ const visible = { released: { $lte: filmNow } }
 
 export function filmQuestions({ key }: FilmKeys): readonly FilmQuestion[] {
   const base = newListing('Films', 1)
-  const terms = (...genres: string[]) => ({ rule: 'terms', facet: 1, is: 'any', terms: genres.map((genre) => key(`genre ${genre}`)) }) as const
+  const terms = (...genres: string[]) =>
+    ({ rule: 'terms', facet: 1, is: 'any', terms: genres.map((genre) => key(`genre ${genre}`)) }) as const
   return [
     { name: 'newest', listing: base, find: visible, sort: { released: -1, id: -1 } },
     {
@@ -39,10 +40,24 @@ export function filmQuestions({ key }: FilmKeys): readonly FilmQuestion[] {
       name: 'a genre by a director, oldest first',
       listing: {
         ...base,
-        from: { ...base.from, rules: [terms('Drama', 'Thriller/Suspense'), { rule: 'author', is: 'any', authors: [key('director Steven Spielberg'), key('director Martin Scorsese')] }] },
+        from: {
+          ...base.from,
+          rules: [
+            terms('Drama', 'Thriller/Suspense'),
+            {
+              rule: 'author',
+              is: 'any',
+              authors: [key('director Steven Spielberg'), key('director Martin Scorsese')],
+            },
+          ],
+        },
         order: { keys: [{ by: 'date', direction: 'up' }], pinned: 'ignored' },
       },
-      find: { ...visible, genre: { $in: ['Drama', 'Thriller/Suspense'] }, director: { $in: ['Steven Spielberg', 'Martin Scorsese'] } },
+      find: {
+        ...visible,
+        genre: { $in: ['Drama', 'Thriller/Suspense'] },
+        director: { $in: ['Steven Spielberg', 'Martin Scorsese'] },
+      },
       sort: { released: 1, id: 1 },
     },
     {
@@ -50,7 +65,13 @@ export function filmQuestions({ key }: FilmKeys): readonly FilmQuestion[] {
       listing: {
         ...base,
         from: { ...base.from, rules: [{ rule: 'date', window: { is: 'last', count: 730, unit: 'day' } }] },
-        order: { keys: [{ by: 'views', direction: 'up' }, { by: 'date', direction: 'down' }], pinned: 'ignored' },
+        order: {
+          keys: [
+            { by: 'views', direction: 'up' },
+            { by: 'date', direction: 'down' },
+          ],
+          pinned: 'ignored',
+        },
         amount: { ...base.amount, take: 100 },
       },
       // The 730th day, counted back from 31 December 2010 as the first, is 1 January 2009; the zone is UTC.
@@ -61,8 +82,14 @@ export function filmQuestions({ key }: FilmKeys): readonly FilmQuestion[] {
 }
 
 /** What mingo answers: the ids, and how many match. */
-export function mingoAnswer(films: readonly Film[], question: FilmQuestion): { ids: number[]; matches: number } {
-  const all = new Query(question.find).find<Film>([...films]).sort(question.sort).all()
+export function mingoAnswer(
+  films: readonly Film[],
+  question: FilmQuestion,
+): { ids: number[]; matches: number } {
+  const all = new Query(question.find)
+    .find<Film>([...films])
+    .sort(question.sort)
+    .all()
   const { skip } = question.listing.amount
   const take = takeOf(question.listing.amount)
   return { ids: all.slice(skip, skip + take).map((film) => film.id), matches: all.length }

@@ -22,7 +22,16 @@ export function loadFilms(): readonly Film[] {
     const released = Date.parse(`${String(row['Release Date'])} UTC`)
     const { Title: title, 'IMDB Votes': votes } = row
     if (typeof title !== 'string' || typeof votes !== 'number' || Number.isNaN(released)) return []
-    return [{ id: 5000 + at, title, released, votes, genre: String(row['Major Genre']), director: String(row.Director) }]
+    return [
+      {
+        id: 5000 + at,
+        title,
+        released,
+        votes,
+        genre: String(row['Major Genre']),
+        director: String(row.Director),
+      },
+    ]
   })
 }
 

@@ -28,7 +28,10 @@ interface Progress {
   tried: number
 }
 
-/** What befalls writers: connections that are cut, or processes of the database that are killed, so that it starts anew. */
+/**
+ * What befalls writers: connections that are cut, or processes of the database that are killed, so
+ * that it starts anew.
+ */
 export type Trouble = 'none' | 'cut' | 'killed'
 
 /** What mixed writers were told, to be held against what is there afterwards. */
@@ -53,33 +56,64 @@ interface Site {
   readonly writer: { readonly id: string }
 }
 
-/** Writers of every kind at once on one collection and one page, for some time, with some trouble in between. */
+/**
+ * Writers of every kind at once on one collection and one page, for some time, with some trouble in
+ * between.
+ */
 export async function writeMixed(
   db: Db,
   site: Site,
   { seconds, seed, trouble }: { readonly seconds: number; readonly seed: number; readonly trouble: Trouble },
 ): Promise<Told> {
-  const page = { id: await addPage(db), draft: { acknowledged: 0, tried: 0 }, published: { acknowledged: 0, tried: 0 } }
+  const page = {
+    id: await addPage(db),
+    draft: { acknowledged: 0, tried: 0 },
+    published: { acknowledged: 0, tried: 0 },
+  }
   const told: Told = { done: {}, faults: [], titles: new Map(), page, deleted: new Map(), longestSave: 0 }
   const until = Date.now() + seconds * 1000
-  const field = await addField(db, site.collectionId, { ...fieldInput('number', 'depth'), filterable: true, sortable: true } as never)
+  const field = await addField(db, site.collectionId, {
+    ...fieldInput('number', 'depth'),
+    filterable: true,
+    sortable: true,
+  } as never)
   for (let at = 0; at < 60; at += 1) await addOne(db, site, field, told, at)
   const writer = (name: string, act: (at: number) => Promise<unknown>) => runWriter(name, act, until, told)
   const ids = () => [...told.titles.keys()].filter((id) => !told.deleted.has(id))
   const pick = chooser(seed)
   await Promise.all([
-    ...[0, 1, 2].map((lane) => writer('save', async () => saveOne(db, site, told, pick(ids().filter((id) => id % 3 === lane))))),
+    ...[0, 1, 2].map((lane) =>
+      writer('save', async () => saveOne(db, site, told, pick(ids().filter((id) => id % 3 === lane)))),
+    ),
     writer('add', (at) => addOne(db, site, field, told, 1000 + at)),
     writer('delete', async () => deleteOne(db, told, pick(ids()))),
     writer('bulk', async (at) => {
-      const { id } = await changeInBulk(db, site.collectionId, { ids: ids(), action: { do: at % 2 === 0 ? 'draft' : 'publish' } }, site.writer)
+      const { id } = await changeInBulk(
+        db,
+        site.collectionId,
+        { ids: ids(), action: { do: at % 2 === 0 ? 'draft' : 'publish' } },
+        site.writer,
+      )
       if (at % 3 === 0) await undoBulkChange(db, id, site.writer)
     }),
     writer('tag', async () => {
       const terms = await termIds(db, site)
-      await changeInBulk(db, site.collectionId, { ids: ids(), action: { do: 'add-terms', termIds: [pick(terms)] } }, site.writer)
+      await changeInBulk(
+        db,
+        site.collectionId,
+        { ids: ids(), action: { do: 'add-terms', termIds: [pick(terms)] } },
+        site.writer,
+      )
     }),
-    writer('convert', async (at) => (at % 2 === 0 ? convertField(db, field.id, { ...fieldInput('short-text', 'depth'), filterable: true, sortable: true }) : undoConversion(db, field.id))),
+    writer('convert', async (at) =>
+      at % 2 === 0
+        ? convertField(db, field.id, {
+            ...fieldInput('short-text', 'depth'),
+            filterable: true,
+            sortable: true,
+          })
+        : undoConversion(db, field.id),
+    ),
     writer('terms', async (at) => changeTerms(db, site, at, pick)),
     // As every server does by itself.
     writer('resume', () => finishLeftWork(db, 500)),
@@ -103,14 +137,20 @@ function chooser(seed: number): <T>(from: readonly T[]) => T {
   }
 }
 
-async function runWriter(name: string, act: (at: number) => Promise<unknown>, until: number, told: Told): Promise<void> {
+async function runWriter(
+  name: string,
+  act: (at: number) => Promise<unknown>,
+  until: number,
+  told: Told,
+): Promise<void> {
   for (let at = 0; Date.now() < until; at += 1) {
     try {
       await act(at)
       told.done[name] = (told.done[name] ?? 0) + 1
     } catch (error) {
       const isTold = error instanceof Problem && error.status < 500
-      if (!isTold && databaseFailure(error) !== 'lost' && databaseFailure(error) !== 'heavy') told.faults.push(`${name}: ${String(error)}`)
+      if (!isTold && databaseFailure(error) !== 'lost' && databaseFailure(error) !== 'heavy')
+        told.faults.push(`${name}: ${String(error)}`)
     }
     await new Promise((resolve) => setTimeout(resolve, pauses[name] ?? 3))
   }
@@ -121,7 +161,19 @@ const pauses: Readonly<Record<string, number>> = { cut: 700, resume: 700, kill: 
 
 async function addOne(db: Db, site: Site, field: Field, told: Told, at: number): Promise<void> {
   const values = await valueFor(db, site, field, at)
-  const { id } = await addEntry(db, site.collectionId, { ...blankEntry, title: '0', slug: `mixed-${at}-${told.titles.size}`, status: 'published', publishedAt: Date.UTC(2026, 0, 1), values }, site.writer)
+  const { id } = await addEntry(
+    db,
+    site.collectionId,
+    {
+      ...blankEntry,
+      title: '0',
+      slug: `mixed-${at}-${told.titles.size}`,
+      status: 'published',
+      publishedAt: Date.UTC(2026, 0, 1),
+      values,
+    },
+    site.writer,
+  )
   told.titles.set(id, { acknowledged: 0, tried: 0 })
 }
 
@@ -146,22 +198,44 @@ async function saveOne(db: Db, site: Site, told: Told, id: number): Promise<void
 }
 
 async function deleteOne(db: Db, told: Told, id: number): Promise<void> {
-  if (told.titles.size - told.deleted.size < 30) throw new Problem(404, 'Nothing', 'The few that are left are needed.')
+  if (told.titles.size - told.deleted.size < 30)
+    throw new Problem(404, 'Nothing', 'The few that are left are needed.')
   told.deleted.set(id, 'tried')
   await setEntryDeleted(db, id, true)
   told.deleted.set(id, 'acknowledged')
 }
 
 async function termIds(db: Db, { facetId }: Site): Promise<readonly number[]> {
-  return (await db.selectFrom('terms').select('id').where('facet_id', '=', facetId).where('leaving', '=', false).execute()).map((row) => row.id)
+  return (
+    await db
+      .selectFrom('terms')
+      .select('id')
+      .where('facet_id', '=', facetId)
+      .where('leaving', '=', false)
+      .execute()
+  ).map((row) => row.id)
 }
 
-async function changeTerms(db: Db, site: Site, at: number, pick: <T>(from: readonly T[]) => T): Promise<void> {
+async function changeTerms(
+  db: Db,
+  site: Site,
+  at: number,
+  pick: <T>(from: readonly T[]) => T,
+): Promise<void> {
   const terms = await termIds(db, site)
-  if (terms.length < 8) await addTerm(db, site.facetId, at % 2 === 0 ? null : pick(terms), { name: `Term ${at}`, slug: `term-${at}`, description: '', pictureId: null, icon: '', colour: '' })
+  if (terms.length < 8)
+    await addTerm(db, site.facetId, at % 2 === 0 ? null : pick(terms), {
+      name: `Term ${at}`,
+      slug: `term-${at}`,
+      description: '',
+      pictureId: null,
+      icon: '',
+      colour: '',
+    })
   const [one, other] = [pick(terms), pick(terms)]
   if (at % 4 === 0) return moveTerm(db, one, { parentId: other === one ? null : other, at: 0 })
-  const { change } = at % 4 === 1 ? await deleteTerm(db, one, site.writer) : await mergeTerm(db, one, other, site.writer)
+  const { change } =
+    at % 4 === 1 ? await deleteTerm(db, one, site.writer) : await mergeTerm(db, one, other, site.writer)
   if (at % 3 !== 0) await undoTermChange(db, change)
 }
 
@@ -175,7 +249,12 @@ async function editPage(db: Db, site: Site, { page: { id, draft } }: Told): Prom
   const seen = await editedPage(db, id)
   draft.tried += 1
   const tried = draft.tried
-  await saveDraft(db, id, { version: seen.version, page: { ...seen.page, title: String(tried) }, listings: [] }, site.writer)
+  await saveDraft(
+    db,
+    id,
+    { version: seen.version, page: { ...seen.page, title: String(tried) }, listings: [] },
+    site.writer,
+  )
   draft.acknowledged = Math.max(draft.acknowledged, tried)
 }
 
@@ -187,17 +266,24 @@ async function publishSeen(db: Db, site: Site, { page: { id, published } }: Told
   published.acknowledged = Math.max(published.acknowledged, number)
 }
 
-/** Kills what one connection is served by, without a word: the database then drops them all and comes back by its log. */
+/**
+ * Kills what one connection is served by, without a word: the database then drops them all and
+ * comes back by its log.
+ */
 async function killProcess(db: Db): Promise<void> {
   const { rows } = await sql<{ pid: number }>`select pid from pg_stat_activity
-    where datname = current_database() and pid <> pg_backend_pid() and state <> 'idle' order by random() limit 1`.execute(db)
+    where datname = current_database() and pid <> pg_backend_pid() and state <> 'idle' order by random() limit 1`.execute(
+    db,
+  )
   for (const { pid } of rows) process.kill(pid, 'SIGKILL')
 }
 
 /** Ends what some connections are at, as when a server is killed. */
 async function cutConnections(db: Db): Promise<void> {
   await sql`select pg_terminate_backend(pid) from pg_stat_activity
-    where datname = current_database() and pid <> pg_backend_pid() and state <> 'idle' order by random() limit 2`.execute(db)
+    where datname = current_database() and pid <> pg_backend_pid() and state <> 'idle' order by random() limit 2`.execute(
+    db,
+  )
 }
 
 async function settle(db: Db): Promise<void> {
@@ -209,31 +295,57 @@ async function settle(db: Db): Promise<void> {
 
 /** What is not as it was told, or only half written; empty when all is well. */
 export async function wrongAfter(db: Db, site: Site, told: Told): Promise<readonly string[]> {
-  const rows = await db.selectFrom('entries').select(['id', 'title', 'deleted_at', 'field_values']).where('collection_id', '=', site.collectionId).execute()
+  const rows = await db
+    .selectFrom('entries')
+    .select(['id', 'title', 'deleted_at', 'field_values'])
+    .where('collection_id', '=', site.collectionId)
+    .execute()
   const byId = new Map(rows.map((row) => [row.id, row]))
   const lost = [...told.titles].flatMap(([id, { acknowledged, tried }]) => {
     const number = Number(byId.get(id)?.title ?? NaN)
-    return number >= acknowledged && number <= tried ? [] : [`entry ${id} has ${number}, of ${acknowledged} acknowledged and ${tried} tried`]
+    return number >= acknowledged && number <= tried
+      ? []
+      : [`entry ${id} has ${number}, of ${acknowledged} acknowledged and ${tried} tried`]
   })
-  const back = [...told.deleted].filter(([id, state]) => state === 'acknowledged' && byId.get(id)?.deleted_at === null).map(([id]) => `entry ${id} was deleted and is back`)
+  const back = [...told.deleted]
+    .filter(([id, state]) => state === 'acknowledged' && byId.get(id)?.deleted_at === null)
+    .map(([id]) => `entry ${id} was deleted and is back`)
   const fields = await fieldsOf(db, site.collectionId)
   const strange = rows.flatMap((row) =>
     fields.flatMap((field) => {
       const value = row.field_values[storageOf(field)]
-      return value === undefined || fieldTypes.get(field.type).parse(value, field.settings).ok ? [] : [`entry ${row.id} has ${JSON.stringify(value)} in a field of the type ${field.type}`]
+      return value === undefined || fieldTypes.get(field.type).parse(value, field.settings).ok
+        ? []
+        : [`entry ${row.id} has ${JSON.stringify(value)} in a field of the type ${field.type}`]
     }),
   )
-  return [...lost, ...back, ...strange, ...(await wrongPage(db, told)), ...(await halfWritten(db, rows.map((row) => row.id)))]
+  return [
+    ...lost,
+    ...back,
+    ...strange,
+    ...(await wrongPage(db, told)),
+    ...(await halfWritten(
+      db,
+      rows.map((row) => row.id),
+    )),
+  ]
 }
 
 async function wrongPage(db: Db, { page: { id, draft, published } }: Told): Promise<readonly string[]> {
-  const row = await db.selectFrom('pages').select(['draft', 'published']).where('id', '=', id).executeTakeFirstOrThrow()
+  const row = await db
+    .selectFrom('pages')
+    .select(['draft', 'published'])
+    .where('id', '=', id)
+    .executeTakeFirstOrThrow()
   const versions = await db.selectFrom('page_versions').select('page').where('page_id', '=', id).execute()
   const within = (what: string, title: string | undefined, { acknowledged, tried }: Progress) => {
     const number = Number(title ?? NaN)
-    return number >= acknowledged && number <= tried ? [] : [`the page's ${what} has ${number}, of ${acknowledged} acknowledged and ${tried} tried`]
+    return number >= acknowledged && number <= tried
+      ? []
+      : [`the page's ${what} has ${number}, of ${acknowledged} acknowledged and ${tried} tried`]
   }
-  const isKept = row.published?.title === '0' || versions.some((version) => version.page.title === row.published?.title)
+  const isKept =
+    row.published?.title === '0' || versions.some((version) => version.page.title === row.published?.title)
   return [
     ...within('draft', row.draft.title, draft),
     ...within('published form', row.published?.title, published),
@@ -242,22 +354,46 @@ async function wrongPage(db: Db, { page: { id, draft, published } }: Told): Prom
 }
 
 async function halfWritten(db: Db, ids: readonly number[]): Promise<readonly string[]> {
-  const count = async (what: string, query: ReturnType<typeof sql<{ count: number }>>) => ((await query.execute(db)).rows[0]?.count === 0 ? [] : [what])
+  const count = async (what: string, query: ReturnType<typeof sql<{ count: number }>>) =>
+    (await query.execute(db)).rows[0]?.count === 0 ? [] : [what]
   const left = [
-    ...(await count('work is left', sql<{ count: number }>`select count(*)::integer as count from long_work`)),
-    ...(await count('a term is still leaving', sql<{ count: number }>`select count(*)::integer as count from terms where leaving`)),
-    ...(await count('a field is still becoming another', sql<{ count: number }>`select count(*)::integer as count from fields where becoming`)),
-    ...(await count('a bulk change is half made', sql<{ count: number }>`select count(*)::integer as count from bulk_changes where not done`)),
-    ...(await count('terms lie in a circle', sql<{ count: number }>`
+    ...(await count(
+      'work is left',
+      sql<{ count: number }>`select count(*)::integer as count from long_work`,
+    )),
+    ...(await count(
+      'a term is still leaving',
+      sql<{ count: number }>`select count(*)::integer as count from terms where leaving`,
+    )),
+    ...(await count(
+      'a field is still becoming another',
+      sql<{ count: number }>`select count(*)::integer as count from fields where becoming`,
+    )),
+    ...(await count(
+      'a bulk change is half made',
+      sql<{ count: number }>`select count(*)::integer as count from bulk_changes where not done`,
+    )),
+    ...(await count(
+      'terms lie in a circle',
+      sql<{ count: number }>`
       with recursive up (id, at, depth) as (select id, parent_id, 0 from terms union all select up.id, terms.parent_id, depth + 1 from up join terms on terms.id = up.at where depth < 200)
-      select count(*)::integer as count from up where depth >= 199`)),
-    ...(await count('counts of keys are off', sql<{ count: number }>`
+      select count(*)::integer as count from up where depth >= 199`,
+    )),
+    ...(await count(
+      'counts of keys are off',
+      sql<{ count: number }>`
       select count(*)::integer as count from (
         select collection_id, key, sum(n) from (
           select collection_id, key, entries as n from key_counts union all select collection_id, key, change from key_count_changes
-          union all select collection_id, key, -1 from entry_index, unnest(keys || 0) key) all_of group by collection_id, key having sum(n) <> 0) off`)),
+          union all select collection_id, key, -1 from entry_index, unnest(keys || 0) key) all_of group by collection_id, key having sum(n) <> 0) off`,
+    )),
   ]
-  const index = () => sql<{ index: string }>`select coalesce(string_agg(entry_id || ' ' || title || ' ' || (select array_agg(k order by k) from unnest(keys) k)::text || sort_values::text, ';' order by entry_id), '') as index from entry_index`.execute(db).then(({ rows }) => rows[0]?.index ?? '')
+  const index = () =>
+    sql<{
+      index: string
+    }>`select coalesce(string_agg(entry_id || ' ' || title || ' ' || (select array_agg(k order by k) from unnest(keys) k)::text || sort_values::text, ';' order by entry_id), '') as index from entry_index`
+      .execute(db)
+      .then(({ rows }) => rows[0]?.index ?? '')
   const before = await index()
   await db.transaction().execute((trx) => indexEntries(trx, ids))
   return before === (await index()) ? left : [...left, 'the index is not what the entries say']

@@ -44,42 +44,116 @@ const now = Date.UTC(2026, 0, 1)
 
 function read(file: string): readonly Row[] {
   const path = new URL(`../../node_modules/vega-datasets/data/${file}`, import.meta.url)
-  return (JSON.parse(readFileSync(path, 'utf8')) as Record<string, unknown>[]).map((row, at) => ({ ...row, id: 7000 + at }))
+  return (JSON.parse(readFileSync(path, 'utf8')) as Record<string, unknown>[]).map((row, at) => ({
+    ...row,
+    id: 7000 + at,
+  }))
 }
 
 function fieldOf(id: number, name: string, type: FieldTypeName, settings: object = {}): Field {
   const base = fieldTypes.get(type)
   const given = { ...(base.defaults as object), ...settings }
-  return { id, key: name.toLowerCase().replace(/\W+/g, '_'), name, type, settings: given, required: false, help: '', fallback: null, filterable: true, sortable: base.sortKey !== null }
+  return {
+    id,
+    key: name.toLowerCase().replace(/\W+/g, '_'),
+    name,
+    type,
+    settings: given,
+    required: false,
+    help: '',
+    fallback: null,
+    filterable: true,
+    sortable: base.sortKey !== null,
+  }
 }
 
-/** The values there are, and for each number whether it is missing: mingo puts what is missing first, Bushel last. */
+/**
+ * The values there are, and for each number whether it is missing: mingo puts what is missing
+ * first, Bushel last.
+ */
 function withGaps(rows: readonly Row[], columns: readonly string[]): readonly Row[] {
-  return rows.map((row) => ({ ...row, ...Object.fromEntries(columns.map((column) => [`no ${column}`, row[column] === null || row[column] === undefined])) }))
+  return rows.map((row) => ({
+    ...row,
+    ...Object.fromEntries(
+      columns.map((column) => [`no ${column}`, row[column] === null || row[column] === undefined]),
+    ),
+  }))
 }
 
-function entriesOf(rows: readonly Row[], fields: readonly Field[], titleOf: (row: Row) => string, valueOf: (field: Field, row: Row) => unknown): readonly IndexedEntry[] {
+function entriesOf(
+  rows: readonly Row[],
+  fields: readonly Field[],
+  titleOf: (row: Row) => string,
+  valueOf: (field: Field, row: Row) => unknown,
+): readonly IndexedEntry[] {
   return rows.map((row) => {
-    const values: FieldValues = Object.fromEntries(fields.flatMap((field) => ((value) => (value === null || value === undefined ? [] : [[field.id, value]]))(valueOf(field, row))))
+    const values: FieldValues = Object.fromEntries(
+      fields.flatMap((field) =>
+        ((value) => (value === null || value === undefined ? [] : [[field.id, value]]))(valueOf(field, row)),
+      ),
+    )
     const { sort, keys } = indexedValues(fields, values, 'en')
     return {
-      id: row.id, collectionId: 1, title: titleOf(row), publishedAt: now - 1000, expiresAt: null, views: 0, comments: 0, rating: null, pinned: false,
-      keys: keys.map((key) => internedKey(key.fieldId, key.value)), values: sort, words: searchWords(titleOf(row), 'en'), reads: [],
+      id: row.id,
+      collectionId: 1,
+      title: titleOf(row),
+      publishedAt: now - 1000,
+      expiresAt: null,
+      views: 0,
+      comments: 0,
+      rating: null,
+      pinned: false,
+      keys: keys.map((key) => internedKey(key.fieldId, key.value)),
+      values: sort,
+      words: searchWords(titleOf(row), 'en'),
+      reads: [],
     }
   })
 }
 
 function contextOf(fields: readonly Field[]): QuestionContext {
-  const collection = { id: 1, slug: 'rows', name: 'Rows', singular: 'Row', plural: 'Rows', icon: 'note', kind: 'plain', address: '/rows/{slug}', facets: [], fields } as const
-  const words = wordsOf({ siteName: '', placeholder: 'sprig', locale: 'en', zone: 'UTC', collections: [collection], facets: [], terms: [], authors: [] })
+  const collection = {
+    id: 1,
+    slug: 'rows',
+    name: 'Rows',
+    singular: 'Row',
+    plural: 'Rows',
+    icon: 'note',
+    kind: 'plain',
+    address: '/rows/{slug}',
+    facets: [],
+    fields,
+  } as const
+  const words = wordsOf({
+    siteName: '',
+    placeholder: 'sprig',
+    locale: 'en',
+    zone: 'UTC',
+    collections: [collection],
+    facets: [],
+    terms: [],
+    authors: [],
+  })
   return { ...plainContext(now, words), keyOf: internedKey }
 }
 
-const options = (keys: readonly string[]) => ({ options: keys.map((key) => ({ key: key.toLowerCase(), title: key })) })
+const options = (keys: readonly string[]) => ({
+  options: keys.map((key) => ({ key: key.toLowerCase(), title: key })),
+})
 const rule = (field: Field, asked: Asked): Rule => ({ rule: 'field', field: field.id, asked })
 
-function asking(rules: readonly Rule[], keys: readonly OrderKey[], change: Partial<Listing['from']> = {}, amount: Partial<Listing['amount']> = {}): Listing {
-  return { ...newListing('Rows', 1), from: { ...fromAll(1), rules, ...change }, order: { keys, pinned: 'ignored' }, amount: { ...defaultAmount, take: 200, ...amount } }
+function asking(
+  rules: readonly Rule[],
+  keys: readonly OrderKey[],
+  change: Partial<Listing['from']> = {},
+  amount: Partial<Listing['amount']> = {},
+): Listing {
+  return {
+    ...newListing('Rows', 1),
+    from: { ...fromAll(1), rules, ...change },
+    order: { keys, pinned: 'ignored' },
+    amount: { ...defaultAmount, take: 200, ...amount },
+  }
 }
 
 function cars(): OpenData {
@@ -90,23 +164,45 @@ function cars(): OpenData {
   const year = fieldOf(64, 'Year', 'date')
   const name = fieldOf(65, 'Name', 'short-text')
   const fields = [economy, power, cylinders, origin, year, name]
-  const columns: Record<number, string> = { 60: 'Miles_per_Gallon', 61: 'Horsepower', 62: 'Cylinders', 64: 'Year', 65: 'Name' }
+  const columns: Record<number, string> = {
+    60: 'Miles_per_Gallon',
+    61: 'Horsepower',
+    62: 'Cylinders',
+    64: 'Year',
+    65: 'Name',
+  }
   const rows = withGaps(read('cars.json'), ['Miles_per_Gallon', 'Horsepower'])
   return {
     name: 'cars',
     rows,
     context: contextOf(fields),
-    entries: entriesOf(rows, fields, (row) => String(row.Name), (field, row) => (field === origin ? [String(row.Origin).toLowerCase()] : row[columns[field.id] ?? ''])),
+    entries: entriesOf(
+      rows,
+      fields,
+      (row) => String(row.Name),
+      (field, row) => (field === origin ? [String(row.Origin).toLowerCase()] : row[columns[field.id] ?? '']),
+    ),
     questions: [
       {
         name: 'economical ones of two origins, most economical first',
-        listing: asking([rule(origin, { is: 'any', values: ['japan', 'europe'] }), rule(economy, { is: 'between', from: 30, to: null })], [{ by: 'field', field: economy.id, direction: 'down' }]),
+        listing: asking(
+          [
+            rule(origin, { is: 'any', values: ['japan', 'europe'] }),
+            rule(economy, { is: 'between', from: 30, to: null }),
+          ],
+          [{ by: 'field', field: economy.id, direction: 'down' }],
+        ),
         find: { Origin: { $in: ['Japan', 'Europe'] }, Miles_per_Gallon: { $gte: 30 } },
         sort: { Miles_per_Gallon: -1, id: -1 },
       },
       {
         name: 'by power, those without it last, skipping some',
-        listing: asking([rule(cylinders, { is: 'between', from: 4, to: 4 })], [{ by: 'field', field: power.id, direction: 'up' }], {}, { skip: 20 }),
+        listing: asking(
+          [rule(cylinders, { is: 'between', from: 4, to: 4 })],
+          [{ by: 'field', field: power.id, direction: 'up' }],
+          {},
+          { skip: 20 },
+        ),
         find: { Cylinders: 4 },
         sort: { 'no Horsepower': 1, Horsepower: 1, id: 1 },
       },
@@ -114,15 +210,45 @@ function cars(): OpenData {
         name: 'American or strong, but none of the early years and not by name',
         listing: asking(
           [
-            { rule: 'group', join: 'any', rules: [rule(origin, { is: 'any', values: ['usa'] }), rule(power, { is: 'between', from: 150, to: null })] },
-            { rule: 'group', join: 'none', rules: [rule(year, { is: 'within', window: { is: 'between', from: null, to: '1972-12-31' } }), rule(name, { is: 'contains', text: 'FORD' })] },
+            {
+              rule: 'group',
+              join: 'any',
+              rules: [
+                rule(origin, { is: 'any', values: ['usa'] }),
+                rule(power, { is: 'between', from: 150, to: null }),
+              ],
+            },
+            {
+              rule: 'group',
+              join: 'none',
+              rules: [
+                rule(year, { is: 'within', window: { is: 'between', from: null, to: '1972-12-31' } }),
+                rule(name, { is: 'contains', text: 'FORD' }),
+              ],
+            },
           ],
-          [{ by: 'field', field: cylinders.id, direction: 'down' }, { by: 'field', field: year.id, direction: 'up' }],
+          [
+            { by: 'field', field: cylinders.id, direction: 'down' },
+            { by: 'field', field: year.id, direction: 'up' },
+          ],
         ),
-        find: { $and: [{ $or: [{ Origin: 'USA' }, { Horsepower: { $gte: 150 } }] }, { $nor: [{ Year: { $lte: '1972-12-31' } }, { Name: /ford/i }] }] },
+        find: {
+          $and: [
+            { $or: [{ Origin: 'USA' }, { Horsepower: { $gte: 150 } }] },
+            { $nor: [{ Year: { $lte: '1972-12-31' } }, { Name: /ford/i }] },
+          ],
+        },
         sort: { Cylinders: -1, Year: 1, id: 1 },
       },
-      { name: 'without a known economy', listing: asking([rule(economy, { is: 'absent' })], [{ by: 'field', field: power.id, direction: 'down' }]), find: { Miles_per_Gallon: null }, sort: { Horsepower: -1, id: -1 } },
+      {
+        name: 'without a known economy',
+        listing: asking(
+          [rule(economy, { is: 'absent' })],
+          [{ by: 'field', field: power.id, direction: 'down' }],
+        ),
+        find: { Miles_per_Gallon: null },
+        sort: { Horsepower: -1, id: -1 },
+      },
     ],
   }
 }
@@ -139,27 +265,59 @@ function penguins(): OpenData {
     name: 'penguins',
     rows,
     context: contextOf(fields),
-    entries: entriesOf(rows, fields, (row) => `${String(row.Species)} of ${String(row.Island)}`, (field, row) =>
-      field === species ? [String(row.Species).toLowerCase()] : field === island ? [String(row.Island).toLowerCase()] : row[columns[field.id] ?? ''],
+    entries: entriesOf(
+      rows,
+      fields,
+      (row) => `${String(row.Species)} of ${String(row.Island)}`,
+      (field, row) =>
+        field === species
+          ? [String(row.Species).toLowerCase()]
+          : field === island
+            ? [String(row.Island).toLowerCase()]
+            : row[columns[field.id] ?? ''],
     ),
     questions: [
       {
         name: 'heavy ones that are not of one island',
-        listing: asking([rule(mass, { is: 'between', from: 4000, to: 5000 }), rule(island, { is: 'none', values: ['dream'] })], [{ by: 'field', field: mass.id, direction: 'down' }, { by: 'field', field: beak.id, direction: 'up' }]),
+        listing: asking(
+          [
+            rule(mass, { is: 'between', from: 4000, to: 5000 }),
+            rule(island, { is: 'none', values: ['dream'] }),
+          ],
+          [
+            { by: 'field', field: mass.id, direction: 'down' },
+            { by: 'field', field: beak.id, direction: 'up' },
+          ],
+        ),
         find: { 'Body Mass (g)': { $gte: 4000, $lte: 5000 }, Island: { $nin: ['Dream'] } },
         sort: { 'Body Mass (g)': -1, 'no Beak Length (mm)': 1, 'Beak Length (mm)': 1, id: 1 },
       },
       {
         name: 'any of three ways',
         listing: asking(
-          [rule(species, { is: 'any', values: ['chinstrap'] }), rule(beak, { is: 'between', from: 50, to: null }), rule(mass, { is: 'between', from: null, to: 3000 })],
+          [
+            rule(species, { is: 'any', values: ['chinstrap'] }),
+            rule(beak, { is: 'between', from: 50, to: null }),
+            rule(mass, { is: 'between', from: null, to: 3000 }),
+          ],
           [{ by: 'field', field: beak.id, direction: 'down' }],
           { join: 'any' },
         ),
-        find: { $or: [{ Species: 'Chinstrap' }, { 'Beak Length (mm)': { $gte: 50 } }, { 'Body Mass (g)': { $lte: 3000, $ne: null } }] },
+        find: {
+          $or: [
+            { Species: 'Chinstrap' },
+            { 'Beak Length (mm)': { $gte: 50 } },
+            { 'Body Mass (g)': { $lte: 3000, $ne: null } },
+          ],
+        },
         sort: { 'no Beak Length (mm)': 1, 'Beak Length (mm)': -1, id: -1 },
       },
-      { name: 'measured at all', listing: asking([rule(mass, { is: 'present' })], [{ by: 'field', field: mass.id, direction: 'up' }]), find: { 'Body Mass (g)': { $ne: null } }, sort: { 'Body Mass (g)': 1, id: 1 } },
+      {
+        name: 'measured at all',
+        listing: asking([rule(mass, { is: 'present' })], [{ by: 'field', field: mass.id, direction: 'up' }]),
+        find: { 'Body Mass (g)': { $ne: null } },
+        sort: { 'Body Mass (g)': 1, id: 1 },
+      },
     ],
   }
 }
@@ -168,7 +326,16 @@ function penguins(): OpenData {
 export const openData: readonly OpenData[] = [cars(), penguins()]
 
 /** What mingo answers: the ids, and how many match. */
-export function rowsFound({ rows }: OpenData, { find, sort, listing }: DataQuestion): { readonly ids: readonly number[]; readonly matches: number } {
-  const all = new Query(find).find<Row>([...rows]).sort(sort).all()
-  return { ids: all.slice(listing.amount.skip, listing.amount.skip + takeOf(listing.amount)).map((row) => row.id), matches: all.length }
+export function rowsFound(
+  { rows }: OpenData,
+  { find, sort, listing }: DataQuestion,
+): { readonly ids: readonly number[]; readonly matches: number } {
+  const all = new Query(find)
+    .find<Row>([...rows])
+    .sort(sort)
+    .all()
+  return {
+    ids: all.slice(listing.amount.skip, listing.amount.skip + takeOf(listing.amount)).map((row) => row.id),
+    matches: all.length,
+  }
 }

@@ -15,19 +15,37 @@ import { tabsBys, tabsPlaces } from '~~/core/shapes/tabs'
 function stopsOf<T>(fields: fc.Arbitrary<T>): fc.Arbitrary<readonly (T & { readonly from: number })[]> {
   return fc
     .uniqueArray(fc.integer({ min: 1, max: 30 }), { maxLength: mostStops - 1 })
-    .chain((places) => fc.tuple(...[0, ...places.sort((a, b) => a - b)].map((place) => fields.map((own) => ({ ...own, from: place * 60 })))))
+    .chain((places) =>
+      fc.tuple(
+        ...[0, ...places.sort((a, b) => a - b)].map((place) =>
+          fields.map((own) => ({ ...own, from: place * 60 })),
+        ),
+      ),
+    )
 }
 
 const columns = fc.integer({ min: 1, max: 6 })
 const gap = fc.integer({ min: 0, max: 60 })
 
-export const stops: fc.Arbitrary<readonly ColumnsStop[]> = stopsOf(fc.record({ columns, columnGap: gap, rowGap: gap }))
+export const stops: fc.Arbitrary<readonly ColumnsStop[]> = stopsOf(
+  fc.record({ columns, columnGap: gap, rowGap: gap }),
+)
 
 const own: { readonly [Name in ShapeName]: fc.Arbitrary<object> } = {
-  grid: fc.record({ stops, heights: fc.constantFrom('equal', 'natural'), fit: fc.option(fc.integer({ min: 80, max: 500 })) }),
+  grid: fc.record({
+    stops,
+    heights: fc.constantFrom('equal', 'natural'),
+    fit: fc.option(fc.integer({ min: 80, max: 500 })),
+  }),
   masonry: fc.record({ stops }),
   list: fc.record({
-    stops: stopsOf(fc.record({ picture: fc.constantFrom(...picturePlaces), share: fc.integer({ min: 5, max: 80 }), rowGap: gap })),
+    stops: stopsOf(
+      fc.record({
+        picture: fc.constantFrom(...picturePlaces),
+        share: fc.integer({ min: 5, max: 80 }),
+        rowGap: gap,
+      }),
+    ),
     lines: fc.boolean(),
     footAtEnd: fc.boolean(),
   }),
@@ -39,18 +57,35 @@ const own: { readonly [Name in ShapeName]: fc.Arbitrary<object> } = {
     arrows: fc.constantFrom(...arrowPlaces),
     step: fc.constantFrom(...slideSteps),
   }),
-  tabs: fc.record({ by: fc.constantFrom(...tabsBys), facet: fc.option(fc.integer({ min: 1, max: 9 })), place: fc.constantFrom(...tabsPlaces), stops }),
-  index: fc.record({ side: fc.constantFrom('end', 'start'), share: fc.integer({ min: 30, max: 80 }), beside: fc.integer({ min: 40, max: 1200 }) }),
-  grouped: fc.record({ by: fc.constantFrom(...groupings), facet: fc.option(fc.integer({ min: 1, max: 9 })), stops }),
+  tabs: fc.record({
+    by: fc.constantFrom(...tabsBys),
+    facet: fc.option(fc.integer({ min: 1, max: 9 })),
+    place: fc.constantFrom(...tabsPlaces),
+    stops,
+  }),
+  index: fc.record({
+    side: fc.constantFrom('end', 'start'),
+    share: fc.integer({ min: 30, max: 80 }),
+    beside: fc.integer({ min: 40, max: 1200 }),
+  }),
+  grouped: fc.record({
+    by: fc.constantFrom(...groupings),
+    facet: fc.option(fc.integer({ min: 1, max: 9 })),
+    stops,
+  }),
   table: fc.record({ from: fc.integer({ min: 40, max: 1200 }), head: fc.boolean(), stripes: fc.boolean() }),
 }
 
 /** Any shape with any settings. */
-export const anyShape: fc.Arbitrary<ShapeChoice> = fc.constantFrom(...shapes.names).chain((name) => shapeNamed(name))
+export const anyShape: fc.Arbitrary<ShapeChoice> = fc
+  .constantFrom(...shapes.names)
+  .chain((name) => shapeNamed(name))
 
 /** A shape of that name with any settings. */
 export function shapeNamed(name: ShapeName): fc.Arbitrary<ShapeChoice> {
   return fc
     .tuple(own[name], fc.constantFrom(...alignments), fc.constantFrom(...directions))
-    .map(([settings, align, direction]) => ({ ...settings, name, align, direction }) as unknown as ShapeChoice)
+    .map(
+      ([settings, align, direction]) => ({ ...settings, name, align, direction }) as unknown as ShapeChoice,
+    )
 }

@@ -6,7 +6,11 @@ import type { FieldTypeName } from '~~/core/content/fields'
 
 /** A field of every type, for two collections: those of the second are numbered from 100 more. */
 const day = 86_400_000
-const options = [{ key: 'clay', title: 'Clay' }, { key: 'loam', title: 'Loam' }, { key: 'sand', title: 'Sand' }]
+const options = [
+  { key: 'clay', title: 'Clay' },
+  { key: 'loam', title: 'Loam' },
+  { key: 'sand', title: 'Sand' },
+]
 const document = { type: 'doc', content: [{ type: 'paragraph', content: [{ type: 'text', text: 'Sown.' }] }] }
 
 interface Trial {
@@ -17,17 +21,81 @@ interface Trial {
 }
 
 const trials: readonly Trial[] = [
-  { key: 'count', type: 'number', settings: { decimals: 1 }, value: fc.integer({ min: -4, max: 8 }).map((number) => number / 2) },
-  { key: 'price', type: 'money', settings: { currencies: ['EUR', 'GBP'] }, value: fc.integer({ min: 0, max: 5 }).map((pounds) => ({ amount: pounds * 50, currency: pounds % 2 === 0 ? 'EUR' : 'GBP' })) },
-  { key: 'day', type: 'date', value: fc.integer({ min: -12, max: 12 }).map((days) => new Date(Date.UTC(2026, 2, 1) + days * day).toISOString().slice(0, 10)) },
-  { key: 'moment', type: 'date-time', value: fc.integer({ min: -200, max: 200 }).map((hours) => Date.UTC(2026, 2, 1, 12) + hours * 3_600_000) },
-  { key: 'kind', type: 'choice', settings: { options, many: true }, value: fc.subarray(options.map((one) => one.key), { minLength: 1 }) },
+  {
+    key: 'count',
+    type: 'number',
+    settings: { decimals: 1 },
+    value: fc.integer({ min: -4, max: 8 }).map((number) => number / 2),
+  },
+  {
+    key: 'price',
+    type: 'money',
+    settings: { currencies: ['EUR', 'GBP'] },
+    value: fc
+      .integer({ min: 0, max: 5 })
+      .map((pounds) => ({ amount: pounds * 50, currency: pounds % 2 === 0 ? 'EUR' : 'GBP' })),
+  },
+  {
+    key: 'day',
+    type: 'date',
+    value: fc
+      .integer({ min: -12, max: 12 })
+      .map((days) => new Date(Date.UTC(2026, 2, 1) + days * day).toISOString().slice(0, 10)),
+  },
+  {
+    key: 'moment',
+    type: 'date-time',
+    value: fc.integer({ min: -200, max: 200 }).map((hours) => Date.UTC(2026, 2, 1, 12) + hours * 3_600_000),
+  },
+  {
+    key: 'kind',
+    type: 'choice',
+    settings: { options, many: true },
+    value: fc.subarray(
+      options.map((one) => one.key),
+      { minLength: 1 },
+    ),
+  },
   { key: 'ready', type: 'yes-no', value: fc.boolean() },
-  { key: 'label', type: 'short-text', value: fc.constantFrom('Éclair', 'eclair bean', 'Bean', 'zebra', '種子', 'Bean éclair', 'ガラス', 'दिन', 'กินข้าว', '각', 'ὀδός', 'Шалфей', 'שָׁלוֹם', 'مُحَمَّد', 'Straße', 'can\'t', '100 %') },
+  {
+    key: 'label',
+    type: 'short-text',
+    value: fc.constantFrom(
+      'Éclair',
+      'eclair bean',
+      'Bean',
+      'zebra',
+      '種子',
+      'Bean éclair',
+      'ガラス',
+      'दिन',
+      'กินข้าว',
+      '각',
+      'ὀδός',
+      'Шалфей',
+      'שָׁלוֹם',
+      'مُحَمَّد',
+      'Straße',
+      "can't",
+      '100 %',
+    ),
+  },
   { key: 'grade', type: 'rating', value: fc.integer({ min: 1, max: 5 }) },
   { key: 'length', type: 'duration', value: fc.integer({ min: 0, max: 4 }).map((minutes) => minutes * 60) },
-  { key: 'other', type: 'reference', settings: { collection: 1, many: true }, value: fc.subarray([1001, 1002], { minLength: 1 }) },
-  { key: 'address', type: 'link', value: fc.constantFrom({ address: '/seeds', title: 'Seeds' }, { address: 'https://example.org/', title: '' }) },
+  {
+    key: 'other',
+    type: 'reference',
+    settings: { collection: 1, many: true },
+    value: fc.subarray([1001, 1002], { minLength: 1 }),
+  },
+  {
+    key: 'address',
+    type: 'link',
+    value: fc.constantFrom(
+      { address: '/seeds', title: 'Seeds' },
+      { address: 'https://example.org/', title: '' },
+    ),
+  },
   { key: 'tone', type: 'colour', value: fc.constantFrom('#a8431f', '#28624a') },
   { key: 'where', type: 'place', value: fc.constant({ latitude: 52, longitude: -2, address: '' }) },
   { key: 'view', type: 'picture', value: fc.constant(7) },
@@ -80,7 +148,16 @@ export function internedKey(field: number, value: string): number {
   return known
 }
 
-const collection = { slug: 'notes', name: 'Notes', singular: 'Note', plural: 'Notes', icon: 'note', kind: 'plain', address: '/notes/{slug}', facets: [10] } as const
+const collection = {
+  slug: 'notes',
+  name: 'Notes',
+  singular: 'Note',
+  plural: 'Notes',
+  icon: 'note',
+  kind: 'plain',
+  address: '/notes/{slug}',
+  facets: [10],
+} as const
 
 /** The names of the trial content. */
 export const trialWords = wordsOf({
@@ -90,6 +167,12 @@ export const trialWords = wordsOf({
   zone: 'UTC',
   collections: [1, 2].map((id) => ({ ...collection, id, fields: fieldsOfTrial(id) })),
   facets: [{ id: 10, slug: 'topic', name: 'Topic', plural: 'Topics' }],
-  terms: [11, 12, 13, 14].map((id) => ({ id, facetId: 10, parentId: null, name: `Term ${id}`, slug: `term-${id}` })),
+  terms: [11, 12, 13, 14].map((id) => ({
+    id,
+    facetId: 10,
+    parentId: null,
+    name: `Term ${id}`,
+    slug: `term-${id}`,
+  })),
   authors: [21, 22].map((id) => ({ id, name: `Author ${id}` })),
 })

@@ -14,14 +14,21 @@ const bench = useBench()
 const amount = computed(() => props.listing.amount)
 
 function set(change: Partial<Amount>) {
-  bench.editListing('Amount', (before) => ({ ...before, amount: { ...before.amount, ...change } }), `amount ${Object.keys(change).join()}`)
+  bench.editListing(
+    'Amount',
+    (before) => ({ ...before, amount: { ...before.amount, ...change } }),
+    `amount ${Object.keys(change).join()}`,
+  )
 }
 
 /** A new width lies below the last, and shows a little less. */
 function addStop() {
   const last = amount.value.stops.at(-1)
   const below = last === undefined ? 560 : Math.max(1, Math.round(last.below * 0.6))
-  const take = Math.max(1, Math.round((last?.take ?? Math.min(takeOf(amount.value), amount.value.perPage ?? mostShown)) * 0.6))
+  const take = Math.max(
+    1,
+    Math.round((last?.take ?? Math.min(takeOf(amount.value), amount.value.perPage ?? mostShown)) * 0.6),
+  )
   set({ stops: [...amount.value.stops, { below, take }] })
 }
 
@@ -36,21 +43,87 @@ function widest(at: number): number {
 </script>
 
 <template>
-  <NumberSetting v-if="amount.take !== 'all'" :label="words.take" :value="amount.take" :least="1" :most="mostShown" :fallback="usualTake" :unit="words.entries" @change="set({ take: $event })" />
-  <NumberSetting :label="words.skip" :value="amount.skip" :least="0" :most="10000" :fallback="defaultAmount.skip" :unit="words.entries" @change="set({ skip: $event })" />
+  <NumberSetting
+    v-if="amount.take !== 'all'"
+    :label="words.take"
+    :value="amount.take"
+    :least="1"
+    :most="mostShown"
+    :fallback="usualTake"
+    :unit="words.entries"
+    @change="set({ take: $event })"
+  />
+  <NumberSetting
+    :label="words.skip"
+    :value="amount.skip"
+    :least="0"
+    :most="10000"
+    :fallback="defaultAmount.skip"
+    :unit="words.entries"
+    @change="set({ skip: $event })"
+  />
   <div class="group">
-    <v-switch :label="words.inPages" :model-value="amount.perPage !== null" @update:model-value="set($event ? { perPage: Math.min(takeOf(amount), 12) } : { perPage: null, take: amount.take === 'all' ? usualTake : amount.take })" />
-    <v-switch v-if="amount.perPage !== null" :label="words.all" :model-value="amount.take === 'all'" @update:model-value="set({ take: $event ? 'all' : Math.max(usualTake, amount.perPage ?? 0) })" />
-    <NumberSetting v-if="amount.perPage !== null" :label="words.perPage" :value="amount.perPage" :least="1" :most="200" :unit="words.entries" @change="set({ perPage: $event })" />
+    <v-switch
+      :label="words.inPages"
+      :model-value="amount.perPage !== null"
+      @update:model-value="
+        set(
+          $event
+            ? { perPage: Math.min(takeOf(amount), 12) }
+            : { perPage: null, take: amount.take === 'all' ? usualTake : amount.take },
+        )
+      "
+    />
+    <v-switch
+      v-if="amount.perPage !== null"
+      :label="words.all"
+      :model-value="amount.take === 'all'"
+      @update:model-value="set({ take: $event ? 'all' : Math.max(usualTake, amount.perPage ?? 0) })"
+    />
+    <NumberSetting
+      v-if="amount.perPage !== null"
+      :label="words.perPage"
+      :value="amount.perPage"
+      :least="1"
+      :most="200"
+      :unit="words.entries"
+      @change="set({ perPage: $event })"
+    />
   </div>
   <SettingRow :label="words.narrower" :changed="amount.stops.length > 0" @reset="set({ stops: [] })">
     <p class="hint">{{ words.narrowerHint }}</p>
     <div v-for="(stop, at) in amount.stops" :key="at" class="stop">
-      <NumberSetting :label="words.below" :value="stop.below" :least="(amount.stops[at + 1]?.below ?? 0) + 1" :most="widest(at)" unit="px" @change="setStop(at, { below: $event })" />
-      <NumberSetting :label="words.take" :value="stop.take" :least="1" :most="Math.min(takeOf(amount), mostShown)" @change="setStop(at, { take: $event })" />
-      <v-btn :icon="mdiClose" size="32" variant="text" :aria-label="words.removeNarrower(stop.below)" @click="set({ stops: amount.stops.filter((_, index) => index !== at) })" />
+      <NumberSetting
+        :label="words.below"
+        :value="stop.below"
+        :least="(amount.stops[at + 1]?.below ?? 0) + 1"
+        :most="widest(at)"
+        unit="px"
+        @change="setStop(at, { below: $event })"
+      />
+      <NumberSetting
+        :label="words.take"
+        :value="stop.take"
+        :least="1"
+        :most="Math.min(takeOf(amount), mostShown)"
+        @change="setStop(at, { take: $event })"
+      />
+      <v-btn
+        :icon="mdiClose"
+        size="32"
+        variant="text"
+        :aria-label="words.removeNarrower(stop.below)"
+        @click="set({ stops: amount.stops.filter((_, index) => index !== at) })"
+      />
     </div>
-    <v-btn v-if="amount.stops.length < 5 && (amount.stops.at(-1)?.below ?? 999) > 1" :prepend-icon="mdiPlus" height="34" class="add" @click="addStop">{{ words.addNarrower }}</v-btn>
+    <v-btn
+      v-if="amount.stops.length < 5 && (amount.stops.at(-1)?.below ?? 999) > 1"
+      :prepend-icon="mdiPlus"
+      height="34"
+      class="add"
+      @click="addStop"
+      >{{ words.addNarrower }}</v-btn
+    >
   </SettingRow>
   <v-textarea
     :label="words.nothing"

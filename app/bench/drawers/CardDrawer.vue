@@ -24,7 +24,9 @@ const card = computed(() => props.listing.card)
 /** Which of the two cards is set up here. */
 const which = ref<'usual' | 'other'>('usual')
 const choosing = ref(false)
-const shownParts = computed(() => (which.value === 'other' ? (card.value.other?.parts ?? []) : card.value.parts))
+const shownParts = computed(() =>
+  which.value === 'other' ? (card.value.other?.parts ?? []) : card.value.parts,
+)
 const otherFor = computed(() => card.value.other?.at ?? 'none')
 
 watch(otherFor, (at) => at === 'none' && (which.value = 'usual'))
@@ -44,13 +46,23 @@ function setCard(change: Partial<Card>, title = 'Card', subject?: string) {
 
 function setParts(next: readonly PartSetting[], title: string, subject?: string) {
   const { other } = card.value
-  if (which.value === 'other' && other !== null) setCard({ other: { ...other, parts: next } }, title, subject && `other ${subject}`)
+  if (which.value === 'other' && other !== null)
+    setCard({ other: { ...other, parts: next } }, title, subject && `other ${subject}`)
   else setCard({ parts: next }, title, subject)
 }
 
 function setOther(at: OtherCard['at'] | 'none') {
   if (at === 'none') return setCard({ other: null }, 'Another card')
-  setCard({ other: { parts: card.value.other?.parts ?? card.value.parts, at, ...(at === 'every' ? { nth: card.value.other?.nth ?? 4 } : {}) } }, 'Another card')
+  setCard(
+    {
+      other: {
+        parts: card.value.other?.parts ?? card.value.parts,
+        at,
+        ...(at === 'every' ? { nth: card.value.other?.nth ?? 4 } : {}),
+      },
+    },
+    'Another card',
+  )
 }
 
 const additions = computed(() =>
@@ -70,7 +82,12 @@ function add(name: PartName) {
 
 <template>
   <v-btn height="36" class="ready" @click="choosing = true">{{ words.readyMade }}</v-btn>
-  <ReadyMadeCards v-if="choosing" v-model="choosing" :listing="listing" @choose="(next, title) => setCard({ parts: next }, title)" />
+  <ReadyMadeCards
+    v-if="choosing"
+    v-model="choosing"
+    :listing="listing"
+    @choose="(next, title) => setCard({ parts: next }, title)"
+  />
   <ChoiceSetting
     v-if="card.other"
     :label="words.which"
@@ -85,12 +102,43 @@ function add(name: PartName) {
   <ActionMenu v-slot="{ opener }" :label="words.add" :actions="additions">
     <v-btn v-bind="opener" :prepend-icon="mdiPlus" height="34" class="start">{{ words.add }}</v-btn>
   </ActionMenu>
-  <v-btn v-if="which === 'usual' && !same(card.parts, defaultCard.parts)" height="34" class="start" @click="setCard({ parts: defaultCard.parts }, 'Put the card back')">{{ words.putBack }}</v-btn>
+  <v-btn
+    v-if="which === 'usual' && !same(card.parts, defaultCard.parts)"
+    height="34"
+    class="start"
+    @click="setCard({ parts: defaultCard.parts }, 'Put the card back')"
+    >{{ words.putBack }}</v-btn
+  >
   <div class="more">
-    <ChoiceSetting :label="words.other" :value="otherFor" fallback="none" :choices="choicesOf(words.others)" @change="setOther" />
-    <NumberSetting v-if="card.other?.at === 'every'" :label="words.nth" :value="card.other.nth ?? 2" :least="2" :most="20" :unit="words.nthUnit" @change="card.other && setCard({ other: { ...card.other, nth: $event } }, 'Another card', 'nth')" />
-    <SwitchSetting :label="words.links" :value="card.links" :fallback="true" @change="setCard({ links: $event })" />
-    <SwitchSetting v-if="card.links" :label="words.newTab" :value="card.newTab" :fallback="false" @change="setCard({ newTab: $event })" />
+    <ChoiceSetting
+      :label="words.other"
+      :value="otherFor"
+      fallback="none"
+      :choices="choicesOf(words.others)"
+      @change="setOther"
+    />
+    <NumberSetting
+      v-if="card.other?.at === 'every'"
+      :label="words.nth"
+      :value="card.other.nth ?? 2"
+      :least="2"
+      :most="20"
+      :unit="words.nthUnit"
+      @change="card.other && setCard({ other: { ...card.other, nth: $event } }, 'Another card', 'nth')"
+    />
+    <SwitchSetting
+      :label="words.links"
+      :value="card.links"
+      :fallback="true"
+      @change="setCard({ links: $event })"
+    />
+    <SwitchSetting
+      v-if="card.links"
+      :label="words.newTab"
+      :value="card.newTab"
+      :fallback="false"
+      @change="setCard({ newTab: $event })"
+    />
   </div>
 </template>
 

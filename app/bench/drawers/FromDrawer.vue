@@ -37,17 +37,34 @@ const followsPage = computed(
 
 /** The first moment that entries of the collection have, for what is yet to come. */
 const moment = computed(() =>
-  fieldsOfAll(catalogue.catalogue, from.value.collections).find((field) => field.filterable && field.sortable && isMoment(field)),
+  fieldsOfAll(catalogue.catalogue, from.value.collections).find(
+    (field) => field.filterable && field.sortable && isMoment(field),
+  ),
 )
 
 const begins = computed(() => [
   { title: words.begins.newest, run: () => begin({ rules: [] }, defaultOrder) },
-  { title: words.begins.mostRead, run: () => begin({ rules: [] }, { keys: [{ by: 'views', direction: 'down' }], pinned: 'ignored' }) },
+  {
+    title: words.begins.mostRead,
+    run: () => begin({ rules: [] }, { keys: [{ by: 'views', direction: 'down' }], pinned: 'ignored' }),
+  },
   { title: words.begins.pinned, run: () => begin({ rules: [] }, { ...defaultOrder, pinned: 'first' }) },
   ...(moment.value === undefined
     ? []
-    : [{ title: words.begins.upcoming, run: () => begin({ rules: [upcoming(moment.value?.id ?? 0)] }, { keys: [{ by: 'field', field: moment.value?.id ?? 0, direction: 'up' }], pinned: 'ignored' }) }]),
-  { title: words.begins.hand, run: () => begin({ by: 'hand' }, { keys: [{ by: 'hand' }], pinned: 'ignored' }) },
+    : [
+        {
+          title: words.begins.upcoming,
+          run: () =>
+            begin(
+              { rules: [upcoming(moment.value?.id ?? 0)] },
+              { keys: [{ by: 'field', field: moment.value?.id ?? 0, direction: 'up' }], pinned: 'ignored' },
+            ),
+        },
+      ]),
+  {
+    title: words.begins.hand,
+    run: () => begin({ by: 'hand' }, { keys: [{ by: 'hand' }], pinned: 'ignored' }),
+  },
 ])
 
 function upcoming(field: number): Rule {
@@ -55,7 +72,11 @@ function upcoming(field: number): Rule {
 }
 
 function begin(change: Partial<From>, order: Listing['order']) {
-  bench.editListing(words.begin, (before) => ({ ...before, from: { ...before.from, by: 'rule', ...change }, order }))
+  bench.editListing(words.begin, (before) => ({
+    ...before,
+    from: { ...before.from, by: 'rule', ...change },
+    order,
+  }))
 }
 
 function set(change: Partial<From>, title: string, subject?: string) {
@@ -66,13 +87,22 @@ function set(change: Partial<From>, title: string, subject?: string) {
 function setBy(by: FromBy) {
   bench.editListing('Where entries come from', (before) => {
     const isPicked = before.order.keys.some((key) => key.by === 'hand')
-    const order = by === 'hand' ? { ...before.order, keys: [{ by: 'hand' } as const] } : isPicked ? defaultOrder : before.order
+    const order =
+      by === 'hand'
+        ? { ...before.order, keys: [{ by: 'hand' } as const] }
+        : isPicked
+          ? defaultOrder
+          : before.order
     return { ...before, from: { ...before.from, by }, order }
   })
 }
 
 function editRules(title: string, change: (rules: readonly Rule[]) => readonly Rule[], subject?: string) {
-  bench.editListing(title, (before) => ({ ...before, from: { ...before.from, rules: change(before.from.rules) } }), subject)
+  bench.editListing(
+    title,
+    (before) => ({ ...before, from: { ...before.from, rules: change(before.from.rules) } }),
+    subject,
+  )
 }
 
 /** Rules stay as they are: one that no longer makes sense says so, and asks nothing. */
@@ -81,7 +111,10 @@ function setCollections(collections: readonly number[]) {
 }
 
 function leaveOut(what: LeftOut, on: boolean) {
-  set({ leaveOut: on ? [...from.value.leaveOut, what] : from.value.leaveOut.filter((one) => one !== what) }, 'What is left out')
+  set(
+    { leaveOut: on ? [...from.value.leaveOut, what] : from.value.leaveOut.filter((one) => one !== what) },
+    'What is left out',
+  )
 }
 </script>
 
@@ -104,9 +137,20 @@ function leaveOut(what: LeftOut, on: boolean) {
   </ActionMenu>
   <ChoiceSetting :label="words.by" :value="from.by" :choices="bys" fallback="rule" @change="setBy" />
   <p v-if="from.by === 'page'" class="hint">{{ words.pageHint }}</p>
-  <PickList v-if="from.by === 'hand'" :picks="from.picks" :collections="from.collections" @change="(picks, title) => set({ picks }, title)" />
+  <PickList
+    v-if="from.by === 'hand'"
+    :picks="from.picks"
+    :collections="from.collections"
+    @change="(picks, title) => set({ picks }, title)"
+  />
   <section v-else :aria-label="words.rules" class="ruled" data-rules-root>
-    <v-select v-if="from.rules.length > 1" :items="joinItems" :label="words.join" :model-value="from.join" @update:model-value="set({ join: $event }, 'How rules are joined')" />
+    <v-select
+      v-if="from.rules.length > 1"
+      :items="joinItems"
+      :label="words.join"
+      :model-value="from.join"
+      @update:model-value="set({ join: $event }, 'How rules are joined')"
+    />
     <RuleList :all="from.rules" :group="[]" :collections="from.collections" @edit="editRules" />
   </section>
   <SampleChoice v-if="followsPage" :collections="from.collections" />
@@ -119,9 +163,22 @@ function leaveOut(what: LeftOut, on: boolean) {
       :model-value="from.always"
       @update:model-value="set({ always: $event }, words.always)"
     />
-    <EntryAutocomplete :label="words.never" :collections="from.collections" :model-value="from.never" @update:model-value="set({ never: $event }, words.never)" />
-    <v-switch :label="words.leaveAbove" :model-value="from.leaveOut.includes('shownAbove')" @update:model-value="leaveOut('shownAbove', $event === true)" />
-    <v-switch :label="words.leaveThis" :model-value="from.leaveOut.includes('thisEntry')" @update:model-value="leaveOut('thisEntry', $event === true)" />
+    <EntryAutocomplete
+      :label="words.never"
+      :collections="from.collections"
+      :model-value="from.never"
+      @update:model-value="set({ never: $event }, words.never)"
+    />
+    <v-switch
+      :label="words.leaveAbove"
+      :model-value="from.leaveOut.includes('shownAbove')"
+      @update:model-value="leaveOut('shownAbove', $event === true)"
+    />
+    <v-switch
+      :label="words.leaveThis"
+      :model-value="from.leaveOut.includes('thisEntry')"
+      @update:model-value="leaveOut('thisEntry', $event === true)"
+    />
   </div>
 </template>
 

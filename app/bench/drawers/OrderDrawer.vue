@@ -4,7 +4,13 @@ import { computed } from 'vue'
 import { VueDraggable } from 'vue-draggable-plus'
 import { fieldsOfAll } from '~~/core/content/catalogue'
 import type { Listing } from '~~/core/listing/definition'
-import { defaultOrder, directionWords, mostKeys, orderKeyPhrase, orderKeyTrouble } from '~~/core/listing/order'
+import {
+  defaultOrder,
+  directionWords,
+  mostKeys,
+  orderKeyPhrase,
+  orderKeyTrouble,
+} from '~~/core/listing/order'
 import type { Order, OrderKey } from '~~/core/listing/order'
 import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
 import NumberSetting from '../../shared/settings/NumberSetting.vue'
@@ -25,7 +31,9 @@ const choices = computed(() => {
     [words.orders.views, { by: 'views', direction: 'down' }],
     [words.orders.comments, { by: 'comments', direction: 'down' }],
     [words.orders.rating, { by: 'rating', direction: 'down' }],
-    ...fields.filter((field) => field.sortable).map((field) => [field.name, { by: 'field', field: field.id, direction: 'up' }] as const),
+    ...fields
+      .filter((field) => field.sortable)
+      .map((field) => [field.name, { by: 'field', field: field.id, direction: 'up' }] as const),
     [words.orders.shuffle, { by: 'shuffle', span: 'day', number: 1 }],
     ...(props.listing.from.by === 'hand' ? [[words.orders.hand, { by: 'hand' }] as const] : []),
     [words.orders.related, { by: 'related' }],
@@ -34,7 +42,9 @@ const choices = computed(() => {
 })
 const spans = (['fixed', 'day', 'visit'] as const).map((value) => ({ value, title: words.shuffles[value] }))
 const keys = computed(() => props.listing.order.keys)
-const unused = computed(() => choices.value.filter((choice) => keys.value.every((key) => nameOf(key) !== choice.value)))
+const unused = computed(() =>
+  choices.value.filter((choice) => keys.value.every((key) => nameOf(key) !== choice.value)),
+)
 
 function nameOf(key: OrderKey): string {
   return key.by === 'field' ? `field ${key.field}` : key.by
@@ -44,14 +54,19 @@ function choicesFor(at: number) {
   const own = keys.value[at]
   const mine = own === undefined ? '' : nameOf(own)
   const known = choices.value.filter((choice) => choice.value === mine || unused.value.includes(choice))
-  return known.some((choice) => choice.value === mine) || own === undefined ? known : [...known, { value: mine, title: orderKeyPhrase(own, catalogue.words), key: own }]
+  return known.some((choice) => choice.value === mine) || own === undefined
+    ? known
+    : [...known, { value: mine, title: orderKeyPhrase(own, catalogue.words), key: own }]
 }
 
 function directions(key: OrderKey) {
   const field = key.by === 'field' ? catalogue.words.field(key.field) : undefined
   return (['up', 'down'] as const).map((direction) => ({
     value: direction,
-    title: field === undefined ? orderKeyPhrase({ ...key, direction } as OrderKey, catalogue.words) : directionWords(field)[direction],
+    title:
+      field === undefined
+        ? orderKeyPhrase({ ...key, direction } as OrderKey, catalogue.words)
+        : directionWords(field)[direction],
   }))
 }
 
@@ -69,7 +84,10 @@ function setThing(at: number, value: string) {
 }
 
 function setDays(at: number, key: Extract<OrderKey, { by: 'views' }>, days: number | null) {
-  setKey(at, days === null ? { by: 'views', direction: key.direction } : { by: 'views', direction: 'down', days })
+  setKey(
+    at,
+    days === null ? { by: 'views', direction: key.direction } : { by: 'views', direction: 'down', days },
+  )
 }
 
 function move(at: number, by: number) {
@@ -80,7 +98,14 @@ function move(at: number, by: number) {
 </script>
 
 <template>
-  <VueDraggable tag="ol" class="keys" handle=".handle" :animation="120" :model-value="[...keys]" @update:model-value="set({ keys: $event })">
+  <VueDraggable
+    tag="ol"
+    class="keys"
+    handle=".handle"
+    :animation="120"
+    :model-value="[...keys]"
+    @update:model-value="set({ keys: $event })"
+  >
     <li v-for="(key, at) in keys" :key="nameOf(key)">
       <div class="key">
         <button
@@ -92,7 +117,12 @@ function move(at: number, by: number) {
         >
           <v-icon :icon="mdiDragVertical" size="18" />
         </button>
-        <v-select :items="choicesFor(at)" :label="at === 0 ? words.orderBy : words.thenBy" :model-value="nameOf(key)" @update:model-value="setThing(at, $event)" />
+        <v-select
+          :items="choicesFor(at)"
+          :label="at === 0 ? words.orderBy : words.thenBy"
+          :model-value="nameOf(key)"
+          @update:model-value="setThing(at, $event)"
+        />
         <v-btn
           v-if="keys.length > 1"
           :icon="mdiClose"
@@ -103,20 +133,59 @@ function move(at: number, by: number) {
         />
       </div>
       <div class="more">
-        <ChoiceSetting v-if="'direction' in key && !('days' in key)" bare :label="words.direction" :value="key.direction" :choices="directions(key)" @change="setKey(at, { ...key, direction: $event })" />
+        <ChoiceSetting
+          v-if="'direction' in key && !('days' in key)"
+          bare
+          :label="words.direction"
+          :value="key.direction"
+          :choices="directions(key)"
+          @change="setKey(at, { ...key, direction: $event })"
+        />
         <template v-if="key.by === 'views'">
-          <v-switch :label="words.recentReads" :model-value="key.days !== undefined" @update:model-value="setDays(at, key, $event ? 30 : null)" />
-          <NumberSetting v-if="key.days !== undefined" :label="words.days" :value="key.days" :least="1" :most="366" :unit="words.daysUnit" @change="setDays(at, key, $event)" />
+          <v-switch
+            :label="words.recentReads"
+            :model-value="key.days !== undefined"
+            @update:model-value="setDays(at, key, $event ? 30 : null)"
+          />
+          <NumberSetting
+            v-if="key.days !== undefined"
+            :label="words.days"
+            :value="key.days"
+            :least="1"
+            :most="366"
+            :unit="words.daysUnit"
+            @change="setDays(at, key, $event)"
+          />
         </template>
         <template v-if="key.by === 'shuffle'">
-          <ChoiceSetting bare :label="words.shuffled" :value="key.span" :choices="spans" @change="setKey(at, { ...key, span: $event })" />
-          <v-btn height="34" class="again" @click="setKey(at, { ...key, number: (key.number + 1) % 1_000_000 })">{{ words.shuffleAgain }}</v-btn>
+          <ChoiceSetting
+            bare
+            :label="words.shuffled"
+            :value="key.span"
+            :choices="spans"
+            @change="setKey(at, { ...key, span: $event })"
+          />
+          <v-btn
+            height="34"
+            class="again"
+            @click="setKey(at, { ...key, number: (key.number + 1) % 1_000_000 })"
+            >{{ words.shuffleAgain }}</v-btn
+          >
         </template>
-        <p v-if="orderKeyTrouble(key, catalogue.words)" class="trouble" role="alert">{{ orderKeyTrouble(key, catalogue.words) }}</p>
+        <p v-if="orderKeyTrouble(key, catalogue.words)" class="trouble" role="alert">
+          {{ orderKeyTrouble(key, catalogue.words) }}
+        </p>
       </div>
     </li>
   </VueDraggable>
-  <v-btn v-if="unused[0] && keys.length < mostKeys" :prepend-icon="mdiPlus" height="34" class="again" @click="set({ keys: [...keys, unused[0].key] })">{{ words.addOrder }}</v-btn>
+  <v-btn
+    v-if="unused[0] && keys.length < mostKeys"
+    :prepend-icon="mdiPlus"
+    height="34"
+    class="again"
+    @click="set({ keys: [...keys, unused[0].key] })"
+    >{{ words.addOrder }}</v-btn
+  >
   <ChoiceSetting
     :label="words.pinned"
     :value="listing.order.pinned"

@@ -14,7 +14,12 @@ import { words } from '../shapes/words'
 
 const props = defineProps<{ listing: Listing }>()
 const bench = useBench()
-const kinds = shapes.all.map(({ name, title, about }) => ({ value: name, title, about, icon: shapeSettings[name].icon }))
+const kinds = shapes.all.map(({ name, title, about }) => ({
+  value: name,
+  title,
+  about,
+  icon: shapeSettings[name].icon,
+}))
 
 function set(shape: ShapeChoice, subject: string) {
   bench.editListing('Shape', (before) => ({ ...before, shape }), `shape ${subject}`)
@@ -26,8 +31,27 @@ function setCommon(change: Partial<CommonSettings>) {
 </script>
 
 <template>
-  <IconChoice :label="words.shape" :value="listing.shape.name" :choices="kinds" @change="bench.editListing('Shape', (before) => ({ ...before, shape: switchedShape(before.shape, $event) }))" />
+  <IconChoice
+    :label="words.shape"
+    :value="listing.shape.name"
+    :choices="kinds"
+    @change="
+      bench.editListing('Shape', (before) => ({ ...before, shape: switchedShape(before.shape, $event) }))
+    "
+  />
   <component :is="shapeSettings[listing.shape.name].settings" :settings="listing.shape" @change="set" />
-  <ChoiceSetting :label="words.align" :value="listing.shape.align" :fallback="commonDefaults.align" :choices="choicesOf(words.aligns)" @change="setCommon({ align: $event })" />
-  <SelectSetting :label="words.direction" :value="listing.shape.direction" :fallback="commonDefaults.direction" :choices="choicesOf(words.directionChoices)" @change="setCommon({ direction: $event })" />
+  <ChoiceSetting
+    :label="words.align"
+    :value="listing.shape.align"
+    :fallback="commonDefaults.align"
+    :choices="choicesOf(words.aligns)"
+    @change="setCommon({ align: $event })"
+  />
+  <SelectSetting
+    :label="words.direction"
+    :value="listing.shape.direction"
+    :fallback="commonDefaults.direction"
+    :choices="choicesOf(words.directionChoices)"
+    @change="setCommon({ direction: $event })"
+  />
 </template>

@@ -26,7 +26,9 @@ const total = ref(0)
 const selection = ref(nothingChosen)
 const perPage = 50
 const list = computed(() => rows.value.map((row) => row.id))
-const items = computed(() => catalogue.catalogue.collections.filter((one) => props.collections.includes(one.id)))
+const items = computed(() =>
+  catalogue.catalogue.collections.filter((one) => props.collections.includes(one.id)),
+)
 
 watch(open, (shown) => {
   if (!shown) return
@@ -36,24 +38,43 @@ watch(open, (shown) => {
 watch([open, collection, search], () => open.value && load(1))
 
 async function load(page: number) {
-  const query = new URLSearchParams({ search: search.value, page: String(page), perPage: String(perPage), state: 'published' })
-  const answer = await attempt(() => request<{ rows: readonly EntryRow[]; total: number }>('GET', `/api/bench/collections/${collection.value}/entries?${query}`))
+  const query = new URLSearchParams({
+    search: search.value,
+    page: String(page),
+    perPage: String(perPage),
+    state: 'published',
+  })
+  const answer = await attempt(() =>
+    request<{ rows: readonly EntryRow[]; total: number }>(
+      'GET',
+      `/api/bench/collections/${collection.value}/entries?${query}`,
+    ),
+  )
   if (answer === null) return
   rows.value = page === 1 ? answer.rows : [...rows.value, ...answer.rows]
   total.value = answer.total
 }
 
 function press(id: number, event: MouseEvent | KeyboardEvent) {
-  selection.value = afterPress(selection.value, list.value, id, { shift: event.shiftKey, ctrl: event.ctrlKey || event.metaKey })
+  selection.value = afterPress(selection.value, list.value, id, {
+    shift: event.shiftKey,
+    ctrl: event.ctrlKey || event.metaKey,
+  })
 }
 
 function step(event: KeyboardEvent, by: number) {
-  const options = [...((event.currentTarget as HTMLElement).closest('ul')?.querySelectorAll<HTMLElement>('[role=option]') ?? [])]
+  const options = [
+    ...((event.currentTarget as HTMLElement).closest('ul')?.querySelectorAll<HTMLElement>('[role=option]') ??
+      []),
+  ]
   options[options.indexOf(event.currentTarget as HTMLElement) + by]?.focus()
 }
 
 function pick() {
-  emit('pick', selection.value.chosen.filter((id) => !props.picked.includes(id)))
+  emit(
+    'pick',
+    selection.value.chosen.filter((id) => !props.picked.includes(id)),
+  )
   open.value = false
 }
 </script>
@@ -61,8 +82,20 @@ function pick() {
 <template>
   <SheetDialog v-model="open" :width="640" :title="words.pickTitle">
     <div class="find">
-      <v-select v-if="items.length > 1" v-model="collection" :items="items" item-title="name" item-value="id" :label="words.pickCollection" />
-      <v-text-field v-model="typed" :label="words.pickSearch" :prepend-inner-icon="mdiMagnify" autocomplete="off" />
+      <v-select
+        v-if="items.length > 1"
+        v-model="collection"
+        :items="items"
+        item-title="name"
+        item-value="id"
+        :label="words.pickCollection"
+      />
+      <v-text-field
+        v-model="typed"
+        :label="words.pickSearch"
+        :prepend-inner-icon="mdiMagnify"
+        autocomplete="off"
+      />
     </div>
     <p class="hint">{{ words.pickHint }}</p>
     <p v-if="rows.length === 0">{{ words.none }}</p>
@@ -81,13 +114,28 @@ function pick() {
       >
         <span class="title">{{ row.title }}</span>
         <span v-if="picked.includes(row.id)" class="note">{{ words.picked }}</span>
-        <span v-else-if="row.publishedAt" class="note tabular">{{ formatDate(row.publishedAt, catalogue.catalogue) }}</span>
+        <span v-else-if="row.publishedAt" class="note tabular">{{
+          formatDate(row.publishedAt, catalogue.catalogue)
+        }}</span>
       </li>
     </ul>
-    <v-btn v-if="rows.length < total" height="34" class="more" @click="load(Math.floor(rows.length / perPage) + 1)">{{ shared.more }}</v-btn>
+    <v-btn
+      v-if="rows.length < total"
+      height="34"
+      class="more"
+      @click="load(Math.floor(rows.length / perPage) + 1)"
+      >{{ shared.more }}</v-btn
+    >
     <template #actions>
       <v-btn height="36" @click="open = false">{{ shared.cancel }}</v-btn>
-      <v-btn height="36" variant="flat" color="primary" :disabled="selection.chosen.length === 0" @click="pick">{{ words.pickChosen(selection.chosen.length) }}</v-btn>
+      <v-btn
+        height="36"
+        variant="flat"
+        color="primary"
+        :disabled="selection.chosen.length === 0"
+        @click="pick"
+        >{{ words.pickChosen(selection.chosen.length) }}</v-btn
+      >
     </template>
   </SheetDialog>
 </template>

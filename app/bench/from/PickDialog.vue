@@ -25,7 +25,13 @@ const form = useForm<Own>(blank, (own) => faultsOf(parseWith(pickSchema, pickOf(
 const { values, faults, leave, sending, problem } = form
 
 watch(pick, (shown) => {
-  if (shown !== null) form.reset({ title: shown.title ?? '', summary: shown.summary ?? '', picture: shown.picture ?? null, address: shown.address ?? '' })
+  if (shown !== null)
+    form.reset({
+      title: shown.title ?? '',
+      summary: shown.summary ?? '',
+      picture: shown.picture ?? null,
+      address: shown.address ?? '',
+    })
 })
 
 /** Only what differs from the entry's own is kept. */
@@ -48,10 +54,41 @@ async function save() {
 </script>
 
 <template>
-  <FormDialog :model-value="pick !== null" :title="words.ownTitle(title)" :save="words.saveOwn" :sending="sending" :problem="problem" @update:model-value="pick = null" @send="save">
-    <v-text-field v-model="values.title" :label="words.title" :hint="words.ownHint" persistent-hint :error-messages="faults('title')" autocomplete="off" autofocus @blur="leave('title')" />
-    <v-textarea v-model="values.summary" :label="words.summary" rows="2" auto-grow :error-messages="faults('summary')" @blur="leave('summary')" />
-    <v-text-field v-model="values.address" :label="words.address" placeholder="/page" :error-messages="faults('address')" autocomplete="off" @blur="leave('address')" />
+  <FormDialog
+    :model-value="pick !== null"
+    :title="words.ownTitle(title)"
+    :save="words.saveOwn"
+    :sending="sending"
+    :problem="problem"
+    @update:model-value="pick = null"
+    @send="save"
+  >
+    <v-text-field
+      v-model="values.title"
+      :label="words.title"
+      :hint="words.ownHint"
+      persistent-hint
+      :error-messages="faults('title')"
+      autocomplete="off"
+      autofocus
+      @blur="leave('title')"
+    />
+    <v-textarea
+      v-model="values.summary"
+      :label="words.summary"
+      rows="2"
+      auto-grow
+      :error-messages="faults('summary')"
+      @blur="leave('summary')"
+    />
+    <v-text-field
+      v-model="values.address"
+      :label="words.address"
+      placeholder="/page"
+      :error-messages="faults('address')"
+      autocomplete="off"
+      @blur="leave('address')"
+    />
     <section :aria-label="words.picture">
       <p class="input-title">{{ words.picture }}</p>
       <MediaChoice v-model="values.picture" :kinds="['picture']" :name="words.picture" />

@@ -25,7 +25,10 @@ watch(ids, name, { immediate: true })
 async function name() {
   const unknown = ids.value.filter((id) => !titles.value.has(id))
   if (unknown.length === 0) return
-  const found = await request<readonly { id: number; title: string }[]>('GET', `/api/bench/entries/titles?ids=${unknown.join(',')}`).catch(() => [])
+  const found = await request<readonly { id: number; title: string }[]>(
+    'GET',
+    `/api/bench/entries/titles?ids=${unknown.join(',')}`,
+  ).catch(() => [])
   titles.value = new Map([...titles.value, ...found.map((one) => [one.id, one.title] as const)])
 }
 
@@ -40,17 +43,30 @@ function add(entries: readonly number[]) {
 function move(at: number, by: number) {
   const picks = [...props.picks]
   const [moved] = picks.splice(at, 1)
-  if (moved !== undefined && at + by >= 0) emit('change', picks.toSpliced(at + by, 0, moved), 'Order of the picks')
+  if (moved !== undefined && at + by >= 0)
+    emit('change', picks.toSpliced(at + by, 0, moved), 'Order of the picks')
 }
 
 function say(pick: Pick) {
-  emit('change', props.picks.map((one) => (one.entry === pick.entry ? pick : one)), 'Words of a pick')
+  emit(
+    'change',
+    props.picks.map((one) => (one.entry === pick.entry ? pick : one)),
+    'Words of a pick',
+  )
 }
 
 function actions(pick: Pick) {
   return [
     { title: words.own, run: () => (edited.value = pick) },
-    { title: words.removePick, run: () => emit('change', props.picks.filter((one) => one.entry !== pick.entry), 'Take off a pick') },
+    {
+      title: words.removePick,
+      run: () =>
+        emit(
+          'change',
+          props.picks.filter((one) => one.entry !== pick.entry),
+          'Take off a pick',
+        ),
+    },
   ]
 }
 </script>
@@ -58,17 +74,38 @@ function actions(pick: Pick) {
 <template>
   <div class="picks">
     <p v-if="picks.length === 0" class="none">{{ words.noPicks }}</p>
-    <VueDraggable :model-value="[...picks]" tag="ol" handle=".handle" :animation="120" :aria-label="words.picks" @update:model-value="emit('change', $event, 'Order of the picks')">
+    <VueDraggable
+      :model-value="[...picks]"
+      tag="ol"
+      handle=".handle"
+      :animation="120"
+      :aria-label="words.picks"
+      @update:model-value="emit('change', $event, 'Order of the picks')"
+    >
       <li v-for="(pick, at) in picks" :key="pick.entry">
-        <button type="button" class="handle" :aria-label="words.movePick(titleOf(pick))" @keydown.up.prevent="move(at, -1)" @keydown.down.prevent="move(at, 1)">
+        <button
+          type="button"
+          class="handle"
+          :aria-label="words.movePick(titleOf(pick))"
+          @keydown.up.prevent="move(at, -1)"
+          @keydown.down.prevent="move(at, 1)"
+        >
           <v-icon :icon="mdiDragVertical" size="18" />
         </button>
         <span class="title">
           {{ titleOf(pick) }}
-          <small v-if="gone.has(pick.entry)">{{ gone.get(pick.entry) === null ? words.lost : words.gone }}</small>
+          <small v-if="gone.has(pick.entry)">{{
+            gone.get(pick.entry) === null ? words.lost : words.gone
+          }}</small>
         </span>
         <ActionMenu v-slot="{ opener }" :label="words.morePick(titleOf(pick))" :actions="actions(pick)">
-          <v-btn v-bind="opener" :icon="mdiDotsHorizontal" size="28" variant="text" :aria-label="words.morePick(titleOf(pick))" />
+          <v-btn
+            v-bind="opener"
+            :icon="mdiDotsHorizontal"
+            size="28"
+            variant="text"
+            :aria-label="words.morePick(titleOf(pick))"
+          />
         </ActionMenu>
       </li>
     </VueDraggable>

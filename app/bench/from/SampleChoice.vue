@@ -16,18 +16,34 @@ const catalogue = useCatalogue()
 type SampleKind = keyof typeof words.samples
 /** A page of entries is always about one. */
 const kinds = computed(() =>
-  (Object.keys(words.samples) as SampleKind[]).filter((kind) => bench.entries === null || kind === 'entry').map((value) => ({ value, title: words.samples[value] })),
+  (Object.keys(words.samples) as SampleKind[])
+    .filter((kind) => bench.entries === null || kind === 'entry')
+    .map((value) => ({ value, title: words.samples[value] })),
 )
-const sampledCollections = computed(() => (bench.entries === null ? props.collections : [bench.entries.collection]))
+const sampledCollections = computed(() =>
+  bench.entries === null ? props.collections : [bench.entries.collection],
+)
 const kind = computed<SampleKind>(() => bench.sample?.kind ?? 'none')
-const month = computed(() => (bench.sample?.kind === 'month' ? `${String(bench.sample.year).padStart(4, '0')}-${String(bench.sample.month).padStart(2, '0')}` : ''))
-const terms = computed(() => catalogue.catalogue.terms.map((term) => ({ value: term.id, title: `${catalogue.words.facet(term.facetId) ?? ''}: ${term.name}` })))
+const month = computed(() =>
+  bench.sample?.kind === 'month'
+    ? `${String(bench.sample.year).padStart(4, '0')}-${String(bench.sample.month).padStart(2, '0')}`
+    : '',
+)
+const terms = computed(() =>
+  catalogue.catalogue.terms.map((term) => ({
+    value: term.id,
+    title: `${catalogue.words.facet(term.facetId) ?? ''}: ${term.name}`,
+  })),
+)
 
 const firstEntry = ref(0)
 watch(
   () => props.collections[0],
   async (id) => {
-    const answer = await request<{ rows: readonly EntryRow[] }>('GET', `/api/bench/collections/${id}/entries?perPage=1&state=published`).catch(() => null)
+    const answer = await request<{ rows: readonly EntryRow[] }>(
+      'GET',
+      `/api/bench/collections/${id}/entries?perPage=1&state=published`,
+    ).catch(() => null)
     firstEntry.value = answer?.rows[0]?.id ?? 0
   },
   { immediate: true },
@@ -49,14 +65,22 @@ function choose(next: SampleKind) {
 
 function chooseMonth(text: string | null) {
   const [, year, number] = /^(\d{4})-(\d{2})$/.exec(text ?? '') ?? []
-  if (year !== undefined && number !== undefined) bench.sample = { kind: 'month', year: Number(year), month: Number(number) }
+  if (year !== undefined && number !== undefined)
+    bench.sample = { kind: 'month', year: Number(year), month: Number(number) }
 }
 </script>
 
 <template>
   <div class="sample">
     <v-select :items="kinds" :label="words.sample" :model-value="kind" @update:model-value="choose" />
-    <v-autocomplete v-if="bench.sample?.kind === 'term'" :items="terms" :label="words.sampleTerm" :model-value="bench.sample.id" auto-select-first @update:model-value="bench.sample = { kind: 'term', id: $event }" />
+    <v-autocomplete
+      v-if="bench.sample?.kind === 'term'"
+      :items="terms"
+      :label="words.sampleTerm"
+      :model-value="bench.sample.id"
+      auto-select-first
+      @update:model-value="bench.sample = { kind: 'term', id: $event }"
+    />
     <v-select
       v-else-if="bench.sample?.kind === 'author'"
       :items="[...catalogue.catalogue.authors]"
@@ -75,8 +99,19 @@ function chooseMonth(text: string | null) {
       :model-value="[bench.sample.id]"
       @update:model-value="$event[0] && (bench.sample = { kind: 'entry', id: $event[0] })"
     />
-    <v-text-field v-else-if="bench.sample?.kind === 'month'" type="month" :label="words.sampleMonth" :model-value="month" @update:model-value="chooseMonth" />
-    <v-text-field v-else-if="bench.sample?.kind === 'search'" :label="words.sampleWords" :model-value="bench.sample.words" @update:model-value="bench.sample = { kind: 'search', words: $event ?? '' }" />
+    <v-text-field
+      v-else-if="bench.sample?.kind === 'month'"
+      type="month"
+      :label="words.sampleMonth"
+      :model-value="month"
+      @update:model-value="chooseMonth"
+    />
+    <v-text-field
+      v-else-if="bench.sample?.kind === 'search'"
+      :label="words.sampleWords"
+      :model-value="bench.sample.words"
+      @update:model-value="bench.sample = { kind: 'search', words: $event ?? '' }"
+    />
   </div>
 </template>
 

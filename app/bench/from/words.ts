@@ -3,7 +3,13 @@ import type { FromBy } from '~~/core/listing/from'
 /** What the From drawer says, besides its rules. */
 export const words = {
   begin: 'Begin with',
-  begins: { newest: 'Newest', mostRead: 'Most read', pinned: 'Pinned first', upcoming: 'Yet to come', hand: 'Picked by hand' },
+  begins: {
+    newest: 'Newest',
+    mostRead: 'Most read',
+    pinned: 'Pinned first',
+    upcoming: 'Yet to come',
+    hand: 'Picked by hand',
+  },
   collections: 'Collections',
   by: 'Entries come',
   bys: { rule: 'By rule', hand: 'By hand', page: 'From the page' } satisfies Record<FromBy, string>,
@@ -16,7 +22,14 @@ export const words = {
   leaveThis: 'Leave out the entry whose page this is',
   leaveAbove: 'Leave out what is shown above on the page',
   sample: 'As on the page of',
-  samples: { none: 'Nothing', term: 'A term', author: 'An author', entry: 'An entry', month: 'A month', search: 'A search' },
+  samples: {
+    none: 'Nothing',
+    term: 'A term',
+    author: 'An author',
+    entry: 'An entry',
+    month: 'A month',
+    search: 'A search',
+  },
   sampleTerm: 'Term',
   sampleAuthor: 'Author',
   sampleEntry: 'Entry',
@@ -29,7 +42,8 @@ export const words = {
   pickHint: 'Press one; with Shift a whole stretch, with Ctrl one more.',
   pickSearch: 'Find by title',
   pickCollection: 'Collection',
-  pickChosen: (count: number) => (count === 0 ? 'Pick' : count === 1 ? 'Pick 1 entry' : `Pick ${count} entries`),
+  pickChosen: (count: number) =>
+    count === 0 ? 'Pick' : count === 1 ? 'Pick 1 entry' : `Pick ${count} entries`,
   none: 'No entry matches.',
   picked: 'picked',
   movePick: (title: string) => `Move ${title}: arrow keys`,

@@ -12,5 +12,10 @@ function set(change: Partial<AuthorSetting>) {
 </script>
 
 <template>
-  <SwitchSetting :label="words.portrait" :value="setting.portrait ?? false" :fallback="false" @change="set({ portrait: $event })" />
+  <SwitchSetting
+    :label="words.portrait"
+    :value="setting.portrait ?? false"
+    :fallback="false"
+    @change="set({ portrait: $event })"
+  />
 </template>

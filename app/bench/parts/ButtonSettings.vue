@@ -15,7 +15,24 @@ function set(change: Partial<ButtonSetting>) {
 </script>
 
 <template>
-  <TextSetting :label="words.text" :value="setting.text" :most="60" required @change="set({ text: $event })" />
-  <ChoiceSetting :label="words.form" :value="setting.form" fallback="link" :choices="choicesOf(words.forms)" @change="set({ form: $event })" />
-  <SwitchSetting :label="words.titled" :value="setting.titled ?? false" :fallback="true" @change="set({ titled: $event })" />
+  <TextSetting
+    :label="words.text"
+    :value="setting.text"
+    :most="60"
+    required
+    @change="set({ text: $event })"
+  />
+  <ChoiceSetting
+    :label="words.form"
+    :value="setting.form"
+    fallback="link"
+    :choices="choicesOf(words.forms)"
+    @change="set({ form: $event })"
+  />
+  <SwitchSetting
+    :label="words.titled"
+    :value="setting.titled ?? false"
+    :fallback="true"
+    @change="set({ titled: $event })"
+  />
 </template>

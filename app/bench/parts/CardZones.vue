@@ -3,7 +3,14 @@ import type { SortableEvent } from 'sortablejs'
 import { computed, nextTick } from 'vue'
 import { VueDraggable } from 'vue-draggable-plus'
 import { frameOf, usualParts } from '~~/core/cards/card'
-import { cardPlaces, partsIn, withPart, withPartMoved, withPartStepped, withoutPart } from '~~/core/cards/card-edits'
+import {
+  cardPlaces,
+  partsIn,
+  withPart,
+  withPartMoved,
+  withPartStepped,
+  withoutPart,
+} from '~~/core/cards/card-edits'
 import type { CardPlace } from '~~/core/cards/card-edits'
 import { partKey } from '~~/core/cards/parts'
 import type { PartSetting } from '~~/core/cards/parts'
@@ -21,7 +28,12 @@ const isBeside = computed(() => frameOf(props.parts).beside !== null)
 
 /** The list that a part came to tells of the move. */
 function dropped(zone: CardPlace, event: SortableEvent) {
-  if (zone !== 'picture') emit('change', withPartMoved(props.parts, event.item.dataset.key ?? '', zone, event.newIndex ?? 0), 'Move a part')
+  if (zone !== 'picture')
+    emit(
+      'change',
+      withPartMoved(props.parts, event.item.dataset.key ?? '', zone, event.newIndex ?? 0),
+      'Move a part',
+    )
 }
 
 function step(part: PartSetting, by: 1 | -1, handle: HTMLElement) {
@@ -46,7 +58,12 @@ function zoneOfPlace(place: CardPlace): Zone | null {
 
 <template>
   <div class="zones">
-    <section v-for="{ place, parts: there } in places" :key="place" class="zone" :aria-label="words.places[place]">
+    <section
+      v-for="{ place, parts: there } in places"
+      :key="place"
+      class="zone"
+      :aria-label="words.places[place]"
+    >
       <h3 v-if="place !== 'picture'">{{ words.places[place] }}</h3>
       <VueDraggable
         :model-value="[...there]"

@@ -18,7 +18,27 @@ const moments = computed(() => choices('date', 'date-time'))
 </script>
 
 <template>
-  <SelectSetting v-if="moments.length" :label="words.date" :value="setting.field ?? 0" :fallback="0" :choices="[{ value: 0, title: words.published }, ...moments]" @change="set({ field: $event || undefined })" />
-  <SelectSetting v-if="setting.field" :label="words.until" :value="setting.until ?? 0" :fallback="0" :choices="[{ value: 0, title: words.noUntil }, ...moments]" @change="set({ until: $event || undefined })" />
-  <SelectSetting :label="words.style" :value="setting.style ?? 'day'" fallback="day" :choices="choicesOf(words.styles)" @change="set({ style: $event })" />
+  <SelectSetting
+    v-if="moments.length"
+    :label="words.date"
+    :value="setting.field ?? 0"
+    :fallback="0"
+    :choices="[{ value: 0, title: words.published }, ...moments]"
+    @change="set({ field: $event || undefined })"
+  />
+  <SelectSetting
+    v-if="setting.field"
+    :label="words.until"
+    :value="setting.until ?? 0"
+    :fallback="0"
+    :choices="[{ value: 0, title: words.noUntil }, ...moments]"
+    @change="set({ until: $event || undefined })"
+  />
+  <SelectSetting
+    :label="words.style"
+    :value="setting.style ?? 'day'"
+    fallback="day"
+    :choices="choicesOf(words.styles)"
+    @change="set({ style: $event })"
+  />
 </template>

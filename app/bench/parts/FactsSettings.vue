@@ -14,10 +14,27 @@ function set(change: Partial<FactsSetting>) {
 }
 
 const { choices } = useListingFields()
-const items = computed(() => [...factNames.map((value) => ({ value, title: factTitle(value) ?? '' })), ...choices()])
+const items = computed(() => [
+  ...factNames.map((value) => ({ value, title: factTitle(value) ?? '' })),
+  ...choices(),
+])
 </script>
 
 <template>
-  <v-select :label="words.facts" :items="items" :model-value="[...setting.facts]" multiple chips closable-chips @update:model-value="set({ facts: $event })" />
-  <TextSetting :label="words.separator" :value="setting.separator" fallback="·" :most="8" @change="set({ separator: $event })" />
+  <v-select
+    :label="words.facts"
+    :items="items"
+    :model-value="[...setting.facts]"
+    multiple
+    chips
+    closable-chips
+    @update:model-value="set({ facts: $event })"
+  />
+  <TextSetting
+    :label="words.separator"
+    :value="setting.separator"
+    fallback="·"
+    :most="8"
+    @change="set({ separator: $event })"
+  />
 </template>

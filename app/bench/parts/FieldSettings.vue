@@ -16,6 +16,16 @@ const { choices } = useListingFields()
 </script>
 
 <template>
-  <SelectSetting :label="words.field" :value="setting.field" :choices="[{ value: 0, title: words.noField }, ...choices()]" @change="set({ field: $event })" />
-  <SwitchSetting :label="words.named" :value="setting.named ?? false" :fallback="false" @change="set({ named: $event })" />
+  <SelectSetting
+    :label="words.field"
+    :value="setting.field"
+    :choices="[{ value: 0, title: words.noField }, ...choices()]"
+    @change="set({ field: $event })"
+  />
+  <SwitchSetting
+    :label="words.named"
+    :value="setting.named ?? false"
+    :fallback="false"
+    @change="set({ named: $event })"
+  />
 </template>

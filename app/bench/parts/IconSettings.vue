@@ -8,5 +8,9 @@ const emit = defineEmits<{ change: [setting: IconSetting] }>()
 </script>
 
 <template>
-  <IconPicker :label="words.icon" :value="setting.icon" @change="emit('change', { ...props.setting, icon: $event })" />
+  <IconPicker
+    :label="words.icon"
+    :value="setting.icon"
+    @change="emit('change', { ...props.setting, icon: $event })"
+  />
 </template>

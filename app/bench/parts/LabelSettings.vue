@@ -12,5 +12,11 @@ function set(change: Partial<LabelSetting>) {
 </script>
 
 <template>
-  <TextSetting :label="words.text" :value="setting.text" :most="60" required @change="set({ text: $event })" />
+  <TextSetting
+    :label="words.text"
+    :value="setting.text"
+    :most="60"
+    required
+    @change="set({ text: $event })"
+  />
 </template>

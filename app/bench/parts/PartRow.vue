@@ -12,7 +12,11 @@ import { words } from './words'
 /** One part of the card: shown or not, and, opened, everything that can be set for it. */
 const props = defineProps<{ setting: PartSetting; beside: boolean; usual: boolean }>()
 const open = defineModel<boolean>('open', { required: true })
-const emit = defineEmits<{ change: [setting: PartSetting]; step: [by: 1 | -1, handle: HTMLElement]; remove: [] }>()
+const emit = defineEmits<{
+  change: [setting: PartSetting]
+  step: [by: 1 | -1, handle: HTMLElement]
+  remove: []
+}>()
 const bench = useBench()
 const { fields } = useListingFields()
 const id = useId()
@@ -20,7 +24,10 @@ const id = useId()
 const kind = computed(() => parts.get(props.setting.part))
 /** A field is called by its own name. */
 const title = computed(() => {
-  const field = props.setting.part === 'field' || props.setting.part === 'date' ? fields.value.find((one) => 'field' in props.setting && one.id === props.setting.field) : undefined
+  const field =
+    props.setting.part === 'field' || props.setting.part === 'date'
+      ? fields.value.find((one) => 'field' in props.setting && one.id === props.setting.field)
+      : undefined
   return props.setting.part === 'label' ? `“${props.setting.text}”` : (field?.name ?? kind.value.title)
 })
 const key = computed(() => partKey(props.setting))
@@ -31,7 +38,10 @@ const trouble = computed(() => {
 
 const row = useTemplateRef<HTMLElement>('row')
 /** One opened by a press on the page comes into sight. */
-watch(open, (isOpen) => isOpen && row.value?.scrollIntoView({ block: 'nearest', behavior: 'smooth' }), { flush: 'post', immediate: true })
+watch(open, (isOpen) => isOpen && row.value?.scrollIntoView({ block: 'nearest', behavior: 'smooth' }), {
+  flush: 'post',
+  immediate: true,
+})
 
 function step(by: 1 | -1, event: KeyboardEvent) {
   emit('step', by, event.currentTarget as HTMLElement)
@@ -39,7 +49,14 @@ function step(by: 1 | -1, event: KeyboardEvent) {
 </script>
 
 <template>
-  <li ref="row" class="part" :class="{ off: !setting.on }" :data-key="key" @mouseenter="bench.pointedPart = key" @mouseleave="bench.pointedPart = null">
+  <li
+    ref="row"
+    class="part"
+    :class="{ off: !setting.on }"
+    :data-key="key"
+    @mouseenter="bench.pointedPart = key"
+    @mouseleave="bench.pointedPart = null"
+  >
     <div class="part-head">
       <button
         v-if="setting.part !== 'picture'"
@@ -51,16 +68,42 @@ function step(by: 1 | -1, event: KeyboardEvent) {
       >
         <v-icon :icon="mdiDragVertical" size="18" />
       </button>
-      <button type="button" class="part-title" :class="{ still: setting.part === 'picture' }" :aria-expanded="open" :aria-controls="id" :aria-label="words.settings(title)" @click="open = !open">
+      <button
+        type="button"
+        class="part-title"
+        :class="{ still: setting.part === 'picture' }"
+        :aria-expanded="open"
+        :aria-controls="id"
+        :aria-label="words.settings(title)"
+        @click="open = !open"
+      >
         {{ title }}<v-icon :icon="mdiChevronDown" size="16" :class="{ turned: open }" />
       </button>
-      <v-switch :model-value="setting.on" :aria-label="words.show(title)" @update:model-value="emit('change', { ...setting, on: $event === true })" />
+      <v-switch
+        :model-value="setting.on"
+        :aria-label="words.show(title)"
+        @update:model-value="emit('change', { ...setting, on: $event === true })"
+      />
     </div>
     <div v-if="open" :id="id" class="part-settings">
       <p v-if="trouble" class="trouble" role="status">{{ trouble }}</p>
-      <component :is="partSettings[setting.part]" v-if="partSettings[setting.part]" :setting="setting" :beside="setting.part === 'picture' ? beside : undefined" @change="emit('change', $event)" />
+      <component
+        :is="partSettings[setting.part]"
+        v-if="partSettings[setting.part]"
+        :setting="setting"
+        :beside="setting.part === 'picture' ? beside : undefined"
+        @change="emit('change', $event)"
+      />
       <EveryPartSettings :setting="setting" @change="emit('change', $event)" />
-      <v-btn v-if="!usual" height="32" variant="text" :prepend-icon="mdiTrashCanOutline" class="remove" @click="emit('remove')">{{ words.remove }}</v-btn>
+      <v-btn
+        v-if="!usual"
+        height="32"
+        variant="text"
+        :prepend-icon="mdiTrashCanOutline"
+        class="remove"
+        @click="emit('remove')"
+        >{{ words.remove }}</v-btn
+      >
     </div>
   </li>
 </template>

@@ -16,7 +16,24 @@ const { choices } = useListingFields()
 </script>
 
 <template>
-  <SelectSetting :label="words.price" :value="setting.field" :choices="[{ value: 0, title: words.noField }, ...choices('money')]" @change="set({ field: $event })" />
-  <SelectSetting :label="words.before" :value="setting.before ?? 0" :fallback="0" :choices="[{ value: 0, title: words.noBefore }, ...choices('money')]" @change="set({ before: $event || undefined })" />
-  <SwitchSetting v-if="setting.before" :label="words.saving" :value="setting.saving ?? false" :fallback="false" @change="set({ saving: $event })" />
+  <SelectSetting
+    :label="words.price"
+    :value="setting.field"
+    :choices="[{ value: 0, title: words.noField }, ...choices('money')]"
+    @change="set({ field: $event })"
+  />
+  <SelectSetting
+    :label="words.before"
+    :value="setting.before ?? 0"
+    :fallback="0"
+    :choices="[{ value: 0, title: words.noBefore }, ...choices('money')]"
+    @change="set({ before: $event || undefined })"
+  />
+  <SwitchSetting
+    v-if="setting.before"
+    :label="words.saving"
+    :value="setting.saving ?? false"
+    :fallback="false"
+    @change="set({ saving: $event })"
+  />
 </template>

@@ -15,5 +15,10 @@ const { choices } = useListingFields()
 </script>
 
 <template>
-  <SelectSetting :label="words.rating" :value="setting.field" :choices="[{ value: 0, title: words.noField }, ...choices('rating')]" @change="set({ field: $event })" />
+  <SelectSetting
+    :label="words.rating"
+    :value="setting.field"
+    :choices="[{ value: 0, title: words.noField }, ...choices('rating')]"
+    @change="set({ field: $event })"
+  />
 </template>

@@ -12,7 +12,10 @@ import { useCatalogue } from '../../stores/catalogue'
 import { useListingFields } from './fields'
 import { words } from './words'
 
-/** Cards to begin with, each shown with one of the listing's own entries; those made for its kind of entry come first. */
+/**
+ * Cards to begin with, each shown with one of the listing's own entries; those made for its kind of
+ * entry come first.
+ */
 const open = defineModel<boolean>({ required: true })
 const props = defineProps<{ listing: Listing }>()
 const emit = defineEmits<{ choose: [parts: readonly PartSetting[], title: string] }>()
@@ -22,7 +25,9 @@ const { fields } = useListingFields()
 const samples = ref<ReadonlyMap<string, string>>(new Map())
 const failure = ref<string | null>(null)
 
-const kind = computed(() => catalogue.catalogue.collections.find((one) => one.id === props.listing.from.collections[0])?.kind)
+const kind = computed(
+  () => catalogue.catalogue.collections.find((one) => one.id === props.listing.from.collections[0])?.kind,
+)
 const cards = computed(() => {
   const suits = (card: ReadyMadeCard) => kind.value !== undefined && card.kinds.includes(kind.value)
   return [...readyMadeCards.filter(suits), ...readyMadeCards.filter((card) => !suits(card))]
@@ -32,7 +37,10 @@ void load()
 
 async function load() {
   try {
-    const found = await request<readonly CardSample[]>('POST', '/api/bench/listings/card-samples', { definition: props.listing, ...bench.asked() })
+    const found = await request<readonly CardSample[]>('POST', '/api/bench/listings/card-samples', {
+      definition: props.listing,
+      ...bench.asked(),
+    })
     samples.value = new Map(found.map((sample) => [sample.name, sample.html]))
   } catch (error) {
     failure.value = error instanceof RequestProblem ? error.message : String(error)
@@ -50,7 +58,9 @@ function choose(card: ReadyMadeCard) {
     <p v-if="failure" role="alert">{{ failure }}</p>
     <ul class="cards">
       <li v-for="card in cards" :key="card.name">
-        <span class="sample" aria-hidden="true"><iframe v-if="samples.has(card.name)" :srcdoc="samples.get(card.name)" tabindex="-1" title="" /></span>
+        <span class="sample" aria-hidden="true"
+          ><iframe v-if="samples.has(card.name)" :srcdoc="samples.get(card.name)" tabindex="-1" title=""
+        /></span>
         <button type="button" @click="choose(card)">{{ card.title }}</button>
       </li>
     </ul>

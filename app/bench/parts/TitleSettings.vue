@@ -13,11 +13,32 @@ function set(change: Partial<TitleSetting>) {
   emit('change', { ...props.setting, ...change })
 }
 
-const levels = [...[2, 3, 4, 5, 6].map((level) => ({ value: level, title: `h${level}` })), { value: 0, title: words.levelNone }]
+const levels = [
+  ...[2, 3, 4, 5, 6].map((level) => ({ value: level, title: `h${level}` })),
+  { value: 0, title: words.levelNone },
+]
 </script>
 
 <template>
-  <ChoiceSetting :label="words.level" :value="setting.level" :choices="levels" :fallback="title.defaults.level" @change="set({ level: $event })" />
-  <SwitchSetting :label="words.limitTitle" :value="setting.words !== undefined" :fallback="false" @change="set({ words: $event ? 10 : undefined })" />
-  <NumberSetting v-if="setting.words !== undefined" :label="words.words" :value="setting.words" :least="1" :most="200" @change="set({ words: $event })" />
+  <ChoiceSetting
+    :label="words.level"
+    :value="setting.level"
+    :choices="levels"
+    :fallback="title.defaults.level"
+    @change="set({ level: $event })"
+  />
+  <SwitchSetting
+    :label="words.limitTitle"
+    :value="setting.words !== undefined"
+    :fallback="false"
+    @change="set({ words: $event ? 10 : undefined })"
+  />
+  <NumberSetting
+    v-if="setting.words !== undefined"
+    :label="words.words"
+    :value="setting.words"
+    :least="1"
+    :most="200"
+    @change="set({ words: $event })"
+  />
 </template>

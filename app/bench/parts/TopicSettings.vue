@@ -15,6 +15,18 @@ function set(change: Partial<TopicSetting>) {
 
 <template>
   <FacetChoice :label="words.facet" :facet="setting.facet" @change="set({ facet: $event })" />
-  <NumberSetting :label="words.most" :value="setting.most ?? 1" :fallback="1" :least="1" :most="12" @change="set({ most: $event })" />
-  <SwitchSetting :label="words.linked" :value="setting.linked ?? false" :fallback="false" @change="set({ linked: $event })" />
+  <NumberSetting
+    :label="words.most"
+    :value="setting.most ?? 1"
+    :fallback="1"
+    :least="1"
+    :most="12"
+    @change="set({ most: $event })"
+  />
+  <SwitchSetting
+    :label="words.linked"
+    :value="setting.linked ?? false"
+    :fallback="false"
+    @change="set({ linked: $event })"
+  />
 </template>

@@ -12,5 +12,11 @@ function set(change: Partial<SummarySetting>) {
 </script>
 
 <template>
-  <NumberSetting :label="words.words" :value="setting.words" :least="1" :most="200" @change="set({ words: $event })" />
+  <NumberSetting
+    :label="words.words"
+    :value="setting.words"
+    :least="1"
+    :most="200"
+    @change="set({ words: $event })"
+  />
 </template>

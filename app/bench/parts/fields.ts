@@ -9,7 +9,12 @@ import { useCatalogue } from '../../stores/catalogue'
 export function useListingFields() {
   const bench = useBench()
   const catalogue = useCatalogue()
-  const fields = computed<readonly Field[]>(() => fieldsOfAll(catalogue.catalogue, bench.listing?.from.collections ?? []))
-  const choices = (...types: readonly FieldTypeName[]) => fields.value.filter((field) => types.length === 0 || types.includes(field.type)).map((field) => ({ value: field.id, title: field.name }))
+  const fields = computed<readonly Field[]>(() =>
+    fieldsOfAll(catalogue.catalogue, bench.listing?.from.collections ?? []),
+  )
+  const choices = (...types: readonly FieldTypeName[]) =>
+    fields.value
+      .filter((field) => types.length === 0 || types.includes(field.type))
+      .map((field) => ({ value: field.id, title: field.name }))
   return { fields, choices }
 }

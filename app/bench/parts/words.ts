@@ -1,6 +1,13 @@
 /** What the Card drawer says. */
 export const words = {
-  places: { above: 'Above the picture', picture: 'Picture', over: 'On the picture', beside: 'Beside the picture', below: 'Below the picture', foot: 'Foot' },
+  places: {
+    above: 'Above the picture',
+    picture: 'Picture',
+    over: 'On the picture',
+    beside: 'Beside the picture',
+    below: 'Below the picture',
+    foot: 'Foot',
+  },
   placeEmpty: 'Drag parts here',
   drag: (title: string) => `Move ${title.toLowerCase()}: arrow keys`,
   show: (title: string) => `Show ${title.toLowerCase()}`,
@@ -47,7 +54,15 @@ export const words = {
   until: 'Until',
   noUntil: 'No end',
   style: 'Written as',
-  styles: { day: '12 Nov 2026', long: '12 November 2026', month: 'November 2026', short: '12 Nov', weekday: 'Thu 12 Nov', time: '12 Nov 2026, 14:00', relative: 'From today: yesterday, in 3 days' },
+  styles: {
+    day: '12 Nov 2026',
+    long: '12 November 2026',
+    month: 'November 2026',
+    short: '12 Nov',
+    weekday: 'Thu 12 Nov',
+    time: '12 Nov 2026, 14:00',
+    relative: 'From today: yesterday, in 3 days',
+  },
   portrait: 'With portrait',
   named: 'With its name before it',
   price: 'Price',
@@ -68,6 +83,15 @@ export const words = {
   prefix: 'Before it',
   suffix: 'After it',
   only: 'Only if',
-  onlyChoices: { always: 'Always', picture: 'There is a picture', 'no-picture': 'There is no picture', pinned: 'It is pinned', summary: 'There is a summary', term: 'It has the term …', field: 'It has a value in …', 'no-field': 'It has no value in …' },
+  onlyChoices: {
+    always: 'Always',
+    picture: 'There is a picture',
+    'no-picture': 'There is no picture',
+    pinned: 'It is pinned',
+    summary: 'There is a summary',
+    term: 'It has the term …',
+    field: 'It has a value in …',
+    'no-field': 'It has no value in …',
+  },
   term: 'Term',
 } as const

@@ -11,7 +11,13 @@ const choices = (['any', 'none'] as const).map((value) => ({ value, title: words
 </script>
 
 <template>
-  <ChoiceSetting :label="words.ask" :value="rule.is" :choices="choices" bare @change="emit('change', { ...rule, is: $event })" />
+  <ChoiceSetting
+    :label="words.ask"
+    :value="rule.is"
+    :choices="choices"
+    bare
+    @change="emit('change', { ...rule, is: $event })"
+  />
   <v-autocomplete
     :items="[...catalogue.catalogue.authors]"
     item-title="name"

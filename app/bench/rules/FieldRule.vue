@@ -21,19 +21,32 @@ const emit = defineEmits<{ change: [rule: FieldRule] }>()
 const catalogue = useCatalogue()
 
 const field = computed(() => catalogue.words.field(props.rule.field))
-const filter = computed(() => (field.value === undefined ? 'presence' : fieldTypes.get(field.value.type).filter))
-const items = computed(() => operators[filter.value].map((value) => ({ value, title: words.operators[value] })))
+const filter = computed(() =>
+  field.value === undefined ? 'presence' : fieldTypes.get(field.value.type).filter,
+)
+const items = computed(() =>
+  operators[filter.value].map((value) => ({ value, title: words.operators[value] })),
+)
 const asked = computed(() => props.rule.asked)
 const options = computed(() => {
-  if (field.value?.type === 'choice') return (field.value.settings as ChoiceSettings).options.map((one) => ({ value: one.key, title: one.title }))
+  if (field.value?.type === 'choice')
+    return (field.value.settings as ChoiceSettings).options.map((one) => ({
+      value: one.key,
+      title: one.title,
+    }))
   if (field.value?.type !== 'yes-no') return null
   const { yes, no } = field.value.settings as YesNoSettings
-  return [{ value: 'yes', title: yes }, { value: 'no', title: no }]
+  return [
+    { value: 'yes', title: yes },
+    { value: 'no', title: no },
+  ]
 })
 
 /** The other fields of the collection that say when something ends. */
 const ends = computed(() =>
-  (catalogue.catalogue.collections.find((one) => one.id === field.value?.collectionId)?.fields ?? []).filter((one) => one.id !== props.rule.field && one.filterable && isMoment(one)).map((one) => ({ value: one.id, title: one.name })),
+  (catalogue.catalogue.collections.find((one) => one.id === field.value?.collectionId)?.fields ?? [])
+    .filter((one) => one.id !== props.rule.field && one.filterable && isMoment(one))
+    .map((one) => ({ value: one.id, title: one.name })),
 )
 
 function ask(next: Asked) {
@@ -76,19 +89,62 @@ function limitField(name: string): Field | null {
         :model-value="asked.values.map(Number)"
         @update:model-value="ask({ ...asked, values: $event.map(String) })"
       />
-      <v-combobox v-else :label="words.values" :model-value="[...asked.values]" multiple chips closable-chips @update:model-value="ask({ ...asked, values: $event })" />
+      <v-combobox
+        v-else
+        :label="words.values"
+        :model-value="[...asked.values]"
+        multiple
+        chips
+        closable-chips
+        @update:model-value="ask({ ...asked, values: $event })"
+      />
     </template>
     <template v-else-if="asked.is === 'between'">
       <ValueHistogram :field="field" :from="asked.from" :to="asked.to" />
       <div class="limits">
-        <component :is="fieldEditing[field.type].input" :field="limitField(words.least)" :value="asked.from" :faults="[]" @change="ask({ ...asked, from: $event ?? null })" />
-        <component :is="fieldEditing[field.type].input" :field="limitField(words.most)" :value="asked.to" :faults="[]" @change="ask({ ...asked, to: $event ?? null })" />
+        <component
+          :is="fieldEditing[field.type].input"
+          :field="limitField(words.least)"
+          :value="asked.from"
+          :faults="[]"
+          @change="ask({ ...asked, from: $event ?? null })"
+        />
+        <component
+          :is="fieldEditing[field.type].input"
+          :field="limitField(words.most)"
+          :value="asked.to"
+          :faults="[]"
+          @change="ask({ ...asked, to: $event ?? null })"
+        />
       </div>
     </template>
-    <WindowSetting v-else-if="asked.is === 'within'" :window="asked.window" future @change="ask({ is: 'within', window: $event })" />
-    <v-select v-else-if="asked.is === 'running'" :items="ends" :label="words.until" :model-value="asked.until || null" @update:model-value="ask({ is: 'running', until: $event ?? 0 })" />
-    <v-text-field v-else-if="'text' in asked" :label="words.text" maxlength="500" autocomplete="off" :model-value="asked.text" @update:model-value="ask({ ...asked, text: $event ?? '' })" />
-    <v-switch v-if="asked.is === 'equal'" :label="words.loose" :model-value="asked.loose === true" @update:model-value="ask({ is: 'equal', text: asked.text, ...($event === true && { loose: true }) })" />
+    <WindowSetting
+      v-else-if="asked.is === 'within'"
+      :window="asked.window"
+      future
+      @change="ask({ is: 'within', window: $event })"
+    />
+    <v-select
+      v-else-if="asked.is === 'running'"
+      :items="ends"
+      :label="words.until"
+      :model-value="asked.until || null"
+      @update:model-value="ask({ is: 'running', until: $event ?? 0 })"
+    />
+    <v-text-field
+      v-else-if="'text' in asked"
+      :label="words.text"
+      maxlength="500"
+      autocomplete="off"
+      :model-value="asked.text"
+      @update:model-value="ask({ ...asked, text: $event ?? '' })"
+    />
+    <v-switch
+      v-if="asked.is === 'equal'"
+      :label="words.loose"
+      :model-value="asked.loose === true"
+      @update:model-value="ask({ is: 'equal', text: asked.text, ...($event === true && { loose: true }) })"
+    />
   </template>
 </template>
 

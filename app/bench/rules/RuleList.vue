@@ -15,14 +15,23 @@ import { words } from './words'
 
 /** The rules of a clause, or of a group in it: dragged into order and into each other. */
 const props = defineProps<{ all: readonly Rule[]; group: RulePlace; collections: readonly number[] }>()
-const emit = defineEmits<{ edit: [title: string, change: (rules: readonly Rule[]) => readonly Rule[], subject?: string] }>()
+const emit = defineEmits<{
+  edit: [title: string, change: (rules: readonly Rule[]) => readonly Rule[], subject?: string]
+}>()
 const catalogue = useCatalogue()
 
 const own = computed(() => rulesAt(props.all, props.group) ?? [])
-const label = computed(() => (props.group.length === 0 ? words.add : words.addTo(words.groupNumber(props.group.map((at) => at + 1).join('.')))))
+const label = computed(() =>
+  props.group.length === 0
+    ? words.add
+    : words.addTo(words.groupNumber(props.group.map((at) => at + 1).join('.'))),
+)
 const additions = computed(() => [
   ...(copiedRule.value === null ? [] : [{ title: words.paste, run: () => add(copiedRule.value) }]),
-  ...freshRules(catalogue.catalogue, props.collections).map(({ title, rule }) => ({ title, run: () => add(rule) })),
+  ...freshRules(catalogue.catalogue, props.collections).map(({ title, rule }) => ({
+    title,
+    run: () => add(rule),
+  })),
 ])
 
 function add(rule: Rule | null) {
@@ -36,7 +45,9 @@ function placeOf(text: string | undefined): RulePlace {
 /** The list that a rule came to tells of the move; where it came from, its own place says. */
 function dropped(event: SortableEvent) {
   const at = event.newIndex ?? 0
-  emit('edit', 'Move a rule', (rules) => withRuleMoved(rules, placeOf(event.item.dataset.place), props.group, at))
+  emit('edit', 'Move a rule', (rules) =>
+    withRuleMoved(rules, placeOf(event.item.dataset.place), props.group, at),
+  )
 }
 </script>
 
@@ -64,11 +75,19 @@ function dropped(event: SortableEvent) {
       :last="at === own.length - 1"
       @edit="(title, change, subject) => emit('edit', title, change, subject)"
     >
-      <RuleList v-if="rule.rule === 'group'" :all="all" :group="[...group, at]" :collections="collections" @edit="(title, change, subject) => emit('edit', title, change, subject)" />
+      <RuleList
+        v-if="rule.rule === 'group'"
+        :all="all"
+        :group="[...group, at]"
+        :collections="collections"
+        @edit="(title, change, subject) => emit('edit', title, change, subject)"
+      />
     </RuleRow>
   </VueDraggable>
   <ActionMenu v-slot="{ opener }" :label="label" :actions="additions">
-    <v-btn v-bind="opener" :prepend-icon="mdiPlus" height="34" class="add" :aria-label="label">{{ words.add }}</v-btn>
+    <v-btn v-bind="opener" :prepend-icon="mdiPlus" height="34" class="add" :aria-label="label">{{
+      words.add
+    }}</v-btn>
   </ActionMenu>
 </template>
 

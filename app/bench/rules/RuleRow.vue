@@ -15,15 +15,22 @@ import { copiedRule } from './copied-rule'
 import { ruleComponents, ruleTitle } from './index'
 import { words } from './words'
 
-/** One rule: what it asks, how many pass it, what is wrong with it, and what can be done with it. A group's own rules stand in the slot. */
+/**
+ * One rule: what it asks, how many pass it, what is wrong with it, and what can be done with it. A
+ * group's own rules stand in the slot.
+ */
 const props = defineProps<{ all: readonly Rule[]; rule: Rule; place: RulePlace; last: boolean }>()
-const emit = defineEmits<{ edit: [title: string, change: (rules: readonly Rule[]) => readonly Rule[], subject?: string] }>()
+const emit = defineEmits<{
+  edit: [title: string, change: (rules: readonly Rule[]) => readonly Rule[], subject?: string]
+}>()
 const bench = useBench()
 const catalogue = useCatalogue()
 const notices = useNotices()
 
 const number = computed(() => props.place.map((at) => at + 1).join('.'))
-const title = computed(() => (props.rule.rule === 'group' ? words.groupNumber(number.value) : ruleTitle(props.rule, catalogue.catalogue)))
+const title = computed(() =>
+  props.rule.rule === 'group' ? words.groupNumber(number.value) : ruleTitle(props.rule, catalogue.catalogue),
+)
 const trouble = computed(() => troubleOf(props.rule, catalogue.words))
 const joinItems = joins.map((value) => ({ value, title: words.joins[value] }))
 const format = computed(() => new Intl.NumberFormat(catalogue.catalogue.locale))
@@ -33,20 +40,39 @@ const note = computed(() => {
   const counts = bench.chosenCounts
   if (counts === null || trouble.value !== null) return ''
   const alone = counts.alone[`rules${props.place.map((at) => `[${at}]`).join('.rules')}`]
-  const step = props.place.length === 1 && bench.listing !== null ? stepsOf(bench.listing.from).findIndex((one) => one.kind === 'rule' && one.at === props.place[0]) : -1
+  const step =
+    props.place.length === 1 && bench.listing !== null
+      ? stepsOf(bench.listing.from).findIndex((one) => one.kind === 'rule' && one.at === props.place[0])
+      : -1
   const left = step === -1 ? undefined : counts.steps[step]
-  return [left === undefined ? '' : words.left(format.value.format(left)), alone === undefined ? '' : words.alone(format.value.format(alone))].filter(Boolean).join(' · ')
+  return [
+    left === undefined ? '' : words.left(format.value.format(left)),
+    alone === undefined ? '' : words.alone(format.value.format(alone)),
+  ]
+    .filter(Boolean)
+    .join(' · ')
 })
 
 const actions = computed(() => [
   { title: props.rule.off ? words.switchOn : words.switchOff, run: toggle },
   { title: words.copy, run: copy },
-  { title: words.intoGroup, run: () => set({ rule: 'group', join: 'any', rules: [props.rule] }, 'Put into a group') },
-  { title: words.remove, run: () => emit('edit', 'Remove a rule', (rules) => withoutRule(rules, props.place)) },
+  {
+    title: words.intoGroup,
+    run: () => set({ rule: 'group', join: 'any', rules: [props.rule] }, 'Put into a group'),
+  },
+  {
+    title: words.remove,
+    run: () => emit('edit', 'Remove a rule', (rules) => withoutRule(rules, props.place)),
+  },
 ])
 
 function set(next: Rule, what = 'Rule') {
-  emit('edit', what, (rules) => withRule(rules, props.place, next), what === 'Rule' ? `rule ${number.value}` : undefined)
+  emit(
+    'edit',
+    what,
+    (rules) => withRule(rules, props.place, next),
+    what === 'Rule' ? `rule ${number.value}` : undefined,
+  )
 }
 
 function change(next: Rule) {
@@ -67,7 +93,11 @@ function moveTo(group: RulePlace, at: number, handle: HTMLElement) {
   emit('edit', 'Move a rule', (rules) => withRuleMoved(rules, props.place, group, at))
   const root = handle.closest('[data-rules-root]')
   // The row is made anew where it came to lie; the next press of a key is meant for it, too.
-  void nextTick(() => root?.querySelector<HTMLElement>(`[data-place="${[...group, at].join('.')}"] > .rule-head .rule-handle`)?.focus())
+  void nextTick(() =>
+    root
+      ?.querySelector<HTMLElement>(`[data-place="${[...group, at].join('.')}"] > .rule-head .rule-handle`)
+      ?.focus(),
+  )
 }
 
 function nudge(event: KeyboardEvent) {
@@ -78,12 +108,17 @@ function nudge(event: KeyboardEvent) {
   if (event.key === 'ArrowDown' && !props.last) moveTo(group, at + 1, handle)
   const above = rulesAt(props.all, [...group, at - 1])
   if (event.key === 'ArrowRight' && above !== null) moveTo([...group, at - 1], above.length, handle)
-  if (event.key === 'ArrowLeft' && group.length > 0) moveTo(group.slice(0, -1), (group.at(-1) ?? 0) + 1, handle)
+  if (event.key === 'ArrowLeft' && group.length > 0)
+    moveTo(group.slice(0, -1), (group.at(-1) ?? 0) + 1, handle)
 }
 </script>
 
 <template>
-  <li class="rule" :class="{ off: rule.off, broken: trouble?.kind === 'broken' }" :data-place="place.join('.')">
+  <li
+    class="rule"
+    :class="{ off: rule.off, broken: trouble?.kind === 'broken' }"
+    :data-place="place.join('.')"
+  >
     <div class="rule-head">
       <button
         type="button"
@@ -99,16 +134,34 @@ function nudge(event: KeyboardEvent) {
       <strong class="rule-title">{{ title }}</strong>
       <span class="rule-note tabular">{{ note }}</span>
       <ActionMenu v-slot="{ opener }" :label="words.more(title)" :actions="actions">
-        <v-btn v-bind="opener" :icon="mdiDotsHorizontal" size="28" variant="text" :aria-label="words.more(title)" />
+        <v-btn
+          v-bind="opener"
+          :icon="mdiDotsHorizontal"
+          size="28"
+          variant="text"
+          :aria-label="words.more(title)"
+        />
       </ActionMenu>
     </div>
     <div v-if="!rule.off" class="rule-body">
       <template v-if="rule.rule === 'group'">
-        <v-select :items="joinItems" :label="words.joined" :model-value="rule.join" @update:model-value="set({ ...rule, join: $event })" />
+        <v-select
+          :items="joinItems"
+          :label="words.joined"
+          :model-value="rule.join"
+          @update:model-value="set({ ...rule, join: $event })"
+        />
         <slot />
       </template>
-      <component :is="ruleComponents[rule.rule]" v-else-if="rule.rule !== 'related'" :rule="rule" @change="change" />
-      <p v-if="trouble" class="rule-trouble" :role="trouble.kind === 'broken' ? 'alert' : undefined">{{ trouble.message }}</p>
+      <component
+        :is="ruleComponents[rule.rule]"
+        v-else-if="rule.rule !== 'related'"
+        :rule="rule"
+        @change="change"
+      />
+      <p v-if="trouble" class="rule-trouble" :role="trouble.kind === 'broken' ? 'alert' : undefined">
+        {{ trouble.message }}
+      </p>
     </div>
   </li>
 </template>

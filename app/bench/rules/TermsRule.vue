@@ -17,17 +17,27 @@ const choices = (['any', 'all', 'none'] as const).map((value) => ({ value, title
 
 const counts = ref<Readonly<Record<number, number>>>({})
 /** The listing without this rule: each term is told with what it would leave of that. */
-const others = computed(() => bench.listing && { ...bench.listing, from: { ...bench.listing.from, rules: withoutThis(bench.listing.from.rules, toRaw(props.rule)) } })
+const others = computed(
+  () =>
+    bench.listing && {
+      ...bench.listing,
+      from: { ...bench.listing.from, rules: withoutThis(bench.listing.from.rules, toRaw(props.rule)) },
+    },
+)
 watch(
   () => [props.rule.facet, JSON.stringify(others.value?.from), bench.asOf, bench.sample],
   async (_, __, onCleanup) => {
     let isLate = false
     onCleanup(() => (isLate = true))
-    const found = await request<Readonly<Record<number, number>>>('POST', `/api/bench/facets/${props.rule.facet}/counts`, {
-      ...bench.asked(),
-      definition: others.value,
-      above: bench.chosenCounts?.above ?? [],
-    }).catch(() => ({}))
+    const found = await request<Readonly<Record<number, number>>>(
+      'POST',
+      `/api/bench/facets/${props.rule.facet}/counts`,
+      {
+        ...bench.asked(),
+        definition: others.value,
+        above: bench.chosenCounts?.above ?? [],
+      },
+    ).catch(() => ({}))
     // A later question may have been answered sooner.
     if (!isLate) counts.value = found
   },
@@ -35,16 +45,28 @@ watch(
 )
 
 const items = computed(() =>
-  inTreeOrder(catalogue.catalogue.terms.filter((term) => term.facetId === props.rule.facet)).map(({ term, depth }) => ({
-    value: term.id,
-    title: term.name,
-    props: { subtitle: words.entries(counts.value[term.id] ?? 0), 'aria-label': term.name, style: { paddingInlineStart: `${16 + depth * 18}px` } },
-  })),
+  inTreeOrder(catalogue.catalogue.terms.filter((term) => term.facetId === props.rule.facet)).map(
+    ({ term, depth }) => ({
+      value: term.id,
+      title: term.name,
+      props: {
+        subtitle: words.entries(counts.value[term.id] ?? 0),
+        'aria-label': term.name,
+        style: { paddingInlineStart: `${16 + depth * 18}px` },
+      },
+    }),
+  ),
 )
 </script>
 
 <template>
-  <ChoiceSetting :label="words.ask" :value="rule.is" :choices="choices" bare @change="emit('change', { ...rule, is: $event })" />
+  <ChoiceSetting
+    :label="words.ask"
+    :value="rule.is"
+    :choices="choices"
+    bare
+    @change="emit('change', { ...rule, is: $event })"
+  />
   <v-autocomplete
     :items="items"
     :model-value="[...new Set(rule.terms.map(catalogue.words.termNow))]"

@@ -14,7 +14,8 @@ const spread = ref<FieldSpread | null>(null)
 
 watch(
   () => props.field.id,
-  async (id) => (spread.value = await request<FieldSpread>('GET', `/api/bench/fields/${id}/spread`).catch(() => null)),
+  async (id) =>
+    (spread.value = await request<FieldSpread>('GET', `/api/bench/fields/${id}/spread`).catch(() => null)),
   { immediate: true },
 )
 
@@ -39,9 +40,16 @@ function isWithin(at: number): boolean {
 <template>
   <figure v-if="spread && spread.bins.length > 0" class="spread">
     <div class="bars" aria-hidden="true">
-      <span v-for="(bin, at) in spread.bins" :key="at" :class="{ within: isWithin(at) }" :style="{ height: `${bin === 0 ? 0 : Math.max(6, (bin / most) * 100)}%` }" />
+      <span
+        v-for="(bin, at) in spread.bins"
+        :key="at"
+        :class="{ within: isWithin(at) }"
+        :style="{ height: `${bin === 0 ? 0 : Math.max(6, (bin / most) * 100)}%` }"
+      />
     </div>
-    <figcaption class="tabular">{{ words.histogram(format.format(spread.least), format.format(spread.most)) }}</figcaption>
+    <figcaption class="tabular">
+      {{ words.histogram(format.format(spread.least), format.format(spread.most)) }}
+    </figcaption>
   </figure>
 </template>
 

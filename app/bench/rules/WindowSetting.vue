@@ -15,7 +15,8 @@ const currentUnits = windowUnits.map((value) => ({ value, title: words.currentUn
 
 function choose(is: DateWindow['is']) {
   const unit: WindowUnit = 'unit' in props.window ? props.window.unit : 'day'
-  if (is === 'last' || is === 'next') emit('change', { is, count: 'count' in props.window ? props.window.count : 30, unit })
+  if (is === 'last' || is === 'next')
+    emit('change', { is, count: 'count' in props.window ? props.window.count : 30, unit })
   else if (is === 'this') emit('change', { is, unit: unit === 'day' ? 'month' : unit })
   else if (is === 'between') emit('change', { is, from: null, to: null })
   else emit('change', { is })
@@ -23,7 +24,8 @@ function choose(is: DateWindow['is']) {
 
 function count(text: string | null) {
   const number = Number(text)
-  if ('count' in props.window && Number.isInteger(number) && number > 0) emit('change', { ...props.window, count: number })
+  if ('count' in props.window && Number.isInteger(number) && number > 0)
+    emit('change', { ...props.window, count: number })
 }
 </script>
 
@@ -31,8 +33,21 @@ function count(text: string | null) {
   <div class="window">
     <v-select :items="kinds" :label="words.window" :model-value="window.is" @update:model-value="choose" />
     <div v-if="window.is === 'last' || window.is === 'next'" class="pair">
-      <v-text-field type="number" min="1" :label="words.count" :hint="words.todayCounts" persistent-hint :model-value="window.count" @update:model-value="count" />
-      <v-select :items="units" :label="words.unit" :model-value="window.unit" @update:model-value="emit('change', { ...window, unit: $event })" />
+      <v-text-field
+        type="number"
+        min="1"
+        :label="words.count"
+        :hint="words.todayCounts"
+        persistent-hint
+        :model-value="window.count"
+        @update:model-value="count"
+      />
+      <v-select
+        :items="units"
+        :label="words.unit"
+        :model-value="window.unit"
+        @update:model-value="emit('change', { ...window, unit: $event })"
+      />
     </div>
     <v-select
       v-else-if="window.is === 'this'"
@@ -42,8 +57,18 @@ function count(text: string | null) {
       @update:model-value="emit('change', { is: 'this', unit: $event })"
     />
     <template v-else-if="window.is === 'between'">
-      <v-text-field type="date" :label="words.firstDay" :model-value="window.from" @update:model-value="emit('change', { ...window, from: $event || null })" />
-      <v-text-field type="date" :label="words.lastDay" :model-value="window.to" @update:model-value="emit('change', { ...window, to: $event || null })" />
+      <v-text-field
+        type="date"
+        :label="words.firstDay"
+        :model-value="window.from"
+        @update:model-value="emit('change', { ...window, from: $event || null })"
+      />
+      <v-text-field
+        type="date"
+        :label="words.lastDay"
+        :model-value="window.to"
+        @update:model-value="emit('change', { ...window, to: $event || null })"
+      />
     </template>
   </div>
 </template>

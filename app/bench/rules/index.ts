@@ -25,24 +25,44 @@ export const ruleComponents: Record<Exclude<RuleName, 'group' | 'related'>, Comp
 
 /** What a rule is called in the drawer. */
 export function ruleTitle(rule: Rule, catalogue: Catalogue): string {
-  if (rule.rule === 'terms') return catalogue.facets.find((one) => one.id === rule.facet)?.name ?? rules.get('terms').title
+  if (rule.rule === 'terms')
+    return catalogue.facets.find((one) => one.id === rule.facet)?.name ?? rules.get('terms').title
   if (rule.rule === 'group') return words.group
   if (rule.rule === 'related') return words.related
   if (rule.rule !== 'field') return rules.get(rule.rule).title
-  return catalogue.collections.flatMap((one) => one.fields).find((one) => one.id === rule.field)?.name ?? rules.get('field').title
+  return (
+    catalogue.collections.flatMap((one) => one.fields).find((one) => one.id === rule.field)?.name ??
+    rules.get('field').title
+  )
 }
 
 /** The rules that can be added for collections: one for each of their facets and fields, then the others. */
-export function freshRules(catalogue: Catalogue, collectionIds: readonly number[]): readonly { title: string; rule: Rule }[] {
+export function freshRules(
+  catalogue: Catalogue,
+  collectionIds: readonly number[],
+): readonly { title: string; rule: Rule }[] {
   const collections = catalogue.collections.filter((one) => collectionIds.includes(one.id))
   const facets = [...new Set(collections.flatMap((one) => one.facets))]
   const fields = fieldsOfAll(catalogue, collectionIds).filter((field) => field.filterable)
-  const plain = (name: Exclude<RuleName, 'terms' | 'field'>) => ({ title: rules.get(name).title, rule: rules.get(name).fresh() })
+  const plain = (name: Exclude<RuleName, 'terms' | 'field'>) => ({
+    title: rules.get(name).title,
+    rule: rules.get(name).fresh(),
+  })
   return [
-    ...facets.map((facet) => ({ title: catalogue.facets.find((one) => one.id === facet)?.name ?? rules.get('terms').title, rule: { rule: 'terms', facet, is: 'any', terms: [] } as const })),
+    ...facets.map((facet) => ({
+      title: catalogue.facets.find((one) => one.id === facet)?.name ?? rules.get('terms').title,
+      rule: { rule: 'terms', facet, is: 'any', terms: [] } as const,
+    })),
     plain('date'),
     plain('author'),
-    ...fields.map((field) => ({ title: field.name, rule: { rule: 'field', field: field.id, asked: freshAsked(operators[fieldTypes.get(field.type).filter][0] ?? 'present') } as const })),
+    ...fields.map((field) => ({
+      title: field.name,
+      rule: {
+        rule: 'field',
+        field: field.id,
+        asked: freshAsked(operators[fieldTypes.get(field.type).filter][0] ?? 'present'),
+      } as const,
+    })),
     plain('flag'),
     plain('words'),
     plain('related'),

@@ -30,7 +30,10 @@ export const words = {
   terms: 'Terms',
   entries: (count: number) => (count === 1 ? '1 entry' : `${count} entries`),
   authors: 'Authors',
-  flags: { picture: 'A picture', summary: 'A summary', pinned: 'The pin' } satisfies Record<EntryMark, string>,
+  flags: { picture: 'A picture', summary: 'A summary', pinned: 'The pin' } satisfies Record<
+    EntryMark,
+    string
+  >,
   has: 'Entries with',
   hasNot: 'Entries without',
   ask: 'What is asked',
@@ -56,7 +59,14 @@ export const words = {
   searchHint: 'In title, summary and text. All must be there.',
   values: 'Values',
   window: 'When',
-  windows: { last: 'the last', next: 'the next', this: 'this', between: 'between two days', upcoming: 'yet to come', past: 'in the past' },
+  windows: {
+    last: 'the last',
+    next: 'the next',
+    this: 'this',
+    between: 'between two days',
+    upcoming: 'yet to come',
+    past: 'in the past',
+  },
   units: { day: 'days', week: 'weeks', month: 'months', year: 'years' },
   currentUnits: { day: 'day', week: 'week', month: 'month', year: 'year' },
   count: 'How many',

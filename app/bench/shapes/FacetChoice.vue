@@ -12,12 +12,22 @@ const bench = useBench()
 const catalogue = useCatalogue()
 
 const choices = computed(() => {
-  const used = catalogue.catalogue.collections.filter((one) => bench.listing?.from.collections.includes(one.id)).flatMap((one) => one.facets)
-  const named = catalogue.catalogue.facets.filter((one) => used.includes(one.id)).map((one) => ({ value: one.id, title: one.name }))
+  const used = catalogue.catalogue.collections
+    .filter((one) => bench.listing?.from.collections.includes(one.id))
+    .flatMap((one) => one.facets)
+  const named = catalogue.catalogue.facets
+    .filter((one) => used.includes(one.id))
+    .map((one) => ({ value: one.id, title: one.name }))
   return [{ value: 0, title: words.firstFacet }, ...named]
 })
 </script>
 
 <template>
-  <SelectSetting :label="label ?? words.facet" :value="facet ?? 0" :fallback="0" :choices="choices" @change="emit('change', $event || null)" />
+  <SelectSetting
+    :label="label ?? words.facet"
+    :value="facet ?? 0"
+    :fallback="0"
+    :choices="choices"
+    @change="emit('change', $event || null)"
+  />
 </template>

@@ -18,10 +18,34 @@ function set(change: Partial<ChosenShape<'grid'>>, subject = Object.keys(change)
 </script>
 
 <template>
-  <SwitchSetting :label="words.fitting" :value="settings.fit !== null" :fallback="false" @change="set({ fit: $event ? 220 : null })" />
-  <NumberSetting v-if="settings.fit !== null" :label="words.fit" :value="settings.fit" :least="80" :most="1200" unit="px" @change="set({ fit: $event })" />
-  <ChoiceSetting :label="words.heights" :value="settings.heights" :fallback="grid.defaults.heights" :choices="choicesOf(words.heightChoices)" @change="set({ heights: $event })" />
-  <StopList v-slot="{ stop, set: setStop }" :stops="settings.stops" :fallback="grid.defaults.stops" @change="(stops, subject) => set({ stops }, subject)">
+  <SwitchSetting
+    :label="words.fitting"
+    :value="settings.fit !== null"
+    :fallback="false"
+    @change="set({ fit: $event ? 220 : null })"
+  />
+  <NumberSetting
+    v-if="settings.fit !== null"
+    :label="words.fit"
+    :value="settings.fit"
+    :least="80"
+    :most="1200"
+    unit="px"
+    @change="set({ fit: $event })"
+  />
+  <ChoiceSetting
+    :label="words.heights"
+    :value="settings.heights"
+    :fallback="grid.defaults.heights"
+    :choices="choicesOf(words.heightChoices)"
+    @change="set({ heights: $event })"
+  />
+  <StopList
+    v-slot="{ stop, set: setStop }"
+    :stops="settings.stops"
+    :fallback="grid.defaults.stops"
+    @change="(stops, subject) => set({ stops }, subject)"
+  >
     <ColumnFields :stop="stop" :fixed="settings.fit !== null" @change="setStop" />
   </StopList>
 </template>

@@ -17,9 +17,20 @@ function set(change: Partial<ChosenShape<'grouped'>>, subject = Object.keys(chan
 </script>
 
 <template>
-  <ChoiceSetting :label="words.by" :value="settings.by" :fallback="grouped.defaults.by" :choices="choicesOf(words.groupings)" @change="set({ by: $event })" />
+  <ChoiceSetting
+    :label="words.by"
+    :value="settings.by"
+    :fallback="grouped.defaults.by"
+    :choices="choicesOf(words.groupings)"
+    @change="set({ by: $event })"
+  />
   <FacetChoice v-if="settings.by === 'term'" :facet="settings.facet" @change="set({ facet: $event })" />
-  <StopList v-slot="{ stop, set: setStop }" :stops="settings.stops" :fallback="grouped.defaults.stops" @change="(stops, subject) => set({ stops }, subject)">
+  <StopList
+    v-slot="{ stop, set: setStop }"
+    :stops="settings.stops"
+    :fallback="grouped.defaults.stops"
+    @change="(stops, subject) => set({ stops }, subject)"
+  >
     <ColumnFields :stop="stop" @change="setStop" />
   </StopList>
 </template>

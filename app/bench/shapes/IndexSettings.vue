@@ -15,7 +15,29 @@ function set(change: Partial<ChosenShape<'index'>>, subject = Object.keys(change
 </script>
 
 <template>
-  <ChoiceSetting :label="words.preview" :value="settings.side" :fallback="indexPreview.defaults.side" :choices="choicesOf(words.sides)" @change="set({ side: $event })" />
-  <NumberSetting :label="words.previewShare" :value="settings.share" :fallback="indexPreview.defaults.share" :least="30" :most="80" :unit="words.perCent" @change="set({ share: $event })" />
-  <NumberSetting :label="words.besideFrom" :value="settings.beside" :fallback="indexPreview.defaults.beside" :least="40" :most="4000" unit="px" @change="set({ beside: $event })" />
+  <ChoiceSetting
+    :label="words.preview"
+    :value="settings.side"
+    :fallback="indexPreview.defaults.side"
+    :choices="choicesOf(words.sides)"
+    @change="set({ side: $event })"
+  />
+  <NumberSetting
+    :label="words.previewShare"
+    :value="settings.share"
+    :fallback="indexPreview.defaults.share"
+    :least="30"
+    :most="80"
+    :unit="words.perCent"
+    @change="set({ share: $event })"
+  />
+  <NumberSetting
+    :label="words.besideFrom"
+    :value="settings.beside"
+    :fallback="indexPreview.defaults.beside"
+    :least="40"
+    :most="4000"
+    unit="px"
+    @change="set({ beside: $event })"
+  />
 </template>

@@ -13,7 +13,12 @@ function set(change: Partial<ChosenShape<'masonry'>>, subject = Object.keys(chan
 </script>
 
 <template>
-  <StopList v-slot="{ stop, set: setStop }" :stops="settings.stops" :fallback="masonry.defaults.stops" @change="(stops, subject) => set({ stops }, subject)">
+  <StopList
+    v-slot="{ stop, set: setStop }"
+    :stops="settings.stops"
+    :fallback="masonry.defaults.stops"
+    @change="(stops, subject) => set({ stops }, subject)"
+  >
     <ColumnFields :stop="stop" @change="setStop" />
   </StopList>
 </template>

@@ -18,17 +18,60 @@ function set(change: Partial<ChosenShape<'slides'>>, subject = Object.keys(chang
 </script>
 
 <template>
-  <ChoiceSetting :label="words.step" :value="settings.step" :fallback="slides.defaults.step" :choices="choicesOf(words.steps)" @change="set({ step: $event })" />
-  <ChoiceSetting :label="words.arrows" :value="settings.arrows" :fallback="slides.defaults.arrows" :choices="choicesOf(words.arrowPlaces)" @change="set({ arrows: $event })" />
-  <SwitchSetting :label="words.dots" :value="settings.dots" :fallback="slides.defaults.dots" @change="set({ dots: $event })" />
-  <SwitchSetting :label="words.loop" :value="settings.loop" :fallback="slides.defaults.loop" @change="set({ loop: $event })" />
-  <SwitchSetting :label="words.autoplay" :value="settings.autoplay !== null" :fallback="false" @change="set({ autoplay: $event ? 6 : null })" />
+  <ChoiceSetting
+    :label="words.step"
+    :value="settings.step"
+    :fallback="slides.defaults.step"
+    :choices="choicesOf(words.steps)"
+    @change="set({ step: $event })"
+  />
+  <ChoiceSetting
+    :label="words.arrows"
+    :value="settings.arrows"
+    :fallback="slides.defaults.arrows"
+    :choices="choicesOf(words.arrowPlaces)"
+    @change="set({ arrows: $event })"
+  />
+  <SwitchSetting
+    :label="words.dots"
+    :value="settings.dots"
+    :fallback="slides.defaults.dots"
+    @change="set({ dots: $event })"
+  />
+  <SwitchSetting
+    :label="words.loop"
+    :value="settings.loop"
+    :fallback="slides.defaults.loop"
+    @change="set({ loop: $event })"
+  />
+  <SwitchSetting
+    :label="words.autoplay"
+    :value="settings.autoplay !== null"
+    :fallback="false"
+    @change="set({ autoplay: $event ? 6 : null })"
+  />
   <template v-if="settings.autoplay !== null">
     <p class="hint">{{ words.autoplayHint }}</p>
-    <NumberSetting :label="words.seconds" :value="settings.autoplay" :least="2" :most="60" :unit="words.secondsUnit" @change="set({ autoplay: $event })" />
+    <NumberSetting
+      :label="words.seconds"
+      :value="settings.autoplay"
+      :least="2"
+      :most="60"
+      :unit="words.secondsUnit"
+      @change="set({ autoplay: $event })"
+    />
   </template>
-  <StopList v-slot="{ stop, set: setStop }" :stops="settings.stops" :fallback="slides.defaults.stops" @change="(stops, subject) => set({ stops }, subject)">
-    <ColumnFields :stop="stop" :label="words.atOnce" @change="({ columns = stop.columns, columnGap = stop.columnGap }) => setStop({ columns, columnGap })" />
+  <StopList
+    v-slot="{ stop, set: setStop }"
+    :stops="settings.stops"
+    :fallback="slides.defaults.stops"
+    @change="(stops, subject) => set({ stops }, subject)"
+  >
+    <ColumnFields
+      :stop="stop"
+      :label="words.atOnce"
+      @change="({ columns = stop.columns, columnGap = stop.columnGap }) => setStop({ columns, columnGap })"
+    />
   </StopList>
 </template>
 

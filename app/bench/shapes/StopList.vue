@@ -18,7 +18,11 @@ const shown = computed(() => props.stops.map((stop, at) => ({ stop, at })).rever
 const added = computed(() => withAddedStop({ stops: props.stops }))
 
 function set(at: number, change: Partial<S>) {
-  emit('change', withStop<S, { stops: readonly S[] }>({ stops: props.stops }, at, change).stops, `${at} ${Object.keys(change).join()}`)
+  emit(
+    'change',
+    withStop<S, { stops: readonly S[] }>({ stops: props.stops }, at, change).stops,
+    `${at} ${Object.keys(change).join()}`,
+  )
 }
 </script>
 
@@ -37,11 +41,25 @@ function set(at: number, change: Partial<S>) {
           @click="emit('change', withoutStop({ stops }, at).stops, 'remove')"
         />
         <slot :stop="stop" :set="(change: Partial<S>) => set(at, change)" />
-        <NumberSetting v-if="at > 0" :label="words.from" :value="stop.from" v-bind="stopLimits(stops, at)" unit="px" @change="set(at, { from: $event } as Partial<S>)" />
+        <NumberSetting
+          v-if="at > 0"
+          :label="words.from"
+          :value="stop.from"
+          v-bind="stopLimits(stops, at)"
+          unit="px"
+          @change="set(at, { from: $event } as Partial<S>)"
+        />
       </fieldset>
     </div>
   </SettingRow>
-  <v-btn v-if="added" :prepend-icon="mdiPlus" height="34" class="add" @click="emit('change', added.stops, 'add')">{{ words.addStop }}</v-btn>
+  <v-btn
+    v-if="added"
+    :prepend-icon="mdiPlus"
+    height="34"
+    class="add"
+    @click="emit('change', added.stops, 'add')"
+    >{{ words.addStop }}</v-btn
+  >
 </template>
 
 <style scoped>

@@ -14,7 +14,25 @@ function set(change: Partial<ChosenShape<'table'>>, subject = Object.keys(change
 </script>
 
 <template>
-  <NumberSetting :label="words.tableFrom" :value="settings.from" :fallback="table.defaults.from" :least="40" :most="4000" unit="px" @change="set({ from: $event })" />
-  <SwitchSetting :label="words.head" :value="settings.head" :fallback="table.defaults.head" @change="set({ head: $event })" />
-  <SwitchSetting :label="words.stripes" :value="settings.stripes" :fallback="table.defaults.stripes" @change="set({ stripes: $event })" />
+  <NumberSetting
+    :label="words.tableFrom"
+    :value="settings.from"
+    :fallback="table.defaults.from"
+    :least="40"
+    :most="4000"
+    unit="px"
+    @change="set({ from: $event })"
+  />
+  <SwitchSetting
+    :label="words.head"
+    :value="settings.head"
+    :fallback="table.defaults.head"
+    @change="set({ head: $event })"
+  />
+  <SwitchSetting
+    :label="words.stripes"
+    :value="settings.stripes"
+    :fallback="table.defaults.stripes"
+    @change="set({ stripes: $event })"
+  />
 </template>

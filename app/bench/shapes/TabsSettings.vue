@@ -17,10 +17,28 @@ function set(change: Partial<ChosenShape<'tabs'>>, subject = Object.keys(change)
 </script>
 
 <template>
-  <ChoiceSetting :label="words.by" :value="settings.by" :fallback="tabs.defaults.by" :choices="choicesOf(words.tabsBys)" @change="set({ by: $event })" />
+  <ChoiceSetting
+    :label="words.by"
+    :value="settings.by"
+    :fallback="tabs.defaults.by"
+    :choices="choicesOf(words.tabsBys)"
+    @change="set({ by: $event })"
+  />
   <FacetChoice v-if="settings.by === 'term'" :facet="settings.facet" @change="set({ facet: $event })" />
-  <ChoiceSetting :label="words.tabs" :value="settings.place" :fallback="tabs.defaults.place" :choices="choicesOf(words.tabsPlaces)" @change="set({ place: $event })" />
-  <StopList v-if="settings.by !== 'entry'" v-slot="{ stop, set: setStop }" :stops="settings.stops" :fallback="tabs.defaults.stops" @change="(stops, subject) => set({ stops }, subject)">
+  <ChoiceSetting
+    :label="words.tabs"
+    :value="settings.place"
+    :fallback="tabs.defaults.place"
+    :choices="choicesOf(words.tabsPlaces)"
+    @change="set({ place: $event })"
+  />
+  <StopList
+    v-if="settings.by !== 'entry'"
+    v-slot="{ stop, set: setStop }"
+    :stops="settings.stops"
+    :fallback="tabs.defaults.stops"
+    @change="(stops, subject) => set({ stops }, subject)"
+  >
     <ColumnFields :stop="stop" @change="setStop" />
   </StopList>
 </template>

@@ -1,5 +1,12 @@
 import {
-  mdiFormatListText, mdiPageLayoutSidebarRight, mdiTab, mdiTableLarge, mdiViewCarouselOutline, mdiViewGridOutline, mdiViewQuiltOutline, mdiViewSequentialOutline,
+  mdiFormatListText,
+  mdiPageLayoutSidebarRight,
+  mdiTab,
+  mdiTableLarge,
+  mdiViewCarouselOutline,
+  mdiViewGridOutline,
+  mdiViewQuiltOutline,
+  mdiViewSequentialOutline,
 } from '@mdi/js'
 import type { Component } from 'vue'
 import type { ShapeName } from '~~/core/shapes'

@@ -44,7 +44,11 @@ const texts = ['name', 'singular', 'plural'] as const
     @blur="emit('leave', 'address')"
   />
   <SettingRow :label="words.collection.icon">
-    <IconPicker :label="words.collection.icon" :value="values.icon" @change="emit('change', { icon: $event })" />
+    <IconPicker
+      :label="words.collection.icon"
+      :value="values.icon"
+      @change="emit('change', { icon: $event })"
+    />
     <FieldMessages :faults="faults('icon')" />
   </SettingRow>
   <v-autocomplete

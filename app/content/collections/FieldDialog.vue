@@ -38,7 +38,13 @@ const keyFollows = ref(true)
 const types = fieldTypes.all.map((type) => ({ value: type.name, title: type.title, subtitle: type.about }))
 const kind = computed(() => fieldTypes.get(values.type))
 const changesType = computed(() => props.field !== null && props.field.type !== values.type)
-const sample = computed<Field>(() => ({ ...inputOf(values), id: 0, name: words.field.fallback, required: false, help: '' }))
+const sample = computed<Field>(() => ({
+  ...inputOf(values),
+  id: 0,
+  name: words.field.fallback,
+  required: false,
+  help: '',
+}))
 const number = computed(() => new Intl.NumberFormat(catalogue.catalogue.locale))
 
 watch(open, (shown) => {
@@ -52,7 +58,17 @@ watch(
   () => (trial.value = null),
 )
 
-function inputOf({ key, name, type, settings, required, help, fallback, filterable, sortable }: FieldInput): FieldInput {
+function inputOf({
+  key,
+  name,
+  type,
+  settings,
+  required,
+  help,
+  fallback,
+  filterable,
+  sortable,
+}: FieldInput): FieldInput {
   return { key, name, type, settings, required, help, fallback, filterable, sortable }
 }
 
@@ -78,15 +94,22 @@ function setType(type: FieldTypeName) {
 async function look() {
   const { field } = props
   if (field === null) return
-  trial.value = await form.send(() => request<FieldConversion>('POST', `/api/bench/fields/${field.id}/conversion`, inputOf(values)))
+  trial.value = await form.send(() =>
+    request<FieldConversion>('POST', `/api/bench/fields/${field.id}/conversion`, inputOf(values)),
+  )
 }
 
 async function save() {
   const { field } = props
   const converts = changesType.value
   const saved = await form.send(() => {
-    if (field === null) return request<Field>('POST', `/api/bench/collections/${props.collectionId}/fields`, inputOf(values))
-    return request<Field>('PUT', `/api/bench/fields/${field.id}${converts ? '/conversion' : ''}`, inputOf(values))
+    if (field === null)
+      return request<Field>('POST', `/api/bench/collections/${props.collectionId}/fields`, inputOf(values))
+    return request<Field>(
+      'PUT',
+      `/api/bench/fields/${field.id}${converts ? '/conversion' : ''}`,
+      inputOf(values),
+    )
   })
   if (saved === null) return
   open.value = false
@@ -164,21 +187,37 @@ async function save() {
     />
     <div>
       <v-switch v-model="values.required" :label="words.field.required" />
-      <v-switch v-model="values.filterable" :label="words.field.filterable" :disabled="kind.filter === null" />
+      <v-switch
+        v-model="values.filterable"
+        :label="words.field.filterable"
+        :disabled="kind.filter === null"
+      />
       <v-switch v-model="values.sortable" :label="words.field.sortable" :disabled="kind.sortKey === null" />
     </div>
     <section v-if="trial" class="trial" :aria-label="words.field.trial">
-      <p><strong>{{ words.field.trial }}</strong></p>
+      <p>
+        <strong>{{ words.field.trial }}</strong>
+      </p>
       <p v-if="trial.total === 0">{{ words.field.trialNone }}</p>
       <p v-else-if="trial.refusedCount === 0">{{ words.field.trialAll(number.format(trial.total)) }}</p>
       <template v-else>
-        <p>{{ words.field.trialSome(number.format(trial.converted), number.format(trial.total), number.format(trial.refusedCount)) }}</p>
+        <p>
+          {{
+            words.field.trialSome(
+              number.format(trial.converted),
+              number.format(trial.total),
+              number.format(trial.refusedCount),
+            )
+          }}
+        </p>
         <ul>
           <li v-for="one in trial.refused.slice(0, 8)" :key="one.entryId">
             <strong>{{ one.title }}</strong> <q>{{ one.text }}</q> {{ one.message }}
           </li>
         </ul>
-        <p v-if="trial.refusedCount > 8">{{ words.field.trialMore(number.format(trial.refusedCount - 8)) }}</p>
+        <p v-if="trial.refusedCount > 8">
+          {{ words.field.trialMore(number.format(trial.refusedCount - 8)) }}
+        </p>
       </template>
     </section>
   </FormDialog>

@@ -45,7 +45,14 @@ async function saved(field: Field, kind: 'saved' | 'converted') {
   if (kind === 'saved') return notices.tell({ text: words.field.saved(field.name) })
   notices.tell({
     text: words.field.converted(field.name),
-    action: { title: shared.undo, run: () => attempt(() => request('DELETE', `/api/bench/fields/${field.id}/conversion`), words.field.reverted(field.name)) },
+    action: {
+      title: shared.undo,
+      run: () =>
+        attempt(
+          () => request('DELETE', `/api/bench/fields/${field.id}/conversion`),
+          words.field.reverted(field.name),
+        ),
+    },
   })
 }
 
@@ -53,7 +60,14 @@ async function remove(field: Field) {
   await attempt(() => request('DELETE', `/api/bench/fields/${field.id}`))
   notices.tell({
     text: words.field.deleted(field.name),
-    action: { title: shared.undo, run: () => attempt(() => request('POST', `/api/bench/fields/${field.id}/restore`), words.field.reverted(field.name)) },
+    action: {
+      title: shared.undo,
+      run: () =>
+        attempt(
+          () => request('POST', `/api/bench/fields/${field.id}/restore`),
+          words.field.reverted(field.name),
+        ),
+    },
   })
 }
 
@@ -99,7 +113,13 @@ function marks(field: Field): string {
       </li>
     </VueDraggable>
     <v-btn height="36" :prepend-icon="mdiPlus" @click="edit(null)">{{ words.field.add }}</v-btn>
-    <FieldDialog v-model="open" :collection-id="collection.id" :field="edited" @saved="saved" @remove="remove" />
+    <FieldDialog
+      v-model="open"
+      :collection-id="collection.id"
+      :field="edited"
+      @saved="saved"
+      @remove="remove"
+    />
   </section>
 </template>
 

@@ -12,7 +12,11 @@ import { fieldEditing, mediaKindNames } from '../inputs'
 import { words } from '../words'
 
 /** The settings of a field's type. What is typed is kept as it is; the core's check says what is wrong. */
-const props = defineProps<{ type: FieldTypeName; settings: Readonly<Record<string, unknown>>; faults: (path: string) => string[] }>()
+const props = defineProps<{
+  type: FieldTypeName
+  settings: Readonly<Record<string, unknown>>
+  faults: (path: string) => string[]
+}>()
 const emit = defineEmits<{ change: [settings: Readonly<Record<string, unknown>>]; leave: [path: string] }>()
 const catalogue = useCatalogue()
 const currencies = Intl.supportedValuesOf('currency')
@@ -36,7 +40,10 @@ function setOption(at: number, title: string) {
   let key = wanted
   for (let count = 2; taken.has(key); count += 1) key = `${wanted}-${count}`
   const kept = stored.has(options.value[at]?.key ?? '') ? options.value[at]?.key : key
-  set('options', options.value.map((option, index) => (index === at ? { key: kept, title } : option)))
+  set(
+    'options',
+    options.value.map((option, index) => (index === at ? { key: kept, title } : option)),
+  )
 }
 
 const stored = new Set(props.type === 'choice' ? options.value.map((option) => option.key) : [])
@@ -50,7 +57,12 @@ function addOption() {
 
 <template>
   <template v-for="setting in fieldEditing[type].settings" :key="setting.key">
-    <v-switch v-if="setting.control === 'switch'" :label="setting.label" :model-value="settings[setting.key]" @update:model-value="set(setting.key, $event === true)" />
+    <v-switch
+      v-if="setting.control === 'switch'"
+      :label="setting.label"
+      :model-value="settings[setting.key]"
+      @update:model-value="set(setting.key, $event === true)"
+    />
     <v-select
       v-else-if="setting.control === 'collection'"
       :label="setting.label"
@@ -90,10 +102,17 @@ function addOption() {
           variant="text"
           :disabled="options.length === 1"
           :aria-label="words.field.removeOption(option.title)"
-          @click="set('options', options.filter((_, index) => index !== at))"
+          @click="
+            set(
+              'options',
+              options.filter((_, index) => index !== at),
+            )
+          "
         />
       </div>
-      <v-btn class="add" height="34" :prepend-icon="mdiPlus" @click="addOption">{{ words.field.addOption }}</v-btn>
+      <v-btn class="add" height="34" :prepend-icon="mdiPlus" @click="addOption">{{
+        words.field.addOption
+      }}</v-btn>
       <FieldMessages :faults="faults('settings.options')" />
     </SettingRow>
     <v-text-field
@@ -104,7 +123,16 @@ function addOption() {
       :model-value="settings[setting.key]"
       :error-messages="faults(`settings.${setting.key}`)"
       autocomplete="off"
-      @update:model-value="set(setting.key, setting.control === 'text' ? ($event ?? '') : setting.control === 'date' ? $event || null : numberOf($event))"
+      @update:model-value="
+        set(
+          setting.key,
+          setting.control === 'text'
+            ? ($event ?? '')
+            : setting.control === 'date'
+              ? $event || null
+              : numberOf($event),
+        )
+      "
       @blur="emit('leave', `settings.${setting.key}`)"
     />
   </template>

@@ -50,8 +50,21 @@ async function save() {
     @send="save"
     @remove="facet && emit('remove', facet)"
   >
-    <v-text-field v-model="values.name" :label="words.facets.name" :error-messages="faults('name')" autocomplete="off" autofocus @blur="leave('name')" />
-    <v-text-field v-model="values.plural" :label="words.facets.plural" :error-messages="faults('plural')" autocomplete="off" @blur="leave('plural')" />
+    <v-text-field
+      v-model="values.name"
+      :label="words.facets.name"
+      :error-messages="faults('name')"
+      autocomplete="off"
+      autofocus
+      @blur="leave('name')"
+    />
+    <v-text-field
+      v-model="values.plural"
+      :label="words.facets.plural"
+      :error-messages="faults('plural')"
+      autocomplete="off"
+      @blur="leave('plural')"
+    />
     <v-autocomplete
       v-model="values.collections"
       :label="words.facets.collections"

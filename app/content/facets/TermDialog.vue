@@ -15,14 +15,21 @@ import { words } from '../words'
 
 /** A term: made under a parent, or changed. */
 const open = defineModel<boolean>({ required: true })
-const props = defineProps<{ facet: { readonly id: number; readonly slug: string }; term: TermRow | null; parentId: number | null }>()
+const props = defineProps<{
+  facet: { readonly id: number; readonly slug: string }
+  term: TermRow | null
+  parentId: number | null
+}>()
 const emit = defineEmits<{ saved: [name: string] }>()
 
 const blank: TermInput = { name: '', slug: '', description: '', pictureId: null, icon: '', colour: '' }
 const form = useForm<TermInput>(blank, (values) => faultsOf(parseTermInput(inputOf(values))))
 const { values, faults, leave, sending, problem } = form
 const slugFollows = ref(true)
-const icons = computed(() => [{ value: '', title: words.facets.noIcon }, ...collectionIcons.map((value) => ({ value, title: value }))])
+const icons = computed(() => [
+  { value: '', title: words.facets.noIcon },
+  ...collectionIcons.map((value) => ({ value, title: value })),
+])
 
 watch(open, (shown) => {
   if (!shown) return
@@ -91,7 +98,9 @@ async function save() {
     <div class="signs">
       <v-select v-model="values.icon" :items="icons" :label="words.facets.icon">
         <template #selection="{ item }">
-          <v-icon v-if="values.icon" :icon="iconPaths[values.icon]" size="18" class="chosen-icon" />{{ item.title }}
+          <v-icon v-if="values.icon" :icon="iconPaths[values.icon]" size="18" class="chosen-icon" />{{
+            item.title
+          }}
         </template>
       </v-select>
       <v-text-field

@@ -22,7 +22,10 @@ function dropped(next: readonly TermRow[]) {
   const before = own.value.map((term) => term.id)
   const after = next.map((term) => term.id)
   if (after.length < before.length) return
-  const moved = after.find((id) => !before.includes(id)) ?? after.find((id, at) => before[at] !== id && before[at + 1] !== id) ?? after.find((id, at) => before[at] !== id)
+  const moved =
+    after.find((id) => !before.includes(id)) ??
+    after.find((id, at) => before[at] !== id && before[at + 1] !== id) ??
+    after.find((id, at) => before[at] !== id)
   if (moved !== undefined) emit('place', moved, parentId.value, after.indexOf(moved))
 }
 
@@ -32,7 +35,8 @@ function nudge(term: TermRow, key: string) {
   const { parent } = props
   if (key === 'ArrowUp' && at > 0) emit('place', term.id, parentId.value, at - 1)
   if (key === 'ArrowDown' && at < own.value.length - 1) emit('place', term.id, parentId.value, at + 1)
-  if (key === 'ArrowRight' && above) emit('place', term.id, above.id, props.terms.filter((one) => one.parentId === above.id).length)
+  if (key === 'ArrowRight' && above)
+    emit('place', term.id, above.id, props.terms.filter((one) => one.parentId === above.id).length)
   if (key === 'ArrowLeft' && parent) {
     const beside = props.terms.filter((one) => one.parentId === parent.parentId)
     emit('place', term.id, parent.parentId, beside.indexOf(parent) + 1)
@@ -50,7 +54,17 @@ function actions(term: TermRow) {
 </script>
 
 <template>
-  <VueDraggable :model-value="[...own]" tag="ul" handle=".handle" group="terms" :animation="120" :force-fallback="true" :fallback-on-body="true" :swap-threshold="0.6" @update:model-value="dropped">
+  <VueDraggable
+    :model-value="[...own]"
+    tag="ul"
+    handle=".handle"
+    group="terms"
+    :animation="120"
+    :force-fallback="true"
+    :fallback-on-body="true"
+    :swap-threshold="0.6"
+    @update:model-value="dropped"
+  >
     <li v-for="term in own" :key="term.id">
       <div class="row">
         <span
@@ -71,10 +85,22 @@ function actions(term: TermRow) {
         <button type="button" class="name" @click="emit('act', 'change', term)">{{ term.name }}</button>
         <span class="count tabular">{{ format.format(term.entries) }}</span>
         <ActionMenu v-slot="{ opener }" :label="words.facets.more(term.name)" :actions="actions(term)">
-          <v-btn v-bind="opener" :icon="mdiDotsHorizontal" size="32" variant="text" :aria-label="words.facets.more(term.name)" />
+          <v-btn
+            v-bind="opener"
+            :icon="mdiDotsHorizontal"
+            size="32"
+            variant="text"
+            :aria-label="words.facets.more(term.name)"
+          />
         </ActionMenu>
       </div>
-      <TermTree :terms="terms" :parent="term" :format="format" @place="(id, under, at) => emit('place', id, under, at)" @act="(action, one) => emit('act', action, one)" />
+      <TermTree
+        :terms="terms"
+        :parent="term"
+        :format="format"
+        @place="(id, under, at) => emit('place', id, under, at)"
+        @act="(action, one) => emit('act', action, one)"
+      />
     </li>
   </VueDraggable>
 </template>

@@ -23,7 +23,12 @@ const known = computed(() => {
       @input="emit('change', ($event.target as HTMLInputElement).value)"
       @blur="emit('leave')"
     />
-    <TextualInput v-bind="$props" placeholder="#a8431f" @change="emit('change', $event)" @leave="emit('leave')" />
+    <TextualInput
+      v-bind="$props"
+      placeholder="#a8431f"
+      @change="emit('change', $event)"
+      @leave="emit('leave')"
+    />
   </div>
 </template>
 

@@ -8,5 +8,10 @@ const emit = defineEmits<{ change: [value: unknown]; leave: [] }>()
 </script>
 
 <template>
-  <TextualInput v-bind="$props" :placeholder="words.durationExample" @change="emit('change', $event)" @leave="emit('leave')" />
+  <TextualInput
+    v-bind="$props"
+    :placeholder="words.durationExample"
+    @change="emit('change', $event)"
+    @leave="emit('leave')"
+  />
 </template>

@@ -18,7 +18,12 @@ const kinds = computed(() => {
 <template>
   <section :aria-label="field.name">
     <p class="input-title">{{ labelOf(field) }}</p>
-    <MediaChoice :model-value="typeof value === 'number' ? value : null" :kinds="kinds" :name="field.name" @update:model-value="emit('change', $event)" />
+    <MediaChoice
+      :model-value="typeof value === 'number' ? value : null"
+      :kinds="kinds"
+      :name="field.name"
+      @update:model-value="emit('change', $event)"
+    />
     <FieldMessages :faults="faults" :help="field.help" />
   </section>
 </template>

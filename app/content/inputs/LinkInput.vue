@@ -28,6 +28,11 @@ function set(change: Partial<Link>) {
       @update:model-value="set({ address: $event ?? '' })"
       @blur="emit('leave')"
     />
-    <v-text-field :label="words.linkWords(field.name)" :model-value="link.title" autocomplete="off" @update:model-value="set({ title: $event ?? '' })" />
+    <v-text-field
+      :label="words.linkWords(field.name)"
+      :model-value="link.title"
+      autocomplete="off"
+      @update:model-value="set({ title: $event ?? '' })"
+    />
   </div>
 </template>

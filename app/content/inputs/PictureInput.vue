@@ -11,7 +11,12 @@ const emit = defineEmits<{ change: [value: unknown]; leave: [] }>()
 <template>
   <section :aria-label="field.name">
     <p class="input-title">{{ labelOf(field) }}</p>
-    <MediaChoice :model-value="typeof value === 'number' ? value : null" :kinds="['picture']" :name="field.name" @update:model-value="emit('change', $event)" />
+    <MediaChoice
+      :model-value="typeof value === 'number' ? value : null"
+      :kinds="['picture']"
+      :name="field.name"
+      @update:model-value="emit('change', $event)"
+    />
     <FieldMessages :faults="faults" :help="field.help" />
   </section>
 </template>

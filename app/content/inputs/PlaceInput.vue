@@ -8,7 +8,12 @@ import type { FieldInputProps } from './field-input'
 const props = defineProps<FieldInputProps>()
 const emit = defineEmits<{ change: [value: unknown]; leave: [] }>()
 type Typed = Record<keyof PlaceValue, unknown>
-const place = computed<Typed>(() => ({ latitude: null, longitude: null, address: '', ...(props.value as Typed | null | undefined) }))
+const place = computed<Typed>(() => ({
+  latitude: null,
+  longitude: null,
+  address: '',
+  ...(props.value as Typed | null | undefined),
+}))
 
 function set(change: Partial<Typed>) {
   const next = { ...place.value, ...change }
@@ -36,8 +41,20 @@ function degrees(text: string | null): unknown {
       @blur="emit('leave')"
     />
     <div class="pair point">
-      <v-text-field :label="words.latitude(field.name)" suffix="°" :model-value="place.latitude" @update:model-value="set({ latitude: degrees($event) })" @blur="emit('leave')" />
-      <v-text-field :label="words.longitude(field.name)" suffix="°" :model-value="place.longitude" @update:model-value="set({ longitude: degrees($event) })" @blur="emit('leave')" />
+      <v-text-field
+        :label="words.latitude(field.name)"
+        suffix="°"
+        :model-value="place.latitude"
+        @update:model-value="set({ latitude: degrees($event) })"
+        @blur="emit('leave')"
+      />
+      <v-text-field
+        :label="words.longitude(field.name)"
+        suffix="°"
+        :model-value="place.longitude"
+        @update:model-value="set({ longitude: degrees($event) })"
+        @blur="emit('leave')"
+      />
     </div>
   </div>
 </template>

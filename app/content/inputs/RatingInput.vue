@@ -9,5 +9,10 @@ const emit = defineEmits<{ change: [value: unknown]; leave: [] }>()
 </script>
 
 <template>
-  <TextualInput v-bind="$props" :suffix="words.ofBest((field.settings as RatingSettings).best)" @change="emit('change', $event)" @leave="emit('leave')" />
+  <TextualInput
+    v-bind="$props"
+    :suffix="words.ofBest((field.settings as RatingSettings).best)"
+    @change="emit('change', $event)"
+    @leave="emit('leave')"
+  />
 </template>

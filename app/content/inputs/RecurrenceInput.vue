@@ -11,9 +11,20 @@ import type { FieldInputProps } from './field-input'
 const props = defineProps<FieldInputProps>()
 const emit = defineEmits<{ change: [value: unknown]; leave: [] }>()
 const catalogue = useCatalogue()
-const usual = ['FREQ=DAILY', 'FREQ=WEEKLY', 'FREQ=WEEKLY;INTERVAL=2', 'FREQ=MONTHLY', 'FREQ=MONTHLY;BYDAY=1SA', 'FREQ=MONTHLY;BYDAY=-1FR', 'FREQ=YEARLY']
+const usual = [
+  'FREQ=DAILY',
+  'FREQ=WEEKLY',
+  'FREQ=WEEKLY;INTERVAL=2',
+  'FREQ=MONTHLY',
+  'FREQ=MONTHLY;BYDAY=1SA',
+  'FREQ=MONTHLY;BYDAY=-1FR',
+  'FREQ=YEARLY',
+]
 const own = ref(isOwn(props.value))
-watch(() => props.value, (value) => (own.value ||= isOwn(value)))
+watch(
+  () => props.value,
+  (value) => (own.value ||= isOwn(value)),
+)
 
 const choices = computed(() => [
   { value: '', title: words.repeatsNot },
@@ -35,8 +46,22 @@ function choose(value: string) {
 
 <template>
   <div class="repeats">
-    <v-select :label="labelOf(field)" :hint="field.help" :persistent-hint="field.help !== ''" :items="choices" :model-value="chosen" :error-messages="own ? [] : faults" @update:model-value="choose" />
-    <TextualInput v-if="own" v-bind="$props" :field="{ ...field, name: words.repeatsRule, required: false }" @change="emit('change', $event)" @leave="emit('leave')" />
+    <v-select
+      :label="labelOf(field)"
+      :hint="field.help"
+      :persistent-hint="field.help !== ''"
+      :items="choices"
+      :model-value="chosen"
+      :error-messages="own ? [] : faults"
+      @update:model-value="choose"
+    />
+    <TextualInput
+      v-if="own"
+      v-bind="$props"
+      :field="{ ...field, name: words.repeatsRule, required: false }"
+      @change="emit('change', $event)"
+      @leave="emit('leave')"
+    />
   </div>
 </template>
 

@@ -25,7 +25,9 @@ watch(
 
 function textOf(value: unknown): string {
   if (value === undefined || value === null) return ''
-  return type.value.parse(value, props.field.settings).ok ? type.value.write(value, props.field.settings, place.value) : String(value)
+  return type.value.parse(value, props.field.settings).ok
+    ? type.value.write(value, props.field.settings, place.value)
+    : String(value)
 }
 
 function valueOf(typed: string): unknown {
@@ -36,7 +38,11 @@ function valueOf(typed: string): unknown {
 
 /** A number that the settings refuse is kept as one, so that the message says why. */
 function outOfRange(typed: string): unknown {
-  const loose = type.value.read(typed, { ...(props.field.settings as object), least: null, most: null, decimals: 6, best: 1e9 }, place.value)
+  const loose = type.value.read(
+    typed,
+    { ...(props.field.settings as object), least: null, most: null, decimals: 6, best: 1e9 },
+    place.value,
+  )
   return loose.ok ? loose.value : typed
 }
 

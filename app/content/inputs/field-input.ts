@@ -1,6 +1,9 @@
 import type { Field } from '~~/core/content/field'
 
-/** What every input of a field is given. It emits `change` with the value as it stands, right or not, and `leave`. */
+/**
+ * What every input of a field is given. It emits `change` with the value as it stands, right or
+ * not, and `leave`.
+ */
 export interface FieldInputProps {
   readonly field: Field
   readonly value: unknown

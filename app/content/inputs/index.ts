@@ -25,7 +25,8 @@ import YesNoInput from './YesNoInput.vue'
 export interface FieldSetting {
   readonly key: string
   readonly label: string
-  readonly control: 'number' | 'limit' | 'text' | 'date' | 'switch' | 'options' | 'currencies' | 'kinds' | 'collection'
+  readonly control:
+    'number' | 'limit' | 'text' | 'date' | 'switch' | 'options' | 'currencies' | 'kinds' | 'collection'
 }
 
 /** How a type is edited: the input of its values, and its settings. */
@@ -47,7 +48,11 @@ export const fieldEditing: Record<FieldTypeName, FieldEditing> = {
   'rich-text': { input: RichTextInput, settings: [] },
   number: {
     input: NumberInput,
-    settings: [{ key: 'unit', label: 'Unit', control: 'text' }, { key: 'decimals', label: 'Decimals', control: 'number' }, ...limits],
+    settings: [
+      { key: 'unit', label: 'Unit', control: 'text' },
+      { key: 'decimals', label: 'Decimals', control: 'number' },
+      ...limits,
+    ],
   },
   money: {
     input: MoneyInput,
@@ -80,7 +85,10 @@ export const fieldEditing: Record<FieldTypeName, FieldEditing> = {
   },
   link: { input: LinkInput, settings: [] },
   picture: { input: PictureInput, settings: [] },
-  pictures: { input: PicturesInput, settings: [{ key: 'most', label: 'Pictures at most', control: 'number' }] },
+  pictures: {
+    input: PicturesInput,
+    settings: [{ key: 'most', label: 'Pictures at most', control: 'number' }],
+  },
   file: { input: FileInput, settings: [{ key: 'kinds', label: 'Kinds of file', control: 'kinds' }] },
   place: { input: PlaceInput, settings: [] },
   duration: {

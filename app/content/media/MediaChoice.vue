@@ -21,7 +21,9 @@ watch(chosen, show, { immediate: true })
 
 async function show(id: number | null) {
   if (id === null || known.value?.id === id) return
-  const [found] = await request<readonly MediaRow[]>('GET', `/api/bench/media/chosen?ids=${id}`).catch(() => [])
+  const [found] = await request<readonly MediaRow[]>('GET', `/api/bench/media/chosen?ids=${id}`).catch(
+    () => [],
+  )
   if (found && found.id === chosen.value) known.value = found
 }
 
@@ -40,12 +42,25 @@ function choose(media: MediaRow) {
       :style="{ aspectRatio: `${current.width} / ${current.height}`, backgroundColor: current.tint }"
     />
     <MediaTile v-else-if="current" class="file" :media="current" />
-    <p v-else class="none">{{ kinds.includes('picture') && kinds.length === 1 ? words.noPicture : words.noFile }}</p>
+    <p v-else class="none">
+      {{ kinds.includes('picture') && kinds.length === 1 ? words.noPicture : words.noFile }}
+    </p>
     <div class="choice-actions">
-      <v-btn height="34" :aria-label="words.chooseFor(name, chosen !== null)" @click="open = true">{{ chosen === null ? words.choose : words.changePicture }}</v-btn>
-      <v-btn v-if="chosen !== null" height="34" variant="text" :aria-label="words.removeFrom(name)" @click="chosen = null">{{ words.removePicture }}</v-btn>
+      <v-btn height="34" :aria-label="words.chooseFor(name, chosen !== null)" @click="open = true">{{
+        chosen === null ? words.choose : words.changePicture
+      }}</v-btn>
+      <v-btn
+        v-if="chosen !== null"
+        height="34"
+        variant="text"
+        :aria-label="words.removeFrom(name)"
+        @click="chosen = null"
+        >{{ words.removePicture }}</v-btn
+      >
       <span v-if="current" class="size tabular">{{
-        current.kind === 'picture' ? `${current.width} × ${current.height} px` : sizeOf(current.bytes, catalogue.catalogue.locale)
+        current.kind === 'picture'
+          ? `${current.width} × ${current.height} px`
+          : sizeOf(current.bytes, catalogue.catalogue.locale)
       }}</span>
     </div>
     <MediaPicker v-model="open" :kinds="kinds" :chosen="chosen === null ? [] : [chosen]" @choose="choose" />

@@ -20,7 +20,10 @@ const emit = defineEmits<{ changed: [] }>()
 const catalogue = useCatalogue()
 const notices = useNotices()
 const uses = ref<readonly MediaUse[]>([])
-const form = useForm<MediaInput>({ fileName: '', alternative: '', credit: '', focalX: 0.5, focalY: 0.5 }, (values) => faultsOf(parseMediaInput({ ...values })))
+const form = useForm<MediaInput>(
+  { fileName: '', alternative: '', credit: '', focalX: 0.5, focalY: 0.5 },
+  (values) => faultsOf(parseMediaInput({ ...values })),
+)
 const { values, faults, leave, sending, problem } = form
 const percent = computed(() => ({ x: Math.round(values.focalX * 100), y: Math.round(values.focalY * 100) }))
 
@@ -64,7 +67,10 @@ async function remove() {
   const gone = await form.send(() => request('DELETE', `/api/bench/media/${shown.id}`))
   if (gone === null) return
   media.value = null
-  notices.tell({ text: words.media.deleted(shown.fileName), action: { title: shared.undo, run: () => putBack(shown) } })
+  notices.tell({
+    text: words.media.deleted(shown.fileName),
+    action: { title: shared.undo, run: () => putBack(shown) },
+  })
   emit('changed')
 }
 
@@ -77,7 +83,13 @@ async function putBack(gone: MediaRow) {
 </script>
 
 <template>
-  <SheetDialog v-if="media" :model-value="media !== null" @update:model-value="media = null" :width="820" :title="media.fileName">
+  <SheetDialog
+    v-if="media"
+    :model-value="media !== null"
+    @update:model-value="media = null"
+    :width="820"
+    :title="media.fileName"
+  >
     <div class="sheet">
       <div class="shown">
         <button
@@ -91,7 +103,11 @@ async function putBack(gone: MediaRow) {
           @keydown.up.prevent="nudge(0, -0.02)"
           @keydown.down.prevent="nudge(0, 0.02)"
         >
-          <img :src="pictureAt(media, 800)" alt="" :style="{ backgroundColor: media.tint, aspectRatio: `${media.width} / ${media.height}` }" />
+          <img
+            :src="pictureAt(media, 800)"
+            alt=""
+            :style="{ backgroundColor: media.tint, aspectRatio: `${media.width} / ${media.height}` }"
+          />
           <span class="spot" :style="{ left: `${percent.x}%`, top: `${percent.y}%` }" />
         </button>
         <video v-else-if="media.kind === 'video'" controls :src="fileAddress(media)" />
@@ -99,13 +115,19 @@ async function putBack(gone: MediaRow) {
         <a v-else :href="fileAddress(media)" target="_blank">{{ words.media.open(media.fileName) }}</a>
         <p v-if="media.kind === 'picture'" class="note">{{ words.media.focus }}</p>
         <p class="note tabular">
-          {{ media.type }} · <template v-if="media.kind === 'picture'">{{ media.width }} × {{ media.height }} px · </template
+          {{ media.type }} ·
+          <template v-if="media.kind === 'picture'">{{ media.width }} × {{ media.height }} px · </template
           >{{ sizeOf(media.bytes, catalogue.catalogue.locale) }}
         </p>
       </div>
       <form novalidate @submit.prevent="save">
         <p v-if="problem" class="problem" role="alert">{{ problem.message }}</p>
-        <v-text-field v-model="values.fileName" :label="words.media.fileName" :error-messages="faults('fileName')" @blur="leave('fileName')" />
+        <v-text-field
+          v-model="values.fileName"
+          :label="words.media.fileName"
+          :error-messages="faults('fileName')"
+          @blur="leave('fileName')"
+        />
         <v-textarea
           v-model="values.alternative"
           :label="words.media.alternative"
@@ -116,12 +138,19 @@ async function putBack(gone: MediaRow) {
           :error-messages="faults('alternative')"
           @blur="leave('alternative')"
         />
-        <v-text-field v-model="values.credit" :label="words.media.credit" :error-messages="faults('credit')" @blur="leave('credit')" />
+        <v-text-field
+          v-model="values.credit"
+          :label="words.media.credit"
+          :error-messages="faults('credit')"
+          @blur="leave('credit')"
+        />
         <section v-if="uses.length" :aria-label="words.media.usedIn">
           <p class="input-title">{{ words.media.usedIn }}</p>
           <ul>
             <li v-for="use in uses" :key="`${use.kind} ${use.id}`">
-              <NuxtLink v-if="use.kind === 'entry'" :to="`/bench/content/${use.collection}/${use.id}`">{{ use.name }}</NuxtLink>
+              <NuxtLink v-if="use.kind === 'entry'" :to="`/bench/content/${use.collection}/${use.id}`">{{
+                use.name
+              }}</NuxtLink>
               <template v-else>{{ use.name }}</template>
             </li>
           </ul>
@@ -129,9 +158,13 @@ async function putBack(gone: MediaRow) {
       </form>
     </div>
     <template #actions>
-      <v-btn class="push-left" height="36" variant="text" color="error" @click="remove">{{ words.media.delete }}</v-btn>
+      <v-btn class="push-left" height="36" variant="text" color="error" @click="remove">{{
+        words.media.delete
+      }}</v-btn>
       <v-btn height="36" @click="media = null">{{ shared.cancel }}</v-btn>
-      <v-btn height="36" variant="flat" color="primary" :loading="sending" @click="save">{{ words.media.save }}</v-btn>
+      <v-btn height="36" variant="flat" color="primary" :loading="sending" @click="save">{{
+        words.media.save
+      }}</v-btn>
     </template>
   </SheetDialog>
 </template>

@@ -23,7 +23,9 @@ const total = ref(0)
 const failure = ref<string | null>(null)
 const progress = ref<string | null>(null)
 const file = ref<HTMLInputElement | null>(null)
-const title = computed(() => (props.kinds.length === 1 && props.kinds[0] === 'picture' ? words.choosePicture : words.chooseFile))
+const title = computed(() =>
+  props.kinds.length === 1 && props.kinds[0] === 'picture' ? words.choosePicture : words.chooseFile,
+)
 const accepted = computed(() =>
   mediaTypes
     .filter((type) => props.kinds.includes(type.kind))
@@ -34,9 +36,16 @@ const accepted = computed(() =>
 watch([open, search], () => open.value && load(1))
 
 async function load(page: number) {
-  const query = new URLSearchParams({ kinds: props.kinds.join(','), search: search.value, page: String(page) })
+  const query = new URLSearchParams({
+    kinds: props.kinds.join(','),
+    search: search.value,
+    page: String(page),
+  })
   try {
-    const answer = await request<{ rows: readonly MediaRow[]; total: number }>('GET', `/api/bench/media?${query}`)
+    const answer = await request<{ rows: readonly MediaRow[]; total: number }>(
+      'GET',
+      `/api/bench/media?${query}`,
+    )
     rows.value = page === 1 ? answer.rows : [...rows.value, ...answer.rows]
     total.value = answer.total
     failure.value = null
@@ -49,7 +58,10 @@ async function bring(files: FileList | null) {
   if (!files?.length) return
   failure.value = null
   try {
-    const [stored] = await bringIn([...files].slice(0, 1), (name, done) => (progress.value = words.media.bringing(name, done)))
+    const [stored] = await bringIn(
+      [...files].slice(0, 1),
+      (name, done) => (progress.value = words.media.bringing(name, done)),
+    )
     if (stored) choose(stored)
   } catch (error) {
     failure.value = error instanceof RequestProblem ? error.message : String(error)
@@ -67,24 +79,48 @@ function choose(media: MediaRow) {
 <template>
   <SheetDialog v-model="open" :width="860" :title="title">
     <div class="picker-head">
-      <v-text-field v-model="typed" :aria-label="words.media.search" :placeholder="words.media.search" :prepend-inner-icon="mdiMagnify" />
-      <v-btn height="40" :prepend-icon="mdiUpload" :loading="progress !== null" @click="file?.click()">{{ words.media.bringOne }}</v-btn>
-      <input ref="file" type="file" hidden :accept="accepted" @change="bring(($event.target as HTMLInputElement).files)" />
+      <v-text-field
+        v-model="typed"
+        :aria-label="words.media.search"
+        :placeholder="words.media.search"
+        :prepend-inner-icon="mdiMagnify"
+      />
+      <v-btn height="40" :prepend-icon="mdiUpload" :loading="progress !== null" @click="file?.click()">{{
+        words.media.bringOne
+      }}</v-btn>
+      <input
+        ref="file"
+        type="file"
+        hidden
+        :accept="accepted"
+        @change="bring(($event.target as HTMLInputElement).files)"
+      />
     </div>
     <p v-if="progress" class="picker-say" role="status">{{ progress }}</p>
     <p v-if="failure" class="picker-say fault" role="alert">{{ failure }}</p>
     <p v-if="rows.length === 0">{{ words.media.none }}</p>
     <ul>
       <li v-for="media in rows" :key="media.id">
-        <button type="button" :aria-label="words.pictureChoice(media.fileName)" :aria-pressed="chosen.includes(media.id)" @click="choose(media)">
+        <button
+          type="button"
+          :aria-label="words.pictureChoice(media.fileName)"
+          :aria-pressed="chosen.includes(media.id)"
+          @click="choose(media)"
+        >
           <MediaTile :media="media" />
         </button>
-        <span class="tabular">{{ media.kind === 'picture' ? `${media.width} × ${media.height}` : media.fileName }}</span>
+        <span class="tabular">{{
+          media.kind === 'picture' ? `${media.width} × ${media.height}` : media.fileName
+        }}</span>
       </li>
     </ul>
-    <v-btn v-if="rows.length < total" class="more" height="36" @click="load(Math.floor(rows.length / 60) + 1)">{{
-      words.media.more(total - rows.length)
-    }}</v-btn>
+    <v-btn
+      v-if="rows.length < total"
+      class="more"
+      height="36"
+      @click="load(Math.floor(rows.length / 60) + 1)"
+      >{{ words.media.more(total - rows.length) }}</v-btn
+    >
   </SheetDialog>
 </template>
 

@@ -23,7 +23,10 @@ watch(chosen, show, { immediate: true })
 async function show(ids: readonly number[]) {
   const unknown = ids.filter((id) => !known.value.some((one) => one.id === id))
   if (unknown.length === 0) return
-  const found = await request<readonly MediaRow[]>('GET', `/api/bench/media/chosen?ids=${unknown.join(',')}`).catch(() => [])
+  const found = await request<readonly MediaRow[]>(
+    'GET',
+    `/api/bench/media/chosen?ids=${unknown.join(',')}`,
+  ).catch(() => [])
   known.value = [...known.value, ...found]
 }
 
@@ -47,9 +50,29 @@ function move(at: number, by: number) {
       <li v-for="(media, at) in shown" :key="media.id">
         <MediaTile :media="media" />
         <div class="tools">
-          <v-btn :icon="mdiArrowLeft" size="28" variant="text" :disabled="at === 0" :aria-label="words.media.earlier(media.fileName)" @click="move(at, -1)" />
-          <v-btn :icon="mdiArrowRight" size="28" variant="text" :disabled="at === shown.length - 1" :aria-label="words.media.later(media.fileName)" @click="move(at, 1)" />
-          <v-btn :icon="mdiClose" size="28" variant="text" :aria-label="words.removeFrom(media.fileName)" @click="chosen = chosen.filter((id) => id !== media.id)" />
+          <v-btn
+            :icon="mdiArrowLeft"
+            size="28"
+            variant="text"
+            :disabled="at === 0"
+            :aria-label="words.media.earlier(media.fileName)"
+            @click="move(at, -1)"
+          />
+          <v-btn
+            :icon="mdiArrowRight"
+            size="28"
+            variant="text"
+            :disabled="at === shown.length - 1"
+            :aria-label="words.media.later(media.fileName)"
+            @click="move(at, 1)"
+          />
+          <v-btn
+            :icon="mdiClose"
+            size="28"
+            variant="text"
+            :aria-label="words.removeFrom(media.fileName)"
+            @click="chosen = chosen.filter((id) => id !== media.id)"
+          />
         </div>
       </li>
     </VueDraggable>

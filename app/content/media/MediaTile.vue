@@ -1,5 +1,10 @@
 <script setup lang="ts">
-import { mdiClosedCaptionOutline, mdiFileDocumentOutline, mdiMusicNoteOutline, mdiVideoOutline } from '@mdi/js'
+import {
+  mdiClosedCaptionOutline,
+  mdiFileDocumentOutline,
+  mdiMusicNoteOutline,
+  mdiVideoOutline,
+} from '@mdi/js'
 import type { MediaRow } from '~~/core/content/answers'
 import type { MediaKind } from '~~/core/content/media'
 import { focusOf } from '~~/core/pictures/picture'
@@ -18,7 +23,13 @@ const icons: Record<MediaKind, string> = {
 
 <template>
   <span class="tile" :style="{ backgroundColor: media.kind === 'picture' ? media.tint : undefined }">
-    <img v-if="media.kind === 'picture'" :src="pictureAt(media, 320)" :alt="media.alternative" :style="{ objectPosition: focusOf(media) }" loading="lazy" />
+    <img
+      v-if="media.kind === 'picture'"
+      :src="pictureAt(media, 320)"
+      :alt="media.alternative"
+      :style="{ objectPosition: focusOf(media) }"
+      loading="lazy"
+    />
     <template v-else>
       <v-icon :icon="icons[media.kind]" size="30" />
       <span class="tile-name">{{ media.fileName }}</span>

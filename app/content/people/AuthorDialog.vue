@@ -28,7 +28,9 @@ function inputOf({ name, about, portraitId }: AuthorInput): AuthorInput {
 async function save() {
   const { author } = props
   const saved = await form.send(() =>
-    author === null ? request('POST', '/api/bench/authors', inputOf(values)) : request('PUT', `/api/bench/authors/${author.id}`, inputOf(values)),
+    author === null
+      ? request('POST', '/api/bench/authors', inputOf(values))
+      : request('PUT', `/api/bench/authors/${author.id}`, inputOf(values)),
   )
   if (saved === null) return
   open.value = false
@@ -47,8 +49,22 @@ async function save() {
     @send="save"
     @remove="author && emit('remove', author)"
   >
-    <v-text-field v-model="values.name" :label="words.people.name" :error-messages="faults('name')" autocomplete="off" autofocus @blur="leave('name')" />
-    <v-textarea v-model="values.about" :label="words.people.about" rows="2" auto-grow :error-messages="faults('about')" @blur="leave('about')" />
+    <v-text-field
+      v-model="values.name"
+      :label="words.people.name"
+      :error-messages="faults('name')"
+      autocomplete="off"
+      autofocus
+      @blur="leave('name')"
+    />
+    <v-textarea
+      v-model="values.about"
+      :label="words.people.about"
+      rows="2"
+      auto-grow
+      :error-messages="faults('about')"
+      @blur="leave('about')"
+    />
     <section :aria-label="words.people.portrait">
       <p class="input-title">{{ words.people.portrait }}</p>
       <MediaChoice v-model="values.portraitId" :kinds="['picture']" :name="words.people.portrait" />

@@ -19,7 +19,8 @@ const words = {
   saved: (date: string) => `Changed ${date}`,
   visit: (title: string) => `Live page of ${title}`,
   entryPages: 'Around each entry',
-  entryPagesHint: 'What visitors find below an entry, the same for every entry of a collection: what is related, what to read next.',
+  entryPagesHint:
+    'What visitors find below an entry, the same for every entry of a collection: what is related, what to read next.',
   setUp: (collection: string) => `Set up for ${collection}`,
 }
 
@@ -33,7 +34,9 @@ const sections = computed(() => [
   { title: words.entryPages, pages: pages.value.filter((page) => isPattern(page.path)) },
 ])
 /** Collections whose entries have nothing around them yet. */
-const bare = computed(() => catalogue.catalogue.collections.filter((one) => !pages.value.some((page) => page.path === one.address)))
+const bare = computed(() =>
+  catalogue.catalogue.collections.filter((one) => !pages.value.some((page) => page.path === one.address)),
+)
 
 void load()
 
@@ -48,7 +51,10 @@ async function setUp(collection: number) {
 
 async function load() {
   try {
-    const [rows] = await Promise.all([request<readonly PageRow[]>('GET', '/api/bench/pages'), catalogue.load()])
+    const [rows] = await Promise.all([
+      request<readonly PageRow[]>('GET', '/api/bench/pages'),
+      catalogue.load(),
+    ])
     pages.value = rows
   } catch (error) {
     failure.value = error instanceof RequestProblem ? error.message : String(error)
@@ -64,7 +70,9 @@ function stateOf(page: PageRow): string {
 <template>
   <TopLine />
   <main class="pages">
-    <h1>{{ words.title }} <span>{{ catalogue.catalogue.siteName }}</span></h1>
+    <h1>
+      {{ words.title }} <span>{{ catalogue.catalogue.siteName }}</span>
+    </h1>
     <p v-if="failure" role="alert">{{ failure }}</p>
     <template v-for="section in sections" :key="section.title ?? ''">
       <template v-if="section.title">
@@ -74,21 +82,40 @@ function stateOf(page: PageRow): string {
       <ul>
         <li v-for="page in section.pages" :key="page.id">
           <div class="card">
-            <span class="look" aria-hidden="true"><iframe :title="page.title" :src="`/api/bench/pages/${page.id}/document`" tabindex="-1" loading="lazy" /></span>
+            <span class="look" aria-hidden="true"
+              ><iframe
+                :title="page.title"
+                :src="`/api/bench/pages/${page.id}/document`"
+                tabindex="-1"
+                loading="lazy"
+            /></span>
             <NuxtLink class="title" :to="`/bench/pages/${page.id}`">{{ page.title }}</NuxtLink>
             <span class="path">{{ page.path }}</span>
             <span class="listings">{{ words.listings(page.listings) }}</span>
             <span class="foot">
               <span class="state" :class="{ waiting: page.changed }">{{ stateOf(page) }}</span>
-              <span class="saved">{{ words.saved(formatDate(page.savedAt, catalogue.catalogue, 'time')) }}</span>
+              <span class="saved">{{
+                words.saved(formatDate(page.savedAt, catalogue.catalogue, 'time'))
+              }}</span>
             </span>
           </div>
-          <v-btn v-if="page.address" :href="page.address" target="_blank" :icon="mdiOpenInNew" size="32" variant="text" :aria-label="words.visit(page.title)" class="visit" />
+          <v-btn
+            v-if="page.address"
+            :href="page.address"
+            target="_blank"
+            :icon="mdiOpenInNew"
+            size="32"
+            variant="text"
+            :aria-label="words.visit(page.title)"
+            class="visit"
+          />
         </li>
       </ul>
     </template>
     <p v-if="bare.length" class="bare">
-      <v-btn v-for="collection in bare" :key="collection.id" height="34" @click="setUp(collection.id)">{{ words.setUp(collection.name) }}</v-btn>
+      <v-btn v-for="collection in bare" :key="collection.id" height="34" @click="setUp(collection.id)">{{
+        words.setUp(collection.name)
+      }}</v-btn>
     </p>
   </main>
 </template>

@@ -18,7 +18,9 @@ const token = String(route.query.token ?? '')
 const invited = ref<{ name: string; email: string } | null>(null)
 const failure = ref<string | null>(null)
 const schema = object({ password: passwordSchema })
-const { values, faults, leave, send, sending, problem } = useForm({ password: '' }, (typed) => faultsOf(parseWith(schema, typed)))
+const { values, faults, leave, send, sending, problem } = useForm({ password: '' }, (typed) =>
+  faultsOf(parseWith(schema, typed)),
+)
 
 void open()
 
@@ -31,7 +33,9 @@ async function open() {
 }
 
 async function accept() {
-  const account = await send(() => request<Account>('POST', '/api/invitation', { token, password: values.password }))
+  const account = await send(() =>
+    request<Account>('POST', '/api/invitation', { token, password: values.password }),
+  )
   if (account === null) return
   session.take(account)
   await navigateTo('/bench')
@@ -41,7 +45,13 @@ async function accept() {
 <template>
   <DoorSheet :title="words.invitation.title">
     <p v-if="failure" role="alert">{{ failure }}</p>
-    <DoorForm v-else-if="invited" :action="words.invitation.accept" :sending="sending" :problem="problem" @send="accept">
+    <DoorForm
+      v-else-if="invited"
+      :action="words.invitation.accept"
+      :sending="sending"
+      :problem="problem"
+      @send="accept"
+    >
       <p>{{ words.invitation.text(invited.name, invited.email) }}</p>
       <v-text-field
         v-model="values.password"

@@ -16,10 +16,15 @@ const words = {
   fill: 'Fill in',
 }
 
-const schema = object({ email: string().required('Type your mail address.'), password: string().required('Type your password.') })
+const schema = object({
+  email: string().required('Type your mail address.'),
+  password: string().required('Type your password.'),
+})
 const session = useSession()
 const route = useRoute()
-const { values, faults, leave, send, sending, problem } = useForm({ email: '', password: '' }, (typed) => faultsOf(parseWith(schema, typed)))
+const { values, faults, leave, send, sending, problem } = useForm({ email: '', password: '' }, (typed) =>
+  faultsOf(parseWith(schema, typed)),
+)
 
 async function signIn() {
   const done = await send(async () => {

@@ -38,7 +38,12 @@ const placeholderChoices = choicesOf(shared.placeholders)
 void Promise.all([load(), catalogue.load()])
 
 async function load() {
-  const found = await attempt(() => request<{ accounts: readonly AccountRow[]; invitations: readonly InvitationRow[] }>('GET', '/api/bench/accounts'))
+  const found = await attempt(() =>
+    request<{ accounts: readonly AccountRow[]; invitations: readonly InvitationRow[] }>(
+      'GET',
+      '/api/bench/accounts',
+    ),
+  )
   settings.value = await attempt(() => request<SiteSettings>('GET', '/api/bench/site'))
   if (found === null) return
   accounts.value = found.accounts
@@ -63,18 +68,27 @@ async function setRole(account: AccountRow, role: Role) {
 async function close() {
   const account = closing.value
   closing.value = null
-  if (account === null || (await attempt(() => request('DELETE', `/api/bench/accounts/${account.id}`))) === null) return
+  if (
+    account === null ||
+    (await attempt(() => request('DELETE', `/api/bench/accounts/${account.id}`))) === null
+  )
+    return
   await load()
-  notices.tell({ text: words.closed(account.name), action: { title: shared.undo, run: () => reopen(account) } })
+  notices.tell({
+    text: words.closed(account.name),
+    action: { title: shared.undo, run: () => reopen(account) },
+  })
 }
 
 async function reopen(account: AccountRow) {
-  if ((await attempt(() => request('POST', `/api/bench/accounts/${account.id}/restore`))) !== null) notices.tell({ text: words.opened(account.name) })
+  if ((await attempt(() => request('POST', `/api/bench/accounts/${account.id}/restore`))) !== null)
+    notices.tell({ text: words.opened(account.name) })
   await load()
 }
 
 async function withdraw(invitation: InvitationRow) {
-  if ((await attempt(() => request('DELETE', `/api/bench/invitations/${invitation.id}`))) !== null) notices.tell({ text: words.withdrawn(invitation.name) })
+  if ((await attempt(() => request('DELETE', `/api/bench/invitations/${invitation.id}`))) !== null)
+    notices.tell({ text: words.withdrawn(invitation.name) })
   await load()
 }
 
@@ -87,16 +101,33 @@ function seen({ seenAt }: AccountRow): string {
   <TopLine />
   <main>
     <ScreenHead :title="words.people" :hint="words.peopleHint">
-      <v-btn variant="flat" color="primary" height="40" :prepend-icon="mdiPlus" @click="inviting = true">{{ words.invite }}</v-btn>
+      <v-btn variant="flat" color="primary" height="40" :prepend-icon="mdiPlus" @click="inviting = true">{{
+        words.invite
+      }}</v-btn>
     </ScreenHead>
     <ul :aria-label="words.people">
       <li v-for="account in accounts" :key="account.id">
         <span class="who">
-          <strong>{{ account.name }}</strong><span v-if="account.id === session.account?.id" class="you">{{ words.you }}</span>
+          <strong>{{ account.name }}</strong><span v-if="account.id === session.account?.id" class="you">{{
+            words.you
+          }}</span>
           <span class="facts">{{ account.email }} · {{ seen(account) }}</span>
         </span>
-        <v-select class="role" :items="roleItems" :model-value="account.role" :aria-label="words.role(account.name)" @update:model-value="setRole(account, $event)" />
-        <v-btn height="36" variant="text" :disabled="account.id === session.account?.id" :aria-label="words.close(account.name)" @click="closing = account">{{ words.closeShort }}</v-btn>
+        <v-select
+          class="role"
+          :items="roleItems"
+          :model-value="account.role"
+          :aria-label="words.role(account.name)"
+          @update:model-value="setRole(account, $event)"
+        />
+        <v-btn
+          height="36"
+          variant="text"
+          :disabled="account.id === session.account?.id"
+          :aria-label="words.close(account.name)"
+          @click="closing = account"
+          >{{ words.closeShort }}</v-btn
+        >
       </li>
     </ul>
     <template v-if="invitations.length">
@@ -105,19 +136,40 @@ function seen({ seenAt }: AccountRow): string {
         <li v-for="invitation in invitations" :key="invitation.id">
           <span class="who">
             <strong>{{ invitation.name }}</strong>
-            <span class="facts">{{ invitation.email }} · {{ words.until(formatDate(invitation.expiresAt, catalogue.catalogue)) }}</span>
+            <span class="facts"
+              >{{ invitation.email }} ·
+              {{ words.until(formatDate(invitation.expiresAt, catalogue.catalogue)) }}</span
+            >
           </span>
           <span class="role">{{ words.roles[invitation.role] }}</span>
-          <v-btn height="36" variant="text" :aria-label="words.withdraw(invitation.name)" @click="withdraw(invitation)">{{ words.withdrawShort }}</v-btn>
+          <v-btn
+            height="36"
+            variant="text"
+            :aria-label="words.withdraw(invitation.name)"
+            @click="withdraw(invitation)"
+            >{{ words.withdrawShort }}</v-btn
+          >
         </li>
       </ul>
     </template>
     <template v-if="settings">
       <h2>{{ words.listings }}</h2>
       <div class="listings">
-        <ChoiceSetting :label="shared.placeholder" :value="settings.placeholder" :choices="placeholderChoices" fallback="sprig" @change="set({ placeholder: $event })" />
+        <ChoiceSetting
+          :label="shared.placeholder"
+          :value="settings.placeholder"
+          :choices="placeholderChoices"
+          fallback="sprig"
+          @change="set({ placeholder: $event })"
+        />
         <p class="facts">{{ words.placeholderHint }}</p>
-        <ChoiceSetting :label="words.brokenRules" :value="settings.brokenRules" :choices="brokenChoices" fallback="nothing" @change="set({ brokenRules: $event })" />
+        <ChoiceSetting
+          :label="words.brokenRules"
+          :value="settings.brokenRules"
+          :choices="brokenChoices"
+          fallback="nothing"
+          @change="set({ brokenRules: $event })"
+        />
         <p class="facts">{{ words.brokenHint }}</p>
       </div>
     </template>

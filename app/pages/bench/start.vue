@@ -12,7 +12,10 @@ import type { Account } from '../../stores/session'
 
 /** Where the first owner of a new site makes their account. */
 const session = useSession()
-const { values, faults, leave, send, sending, problem } = useForm({ code: '', name: '', email: '', password: '' }, (typed) => faultsOf(parseFirstOwner(typed)))
+const { values, faults, leave, send, sending, problem } = useForm(
+  { code: '', name: '', email: '', password: '' },
+  (typed) => faultsOf(parseFirstOwner(typed)),
+)
 const fields = [
   { key: 'code', type: 'text', autocomplete: 'one-time-code' },
   { key: 'name', type: 'text', autocomplete: 'name' },

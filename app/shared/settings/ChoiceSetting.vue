@@ -22,7 +22,12 @@ function step(event: KeyboardEvent) {
 </script>
 
 <template>
-  <SettingRow :label="label" :bare="bare" :changed="fallback !== undefined && value !== fallback" @reset="fallback !== undefined && emit('change', fallback)">
+  <SettingRow
+    :label="label"
+    :bare="bare"
+    :changed="fallback !== undefined && value !== fallback"
+    @reset="fallback !== undefined && emit('change', fallback)"
+  >
     <div class="choices" role="radiogroup" :aria-label="label">
       <button
         v-for="choice in choices"

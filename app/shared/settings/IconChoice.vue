@@ -2,7 +2,16 @@
 import { steppedChoice } from './radio-steps'
 
 /** One of several kinds, each with its sign and its name. */
-const props = defineProps<{ label: string; value: Value; choices: readonly { readonly value: Value; readonly title: string; readonly about: string; readonly icon: string }[] }>()
+const props = defineProps<{
+  label: string
+  value: Value
+  choices: readonly {
+    readonly value: Value
+    readonly title: string
+    readonly about: string
+    readonly icon: string
+  }[]
+}>()
 const emit = defineEmits<{ change: [value: Value] }>()
 
 function step(event: KeyboardEvent) {

@@ -24,7 +24,8 @@ watch(
 
 const fault = computed(() => {
   const number = Number(text.value)
-  const fits = text.value.trim() !== '' && Number.isInteger(number) && number >= props.least && number <= props.most
+  const fits =
+    text.value.trim() !== '' && Number.isInteger(number) && number >= props.least && number <= props.most
   return fits ? null : `Use a whole number from ${props.least} to ${props.most}.`
 })
 

@@ -15,7 +15,19 @@ const id = useId()
 </script>
 
 <template>
-  <SettingRow :label="label" :control-id="id" :changed="fallback !== undefined && value !== fallback" @reset="fallback !== undefined && emit('change', fallback)">
-    <v-select :id="id" :items="[...choices]" :model-value="value" :hint="hint" :persistent-hint="hint !== undefined" @update:model-value="emit('change', $event as Value)" />
+  <SettingRow
+    :label="label"
+    :control-id="id"
+    :changed="fallback !== undefined && value !== fallback"
+    @reset="fallback !== undefined && emit('change', fallback)"
+  >
+    <v-select
+      :id="id"
+      :items="[...choices]"
+      :model-value="value"
+      :hint="hint"
+      :persistent-hint="hint !== undefined"
+      @update:model-value="emit('change', $event as Value)"
+    />
   </SettingRow>
 </template>

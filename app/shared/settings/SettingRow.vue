@@ -10,9 +10,17 @@ const emit = defineEmits<{ reset: [] }>()
 <template>
   <div class="setting">
     <div v-if="!bare" class="setting-head">
-      <component :is="controlId ? 'label' : 'span'" :for="controlId" class="setting-label">{{ label }}</component>
+      <component :is="controlId ? 'label' : 'span'" :for="controlId" class="setting-label">{{
+        label
+      }}</component>
       <span v-if="note" class="setting-note tabular">{{ note }}</span>
-      <button v-if="changed" type="button" class="put-back" :aria-label="words.putBackOf(label)" @click="emit('reset')">
+      <button
+        v-if="changed"
+        type="button"
+        class="put-back"
+        :aria-label="words.putBackOf(label)"
+        @click="emit('reset')"
+      >
         <v-icon :icon="mdiUndoVariant" size="14" />{{ words.putBack }}
       </button>
     </div>

@@ -7,7 +7,12 @@ const emit = defineEmits<{ change: [value: boolean] }>()
 </script>
 
 <template>
-  <SettingRow :label="label" bare :changed="fallback !== undefined && value !== fallback" @reset="emit('change', fallback ?? false)">
+  <SettingRow
+    :label="label"
+    bare
+    :changed="fallback !== undefined && value !== fallback"
+    @reset="emit('change', fallback ?? false)"
+  >
     <v-switch :label="label" :model-value="value" @update:model-value="emit('change', $event === true)" />
   </SettingRow>
 </template>

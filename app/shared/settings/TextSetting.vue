@@ -9,7 +9,17 @@ const id = useId()
 </script>
 
 <template>
-  <SettingRow :label="label" :control-id="id" :changed="fallback !== undefined && value !== fallback" @reset="emit('change', fallback ?? '')">
-    <v-text-field :id="id" :maxlength="most" :model-value="value" @update:model-value="(!required || $event) && emit('change', $event ?? '')" />
+  <SettingRow
+    :label="label"
+    :control-id="id"
+    :changed="fallback !== undefined && value !== fallback"
+    @reset="emit('change', fallback ?? '')"
+  >
+    <v-text-field
+      :id="id"
+      :maxlength="most"
+      :model-value="value"
+      @update:model-value="(!required || $event) && emit('change', $event ?? '')"
+    />
   </SettingRow>
 </template>

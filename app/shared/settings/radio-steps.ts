@@ -1,5 +1,12 @@
-/** The choice that an arrow key leads to from the one that is chosen, around the end; and the focus with it. */
-export function steppedChoice<Value>(event: KeyboardEvent, choices: readonly { readonly value: Value }[], chosen: Value): Value | null {
+/**
+ * The choice that an arrow key leads to from the one that is chosen, around the end; and the focus
+ * with it.
+ */
+export function steppedChoice<Value>(
+  event: KeyboardEvent,
+  choices: readonly { readonly value: Value }[],
+  chosen: Value,
+): Value | null {
   const by = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key]
   if (by === undefined) return null
   event.preventDefault()

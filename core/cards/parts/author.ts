@@ -28,6 +28,9 @@ export const author = definePart<'author', AuthorSetting, AuthorContent>({
   content({ portrait }, { author: person }) {
     if (person === null) return null
     const width = person.portrait === null ? 0 : widthFor(person.portrait, 2 * portraitWidth)
-    return { name: person.name, portrait: portrait && person.portrait !== null ? pictureAddress(person.portrait, width) : null }
+    return {
+      name: person.name,
+      portrait: portrait && person.portrait !== null ? pictureAddress(person.portrait, width) : null,
+    }
   },
 })

@@ -25,7 +25,9 @@ export const button = definePart<'button', ButtonSetting, ButtonContent>({
   title: 'Read on',
   schema: partSettings('button', {
     text: string().required('Give it its words.').max(60, 'Keep the words within 60 characters.'),
-    form: string().oneOf([...buttonForms]).required(),
+    form: string()
+      .oneOf([...buttonForms])
+      .required(),
     titled: boolean(),
   }),
   defaults: { part: 'button', on: false, text: 'Read on', form: 'link', titled: true, zone: 'foot' },

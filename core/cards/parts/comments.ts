@@ -14,5 +14,8 @@ export const comments = definePart<'comments', CommentsSetting, { readonly text:
   defaults: { part: 'comments', on: false },
   wraps: true,
   phrase: () => 'comments',
-  content: (_, entry, { locale }) => (entry.comments === 0 ? null : { text: cardWords.comments(entry.comments, numberFormat(locale).format(entry.comments)) }),
+  content: (_, entry, { locale }) =>
+    entry.comments === 0
+      ? null
+      : { text: cardWords.comments(entry.comments, numberFormat(locale).format(entry.comments)) },
 })

@@ -31,9 +31,15 @@ export const date = definePart<'date', DateSetting, DateContent>({
   defaults: { part: 'date', on: true },
   several: true,
   wraps: true,
-  phrase: (setting, words) => (setting.field === undefined ? 'date' : (words.field(setting.field)?.name.toLowerCase() ?? 'a field that is gone')),
+  phrase: (setting, words) =>
+    setting.field === undefined
+      ? 'date'
+      : (words.field(setting.field)?.name.toLowerCase() ?? 'a field that is gone'),
   content(setting, entry, context) {
-    const start = setting.field === undefined ? { at: entry.publishedAt, whole: false } : momentOf(entry, setting.field, context)
+    const start =
+      setting.field === undefined
+        ? { at: entry.publishedAt, whole: false }
+        : momentOf(entry, setting.field, context)
     if (start === null) return null
     const end = setting.until === undefined ? null : momentOf(entry, setting.until, context)
     const style = setting.style ?? 'day'

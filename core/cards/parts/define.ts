@@ -51,7 +51,10 @@ export function partSettings<const Name extends string>(name: Name, fields: Obje
     part: string<Name>().oneOf([name]).required(),
     on: boolean().required(),
     id: string().matches(/^[a-z0-9-]{1,40}$/, 'The id of a part has small letters, digits and hyphens.'),
-    zone: string<Zone>().oneOf([...zones], 'A part sits above, over, beside or below the picture, or at the foot.'),
+    zone: string<Zone>().oneOf(
+      [...zones],
+      'A part sits above, over, beside or below the picture, or at the foot.',
+    ),
     prefix: affix,
     suffix: affix,
     only: conditionSchema,
@@ -62,7 +65,11 @@ export function partSettings<const Name extends string>(name: Name, fields: Obje
 }
 
 /** States a part with its exact types. */
-export function definePart<const Name extends string, Setting extends PartBase & { readonly part: Name }, Content>(
+export function definePart<
+  const Name extends string,
+  Setting extends PartBase & { readonly part: Name },
+  Content,
+>(
   kind: Omit<PartKind<Name, Setting, Content>, 'schema'> & { readonly schema: Schema<unknown> },
 ): PartKind<Name, Setting, Content> {
   return kind as PartKind<Name, Setting, Content>

@@ -29,7 +29,10 @@ export interface FactsContent {
   readonly separator: string
 }
 
-const factOf: Record<(typeof factNames)[number], (entry: CardEntry, context: CardContext) => FactsContent['facts'][number] | null> = {
+const factOf: Record<
+  (typeof factNames)[number],
+  (entry: CardEntry, context: CardContext) => FactsContent['facts'][number] | null
+> = {
   date: (entry, context) => date.content(date.defaults, entry, context),
   author: (entry) => (entry.author === null ? null : { text: entry.author.name, instant: null }),
   topic: (entry, context) => plain(topic.content(topic.defaults, entry, context)?.terms[0]?.name),
@@ -69,13 +72,19 @@ export const facts = definePart<'facts', FactsSetting, FactsContent>({
   showsReads: (setting) => setting.facts.includes('views'),
   phrase: (setting) => `row of ${setting.facts.length} facts`,
   content(setting, entry, context) {
-    const shown = setting.facts.flatMap((fact) => (typeof fact === 'number' ? fieldFact(entry, fact, context) : factOf[fact](entry, context)) ?? [])
+    const shown = setting.facts.flatMap(
+      (fact) =>
+        (typeof fact === 'number' ? fieldFact(entry, fact, context) : factOf[fact](entry, context)) ?? [],
+    )
     return shown.length === 0 ? null : { facts: shown, separator: setting.separator }
   },
 })
 
 function isFact(value: unknown): boolean {
-  return (typeof value === 'number' && Number.isInteger(value) && value > 0) || factNames.some((name) => name === value)
+  return (
+    (typeof value === 'number' && Number.isInteger(value) && value > 0) ||
+    factNames.some((name) => name === value)
+  )
 }
 
 function fieldFact(entry: CardEntry, id: number, context: CardContext): FactsContent['facts'][number] | null {

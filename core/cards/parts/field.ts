@@ -26,7 +26,10 @@ export const field = definePart<'field', FieldSetting, FieldContent>({
   defaults: { part: 'field', on: true, field: 0 },
   several: true,
   wraps: true,
-  phrase: (setting, words) => (setting.field === 0 ? 'a field' : (words.field(setting.field)?.name.toLowerCase() ?? 'a field that is gone')),
+  phrase: (setting, words) =>
+    setting.field === 0
+      ? 'a field'
+      : (words.field(setting.field)?.name.toLowerCase() ?? 'a field that is gone'),
   content(setting, entry, context) {
     const found = valueOf(entry, setting.field, context)
     const text = found === null ? '' : formatValue(found.field, found.value, context)

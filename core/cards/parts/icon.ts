@@ -13,7 +13,11 @@ export interface IconSetting extends PartBase {
 export const icon = definePart<'icon', IconSetting, { readonly icon: CollectionIcon }>({
   name: 'icon',
   title: 'Icon',
-  schema: partSettings('icon', { icon: string().oneOf([...collectionIcons], 'Choose one of the icons.').required() }),
+  schema: partSettings('icon', {
+    icon: string()
+      .oneOf([...collectionIcons], 'Choose one of the icons.')
+      .required(),
+  }),
   defaults: { part: 'icon', on: true, icon: 'leaf' },
   several: true,
   phrase: (setting) => `${setting.icon} icon`,

@@ -69,7 +69,25 @@ export type AnyPartKind = PartKind<PartName, PartSetting, unknown>
 
 /** Every part. A new one is a file beside these, a component in site/parts and a line here. */
 export const parts: Registry<AnyPartKind> = registryOf('part', [
-  picture, topic, title, summary, date, author, text, readingTime, views, comments, likes, price, rating, field, facts, label, icon, button, divider,
+  picture,
+  topic,
+  title,
+  summary,
+  date,
+  author,
+  text,
+  readingTime,
+  views,
+  comments,
+  likes,
+  price,
+  rating,
+  field,
+  facts,
+  label,
+  icon,
+  button,
+  divider,
 ] as unknown as readonly AnyPartKind[])
 
 /** Names a part on its card: its kind, with its id where there are several. */

@@ -11,7 +11,9 @@ export interface LabelSetting extends PartBase {
 export const label = definePart<'label', LabelSetting, { readonly text: string }>({
   name: 'label',
   title: 'Label',
-  schema: partSettings('label', { text: string().required('Give the label its words.').max(60, 'Keep a label within 60 characters.') }),
+  schema: partSettings('label', {
+    text: string().required('Give the label its words.').max(60, 'Keep a label within 60 characters.'),
+  }),
   defaults: { part: 'label', on: true, text: 'New' },
   several: true,
   phrase: (setting) => `“${setting.text}”`,

@@ -15,5 +15,8 @@ export const likes = definePart<'likes', LikesSetting, { readonly text: string }
   defaults: { part: 'likes', on: false },
   wraps: true,
   phrase: () => 'likes',
-  content: (_, entry, { locale }) => (entry.likes === 0 ? null : { text: cardWords.likes(entry.likes, numberFormat(locale).format(entry.likes)) }),
+  content: (_, entry, { locale }) =>
+    entry.likes === 0
+      ? null
+      : { text: cardWords.likes(entry.likes, numberFormat(locale).format(entry.likes)) },
 })

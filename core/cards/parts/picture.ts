@@ -64,22 +64,34 @@ export const picture = definePart<'picture', PictureSetting, PictureContent>({
   name: 'picture',
   title: 'Picture',
   schema: partSettings('picture', {
-    ratio: string<PictureRatio>().oneOf([...pictureRatios], 'Choose one of the ratios.').required(),
+    ratio: string<PictureRatio>()
+      .oneOf([...pictureRatios], 'Choose one of the ratios.')
+      .required(),
     fit: string().oneOf([...pictureFits]),
     corners: string().oneOf([...pictureCorners]),
     hover: string().oneOf([...pictureHovers]),
     effect: string().oneOf([...pictureEffects]),
-    share: number().integer('Use whole per cent.').min(10, 'A picture takes at least 10 per cent.').max(80, 'A picture takes at most 80 per cent.'),
+    share: number()
+      .integer('Use whole per cent.')
+      .min(10, 'A picture takes at least 10 per cent.')
+      .max(80, 'A picture takes at most 80 per cent.'),
     side: string().oneOf([...pictureSides]),
     placeholder: string().oneOf([...placeholders]),
   }),
   defaults: { part: 'picture', on: true, ratio: '3:2' },
   phrase: () => 'picture',
-  content({ ratio, fit = 'fill', corners = 'soft', hover = 'grow', effect = 'none', placeholder: own }, entry, context) {
+  content(
+    { ratio, fit = 'fill', corners = 'soft', hover = 'grow', effect = 'none', placeholder: own },
+    entry,
+    context,
+  ) {
     const placeholder = own ?? context.placeholder
     const original = entry.picture
     const fixed = ratio === 'natural' ? null : ratio.replace(':', ' / ')
-    const letter = placeholder === 'letter' ? (/[\p{L}\p{N}]/u.exec(entry.title)?.[0]?.toLocaleUpperCase(context.locale) ?? null) : null
+    const letter =
+      placeholder === 'letter'
+        ? (/[\p{L}\p{N}]/u.exec(entry.title)?.[0]?.toLocaleUpperCase(context.locale) ?? null)
+        : null
     const shown = { fit, corners, hover, effect, letter }
     if (original === null && placeholder === 'none') return null
     if (original === null) return { ratio: fixed ?? '3 / 2', ...shown, image: null }

@@ -28,7 +28,11 @@ export interface PriceContent {
 export const price = definePart<'price', PriceSetting, PriceContent>({
   name: 'price',
   title: 'Price',
-  schema: partSettings('price', { field: idOrLaterSchema().required(), before: idSchema(), saving: boolean() }),
+  schema: partSettings('price', {
+    field: idOrLaterSchema().required(),
+    before: idSchema(),
+    saving: boolean(),
+  }),
   defaults: { part: 'price', on: false, field: 0 },
   wraps: true,
   phrase: () => 'price',
@@ -43,7 +47,13 @@ export const price = definePart<'price', PriceSetting, PriceContent>({
     return {
       price: written(now),
       before: written(before),
-      saving: setting.saving ? numberFormat(locale, { style: 'percent', maximumFractionDigits: 0, signDisplay: 'exceptZero' }).format(-saving) : null,
+      saving: setting.saving
+        ? numberFormat(locale, {
+            style: 'percent',
+            maximumFractionDigits: 0,
+            signDisplay: 'exceptZero',
+          }).format(-saving)
+        : null,
     }
   },
 })

@@ -17,6 +17,12 @@ export const readingTime = definePart<'reading-time', ReadingTimeSetting, { read
   phrase: () => 'reading time',
   content(_, entry, { locale }) {
     const minutes = readingMinutes(entry.wordCount)
-    return minutes === 0 ? null : { text: cardWords.readingTime(numberFormat(locale, { style: 'unit', unit: 'minute', unitDisplay: 'short' }).format(minutes)) }
+    return minutes === 0
+      ? null
+      : {
+          text: cardWords.readingTime(
+            numberFormat(locale, { style: 'unit', unit: 'minute', unitDisplay: 'short' }).format(minutes),
+          ),
+        }
   },
 })

@@ -23,7 +23,11 @@ export const title = definePart<'title', TitleSetting, TitleContent>({
   schema: partSettings('title', {
     level: number()
       .integer()
-      .test('level', 'Headings on cards are 2 to 6, or 0 for none.', (level) => level === 0 || (level !== undefined && level >= 2 && level <= 6))
+      .test(
+        'level',
+        'Headings on cards are 2 to 6, or 0 for none.',
+        (level) => level === 0 || (level !== undefined && level >= 2 && level <= 6),
+      )
       .required(),
     words: wordsField,
   }),

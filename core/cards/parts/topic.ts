@@ -23,15 +23,21 @@ export const topic = definePart<'topic', TopicSetting, TopicContent>({
   title: 'Terms',
   schema: partSettings('topic', {
     facet: idOrNoneSchema(),
-    most: number().integer('Use a whole number of terms.').min(1, 'Show at least 1 term.').max(12, 'Show at most 12 terms.'),
+    most: number()
+      .integer('Use a whole number of terms.')
+      .min(1, 'Show at least 1 term.')
+      .max(12, 'Show at most 12 terms.'),
     linked: boolean(),
   }),
   defaults: { part: 'topic', on: true, facet: null },
   several: true,
   wraps: true,
-  phrase: (setting, words) => (setting.facet === null ? null : words.facet(setting.facet)?.toLowerCase()) ?? 'topic',
+  phrase: (setting, words) =>
+    (setting.facet === null ? null : words.facet(setting.facet)?.toLowerCase()) ?? 'topic',
   content({ facet, most = 1, linked = false }, entry) {
     const found = entry.terms.filter((term) => facet === null || term.facetId === facet).slice(0, most)
-    return found.length === 0 ? null : { terms: found.map(({ name, address }) => ({ name, address: linked ? address : null })) }
+    return found.length === 0
+      ? null
+      : { terms: found.map(({ name, address }) => ({ name, address: linked ? address : null })) }
   },
 })

@@ -15,5 +15,7 @@ export const views = definePart<'views', ViewsSetting, { readonly text: string }
   wraps: true,
   phrase: () => 'reads',
   showsReads: () => true,
-  content: (_, entry, { locale }) => ({ text: cardWords.reads(entry.views, numberFormat(locale).format(entry.views)) }),
+  content: (_, entry, { locale }) => ({
+    text: cardWords.reads(entry.views, numberFormat(locale).format(entry.views)),
+  }),
 })

@@ -13,15 +13,20 @@ export function readAddress(input: unknown): Parsed<string> {
   if (typeof input !== 'string') return refusal('This takes an address.')
   const text = input.trim()
   if (text === '') return refusal('Type an address.')
-  if (text.length > longest) return refusal(`Keep the address within ${longest.toLocaleString('en')} characters.`)
+  if (text.length > longest)
+    return refusal(`Keep the address within ${longest.toLocaleString('en')} characters.`)
   // The URL Standard drops tabs and line ends inside a scheme; a browser would follow what is left.
   if (/[\p{Cc}\p{Surrogate}\s\\]/u.test(text)) return refusal('An address has no spaces in it.')
-  if (text.startsWith('//')) return refusal('Begin the address with its scheme, as in “https://example.org/page”.')
+  if (text.startsWith('//'))
+    return refusal('Begin the address with its scheme, as in “https://example.org/page”.')
   if (/^[/#]/.test(text)) return { ok: true, value: text }
-  const whole = /^[a-z][a-z0-9+.-]*:/i.test(text) && !/^[\w.-]+\.[a-z]{2,}:\d/i.test(text) ? text : `https://${text}`
-  if (!URL.canParse(whole)) return refusal('This is no address. Type one like “https://example.org/page” or “/page”.')
+  const whole =
+    /^[a-z][a-z0-9+.-]*:/i.test(text) && !/^[\w.-]+\.[a-z]{2,}:\d/i.test(text) ? text : `https://${text}`
+  if (!URL.canParse(whole))
+    return refusal('This is no address. Type one like “https://example.org/page” or “/page”.')
   const url = new URL(whole)
-  if (!schemes.has(url.protocol)) return refusal('Link to http, https, mailto or tel, or to a path of this site.')
+  if (!schemes.has(url.protocol))
+    return refusal('Link to http, https, mailto or tel, or to a path of this site.')
   if (url.protocol.startsWith('http') && !url.hostname.includes('.') && url.hostname !== 'localhost')
     return refusal('This is no address. Type one like “https://example.org/page” or “/page”.')
   return { ok: true, value: whole }

@@ -13,7 +13,10 @@ export function readText(input: unknown, most: number, lines: 'one' | 'many'): P
   if (!isStorable(text)) return refusal(unstorable)
   if (lines === 'one' && /[\n\r\u2028\u2029]/.test(text)) return refusal('Keep this on one line.')
   const length = Array.from(text).length
-  if (length > most) return refusal(`Keep this within ${most.toLocaleString('en')} characters; it has ${length.toLocaleString('en')}.`)
+  if (length > most)
+    return refusal(
+      `Keep this within ${most.toLocaleString('en')} characters; it has ${length.toLocaleString('en')}.`,
+    )
   return { ok: true, value: text }
 }
 
@@ -25,7 +28,10 @@ export function readNumber(input: unknown, least: number | null, most: number | 
   return { ok: true, value: Object.is(input, -0) ? 0 : input }
 }
 
-/** A number as people write it in a language: its grouping and decimal signs, or a plain one. Null for none. */
+/**
+ * A number as people write it in a language: its grouping and decimal signs, or a plain one. Null
+ * for none.
+ */
 export function numberFromText(text: string, locale: string): number | null {
   const parts = numberFormat(locale).formatToParts(-1234567.8)
   const sign = (type: string) => parts.find((part) => part.type === type)?.value

@@ -11,17 +11,32 @@ const options = [
 const many = { options, many: true }
 const one = { options, many: false }
 
-keepsPromises(choice, fc.record({ settings: fc.constant(many), value: fc.subarray(options.map((option) => option.key), { minLength: 1 }) }))
+keepsPromises(
+  choice,
+  fc.record({
+    settings: fc.constant(many),
+    value: fc.subarray(
+      options.map((option) => option.key),
+      { minLength: 1 },
+    ),
+  }),
+)
 
 describe('a choice', () => {
   it('is kept in the order of the list, each once', () => {
-    expect(choice.parse(['sapling', 'packet', 'sapling'], many)).toEqual({ ok: true, value: ['packet', 'sapling'] })
+    expect(choice.parse(['sapling', 'packet', 'sapling'], many)).toEqual({
+      ok: true,
+      value: ['packet', 'sapling'],
+    })
     expect(choice.parse('jar', one)).toEqual({ ok: true, value: ['jar'] })
   })
 
   it('reads names and keys, and a name that has a comma in it', () => {
     expect(choice.read('Jar, with a lid', one, fieldPlace)).toEqual({ ok: true, value: ['jar'] })
-    expect(choice.read('SAPLING; packet', many, fieldPlace)).toEqual({ ok: true, value: ['packet', 'sapling'] })
+    expect(choice.read('SAPLING; packet', many, fieldPlace)).toEqual({
+      ok: true,
+      value: ['packet', 'sapling'],
+    })
   })
 
   it('refuses what is not in the list, and more than one where one is meant', () => {
@@ -35,7 +50,12 @@ describe('a choice', () => {
   })
 
   it('wants names that differ', () => {
-    const twice = [{ key: 'a', title: 'Packet' }, { key: 'b', title: 'packet' }]
-    expect(() => choice.settings.validateSync({ options: twice, many: false })).toThrow('Two choices have the same name.')
+    const twice = [
+      { key: 'a', title: 'Packet' },
+      { key: 'b', title: 'packet' },
+    ]
+    expect(() => choice.settings.validateSync({ options: twice, many: false })).toThrow(
+      'Two choices have the same name.',
+    )
   })
 })

@@ -32,8 +32,17 @@ export const choice: FieldType<'choice', ChoiceSettings, readonly string[]> = {
   settings: object({
     options: array(
       object({
-        key: string().matches(/^[\p{Ll}\p{Lo}\p{N}\p{M}]+(?:-[\p{Ll}\p{Lo}\p{N}\p{M}]+)*$/u, 'A key has small letters, digits and hyphens.').max(96).required(),
-        title: string().trim().required('Give every choice a name.').max(80, 'Keep the name within 80 characters.'),
+        key: string()
+          .matches(
+            /^[\p{Ll}\p{Lo}\p{N}\p{M}]+(?:-[\p{Ll}\p{Lo}\p{N}\p{M}]+)*$/u,
+            'A key has small letters, digits and hyphens.',
+          )
+          .max(96)
+          .required(),
+        title: string()
+          .trim()
+          .required('Give every choice a name.')
+          .max(80, 'Keep the name within 80 characters.'),
       })
         .noUnknown()
         .required(),
@@ -54,7 +63,10 @@ export const choice: FieldType<'choice', ChoiceSettings, readonly string[]> = {
     const chosen = options.filter((option) => given.includes(option.key)).map((option) => option.key)
     const stray = given.findIndex((one) => !chosen.includes(one as string))
     const one: unknown = given[stray]
-    if (stray !== -1) return refusal(typeof one === 'string' ? `“${one}” is not one of the choices.` : 'Choose from the list.')
+    if (stray !== -1)
+      return refusal(
+        typeof one === 'string' ? `“${one}” is not one of the choices.` : 'Choose from the list.',
+      )
     return chosen.length > 1 && !many ? refusal('Choose one only.') : { ok: true, value: chosen }
   },
   read(text, settings) {
@@ -72,7 +84,11 @@ export const choice: FieldType<'choice', ChoiceSettings, readonly string[]> = {
   keys: (value) => value,
   sort: 'number',
   orders: () => ['in their order', 'in reverse'],
-  sortKey: (value, { options }) => Math.max(0, options.findIndex((option) => value.includes(option.key))),
+  sortKey: (value, { options }) =>
+    Math.max(
+      0,
+      options.findIndex((option) => value.includes(option.key)),
+    ),
 }
 
 function optionOf(text: string, { options }: ChoiceSettings): ChoiceOption | undefined {

@@ -5,11 +5,19 @@ import { colour } from './colour'
 
 keepsPromises(
   colour,
-  fc.record({ settings: fc.constant({}), value: fc.integer({ min: 0, max: 0xffffff }).map((value) => `#${value.toString(16).padStart(6, '0')}`) }),
+  fc.record({
+    settings: fc.constant({}),
+    value: fc.integer({ min: 0, max: 0xffffff }).map((value) => `#${value.toString(16).padStart(6, '0')}`),
+  }),
 )
 
 // CSS Color Module Level 4, 5.2: #abc stands for #aabbcc.
-it.each([['#A8431F', '#a8431f'], ['abc', '#aabbcc'], ['rgb(168, 67, 31)', '#a8431f'], ['rgb(0 0 0)', '#000000']])('reads %s', (text, value) => {
+it.each([
+  ['#A8431F', '#a8431f'],
+  ['abc', '#aabbcc'],
+  ['rgb(168, 67, 31)', '#a8431f'],
+  ['rgb(0 0 0)', '#000000'],
+])('reads %s', (text, value) => {
   expect(colour.read(text, {}, fieldPlace)).toEqual({ ok: true, value })
 })
 

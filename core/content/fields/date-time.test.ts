@@ -4,14 +4,20 @@ import { describe, expect, it } from 'vitest'
 import { fieldPlace, keepsPromises, messageOf } from '~~/tests/support/field-promises'
 import { dateTime, earliestInstant, latestInstant } from './date-time'
 
-keepsPromises(dateTime, fc.record({ settings: fc.constant({}), value: fc.integer({ min: earliestInstant, max: latestInstant }) }))
+keepsPromises(
+  dateTime,
+  fc.record({ settings: fc.constant({}), value: fc.integer({ min: earliestInstant, max: latestInstant }) }),
+)
 
 describe('a date and time', () => {
   // Referee: luxon, over both clock changes of 2026 in London.
-  it.each(['2026-03-29 00:59', '2026-03-29 02:00', '2026-10-25 00:30', '2026-10-25 02:00', '2026-07-01'])('reads %s by the site’s clock', (text) => {
-    const expected = DateTime.fromSQL(text, { zone: 'Europe/London' }).toMillis()
-    expect(dateTime.read(text, {}, fieldPlace)).toEqual({ ok: true, value: expected })
-  })
+  it.each(['2026-03-29 00:59', '2026-03-29 02:00', '2026-10-25 00:30', '2026-10-25 02:00', '2026-07-01'])(
+    'reads %s by the site’s clock',
+    (text) => {
+      const expected = DateTime.fromSQL(text, { zone: 'Europe/London' }).toMillis()
+      expect(dateTime.read(text, {}, fieldPlace)).toEqual({ ok: true, value: expected })
+    },
+  )
 
   // RFC 3339, section 5.8.
   it.each([
@@ -30,7 +36,9 @@ describe('a date and time', () => {
   })
 
   it('refuses what no calendar of four digits shows', () => {
-    expect(messageOf(dateTime.parse(latestInstant + 1, {}))).toBe('The date lies outside the years 1 to 9999.')
+    expect(messageOf(dateTime.parse(latestInstant + 1, {}))).toBe(
+      'The date lies outside the years 1 to 9999.',
+    )
     expect(messageOf(dateTime.parse('2026', {}))).toBe('This takes a date and a time.')
   })
 })

@@ -18,11 +18,15 @@ export const dateTime: FieldType<'date-time', object, number> = {
   parse(input) {
     if (typeof input !== 'number' || !Number.isInteger(input)) return refusal('This takes a date and a time.')
     const within = input >= earliestInstant && input <= latestInstant
-    return within ? { ok: true, value: Object.is(input, -0) ? 0 : input } : refusal('The date lies outside the years 1 to 9999.')
+    return within
+      ? { ok: true, value: Object.is(input, -0) ? 0 : input }
+      : refusal('The date lies outside the years 1 to 9999.')
   },
   read(text, settings, { zone }) {
     const [, day, time, second, offset] =
-      /^(\d{4}-\d{2}-\d{2})(?:[T ](\d{2}:\d{2})(:\d{2}(?:\.\d+)?)?)?\s*(Z|[+-]\d{2}:\d{2})?$/i.exec(text.trim()) ?? []
+      /^(\d{4}-\d{2}-\d{2})(?:[T ](\d{2}:\d{2})(:\d{2}(?:\.\d+)?)?)?\s*(Z|[+-]\d{2}:\d{2})?$/i.exec(
+        text.trim(),
+      ) ?? []
     if (day === undefined) return refusal('This takes a date and a time, such as 2026-11-24 09:30.')
     const instant =
       offset === undefined

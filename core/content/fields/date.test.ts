@@ -5,7 +5,9 @@ import { fieldPlace, keepsPromises, messageOf } from '~~/tests/support/field-pro
 import { date, dayStart } from './date'
 
 const open = { earliest: null, latest: null }
-const days = fc.integer({ min: 0, max: 3_652_058 }).map((day) => DateTime.utc(1, 1, 1).plus({ days: day }).toISODate() ?? '')
+const days = fc
+  .integer({ min: 0, max: 3_652_058 })
+  .map((day) => DateTime.utc(1, 1, 1).plus({ days: day }).toISODate() ?? '')
 keepsPromises(date, fc.record({ settings: fc.constant(open), value: days }))
 
 describe('a date', () => {
@@ -14,7 +16,16 @@ describe('a date', () => {
     expect(date.parse(day, open)).toEqual({ ok: true, value: day })
   })
 
-  it.each(['2023-02-29', '1900-02-29', '2026-13-01', '2026-00-10', '0000-01-01', '2026-1-1', '24/11/2026', 'soon'])('refuses %s', (day) => {
+  it.each([
+    '2023-02-29',
+    '1900-02-29',
+    '2026-13-01',
+    '2026-00-10',
+    '0000-01-01',
+    '2026-1-1',
+    '24/11/2026',
+    'soon',
+  ])('refuses %s', (day) => {
     expect(messageOf(date.parse(day, open))).toBe('This takes a day, such as 2026-11-24.')
   })
 

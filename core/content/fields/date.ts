@@ -9,7 +9,10 @@ export interface DateSettings {
   readonly latest: string | null
 }
 
-/** Midnight UTC of an ISO 8601 calendar date of the years 1 to 9999, in epoch milliseconds; null for no such day. */
+/**
+ * Midnight UTC of an ISO 8601 calendar date of the years 1 to 9999, in epoch milliseconds; null for
+ * no such day.
+ */
 export function dayStart(text: string): number | null {
   const [, year, month, day] = /^(\d{4})-(\d{2})-(\d{2})$/.exec(text)?.map(Number) ?? []
   if (year === undefined || month === undefined || day === undefined || year === 0) return null
@@ -32,7 +35,8 @@ export const date: FieldType<'date', DateSettings, string> = {
   settings: object({ earliest: limit(), latest: limit() }).noUnknown().required(),
   defaults: { earliest: null, latest: null },
   parse(input, { earliest, latest }) {
-    if (typeof input !== 'string' || dayStart(input) === null) return refusal('This takes a day, such as 2026-11-24.')
+    if (typeof input !== 'string' || dayStart(input) === null)
+      return refusal('This takes a day, such as 2026-11-24.')
     if (earliest !== null && input < earliest) return refusal(`Use ${earliest} or a later day.`)
     if (latest !== null && input > latest) return refusal(`Use ${latest} or an earlier day.`)
     return { ok: true, value: input }

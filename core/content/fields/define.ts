@@ -46,11 +46,17 @@ export interface FieldType<Name extends string = string, Settings = never, Value
   readonly keys?: (value: Value) => readonly (string | number)[]
   /** The texts that “contains” looks in, each by itself. */
   readonly texts?: (value: Value) => readonly string[]
-  /** Reads the limit of a range: what may be asked for goes beyond what may be stored. As `parse` where it is not said. */
+  /**
+   * Reads the limit of a range: what may be asked for goes beyond what may be stored. As `parse`
+   * where it is not said.
+   */
   readonly parseLimit?: (input: unknown) => Parsed<Value>
   /** Values are only compared where they share this key, one of their `keys`: the currency of an amount. */
   readonly comparedWithin?: (value: Value) => string
-  /** The keys that values are put together by before they are ordered, the first one first; none where all can be compared. */
+  /**
+   * The keys that values are put together by before they are ordered, the first one first; none
+   * where all can be compared.
+   */
   readonly orderedWithin?: (settings: Settings) => readonly string[]
   /** A number or text that orders as the values do; null where no order makes sense. */
   readonly sortKey: ((value: Value, settings: Settings) => number | string) | null

@@ -9,13 +9,22 @@ keepsPromises(duration, fc.record({ settings: fc.constant(duration.defaults), va
 
 describe('a duration', () => {
   it.each([
-    ['PT1H20M', 4800], ['P1DT1S', 86_401], ['4:30', 270], ['1:20:00', 4800], ['1 h 20 min', 4800], ['80 min', 4800], ['1.5 hours', 5400], ['90s', 90],
+    ['PT1H20M', 4800],
+    ['P1DT1S', 86_401],
+    ['4:30', 270],
+    ['1:20:00', 4800],
+    ['1 h 20 min', 4800],
+    ['80 min', 4800],
+    ['1.5 hours', 5400],
+    ['90s', 90],
   ])('reads %s', (text, value) => {
     expect(duration.read(text, duration.defaults, fieldPlace)).toEqual({ ok: true, value })
   })
 
   it.each(['soon', 'P', '4:75', '-5 min', '1 fortnight', ''])('refuses “%s”', (text) => {
-    expect(messageOf(duration.read(text, duration.defaults, fieldPlace))).toBe('This takes a duration, such as 1 h 20 min or 4:30.')
+    expect(messageOf(duration.read(text, duration.defaults, fieldPlace))).toBe(
+      'This takes a duration, such as 1 h 20 min or 4:30.',
+    )
   })
 
   // Referee: luxon, for ISO 8601 durations.

@@ -18,10 +18,13 @@ export const duration: FieldType<'duration', DurationSettings, number> = {
   name: 'duration',
   title: 'Duration',
   about: 'How long something takes.',
-  settings: object({ least: limitSchema(true), most: limitSchema(true) }).noUnknown().required(),
+  settings: object({ least: limitSchema(true), most: limitSchema(true) })
+    .noUnknown()
+    .required(),
   defaults: { least: null, most: null },
   parse(input, { least, most }) {
-    if (typeof input !== 'number' || !Number.isInteger(input)) return refusal('This takes a duration, such as 1 h 20 min or 4:30.')
+    if (typeof input !== 'number' || !Number.isInteger(input))
+      return refusal('This takes a duration, such as 1 h 20 min or 4:30.')
     if (input < 0 || input > longest) return refusal('A duration lies between 0 and 100 days.')
     if (least !== null && input < least) return refusal(`Use ${isoDuration(least)} or longer.`)
     return readNumber(input, null, most)
@@ -52,28 +55,41 @@ export const duration: FieldType<'duration', DurationSettings, number> = {
 /** ISO 8601 duration of hours, minutes and seconds: `PT1H20M`. */
 export function isoDuration(seconds: number): string {
   const [hours, minutes, rest] = [Math.floor(seconds / 3600), Math.floor(seconds / 60) % 60, seconds % 60]
-  const parts = [hours > 0 && `${hours}H`, minutes > 0 && `${minutes}M`, (rest > 0 || seconds === 0) && `${rest}S`]
+  const parts = [
+    hours > 0 && `${hours}H`,
+    minutes > 0 && `${minutes}M`,
+    (rest > 0 || seconds === 0) && `${rest}S`,
+  ]
   return `PT${parts.filter(Boolean).join('')}`
 }
 
 function fromIso(text: string): number | null {
-  const [, days, hours, minutes, seconds] = /^P(?:(\d+)D)?(?:T(?:(\d+)H)?(?:(\d+)M)?(?:(\d+)S)?)?$/i.exec(text.trim()) ?? []
+  const [, days, hours, minutes, seconds] =
+    /^P(?:(\d+)D)?(?:T(?:(\d+)H)?(?:(\d+)M)?(?:(\d+)S)?)?$/i.exec(text.trim()) ?? []
   if ([days, hours, minutes, seconds].every((part) => part === undefined)) return null
-  return Number(days ?? 0) * 86_400 + Number(hours ?? 0) * 3600 + Number(minutes ?? 0) * 60 + Number(seconds ?? 0)
+  return (
+    Number(days ?? 0) * 86_400 + Number(hours ?? 0) * 3600 + Number(minutes ?? 0) * 60 + Number(seconds ?? 0)
+  )
 }
 
 /** `4:30` is four and a half minutes, `1:20:00` an hour and twenty minutes, as players show it. */
 function fromClock(text: string): number | null {
   const [, first, second, third] = /^(\d+):([0-5]\d)(?::([0-5]\d))?$/.exec(text.trim()) ?? []
   if (first === undefined || second === undefined) return null
-  return third === undefined ? Number(first) * 60 + Number(second) : Number(first) * 3600 + Number(second) * 60 + Number(third)
+  return third === undefined
+    ? Number(first) * 60 + Number(second)
+    : Number(first) * 3600 + Number(second) * 60 + Number(third)
 }
 
 const unitSeconds: Readonly<Record<string, number>> = { d: 86_400, h: 3600, m: 60, s: 1 }
 
 function fromWords(text: string): number | null {
-  const whole = /^(?:\s*\d+(?:\.\d+)?\s*(?:d|days?|h|hrs?|hours?|m|min|mins|minutes?|s|secs?|seconds?)\b\.?,?)+\s*$/i
+  const whole =
+    /^(?:\s*\d+(?:\.\d+)?\s*(?:d|days?|h|hrs?|hours?|m|min|mins|minutes?|s|secs?|seconds?)\b\.?,?)+\s*$/i
   if (!whole.test(text)) return null
   const parts = [...text.matchAll(/(\d+(?:\.\d+)?)\s*([dhms])/gi)]
-  return parts.reduce((sum, [, count, unit]) => sum + Number(count) * (unitSeconds[unit?.toLowerCase() ?? ''] ?? 0), 0)
+  return parts.reduce(
+    (sum, [, count, unit]) => sum + Number(count) * (unitSeconds[unit?.toLowerCase() ?? ''] ?? 0),
+    0,
+  )
 }

@@ -15,7 +15,13 @@ export const file: FieldType<'file', FileSettings, number> = {
   title: 'File',
   about: 'A video, a sound, captions or a document.',
   settings: object({
-    kinds: array(string<MediaKind>().oneOf([...mediaKinds], 'Choose from the kinds of file.').required()).max(mediaKinds.length).required(),
+    kinds: array(
+      string<MediaKind>()
+        .oneOf([...mediaKinds], 'Choose from the kinds of file.')
+        .required(),
+    )
+      .max(mediaKinds.length)
+      .required(),
   })
     .noUnknown()
     .required(),

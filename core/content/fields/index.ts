@@ -23,8 +23,25 @@ import { shortText } from './short-text'
 import { yesNo } from './yes-no'
 
 const all = [
-  shortText, longText, richText, numberField, money, yesNo, date, dateTime, choice, link,
-  pictureField, pictures, file, place, duration, rating, reference, recurrence, colour,
+  shortText,
+  longText,
+  richText,
+  numberField,
+  money,
+  yesNo,
+  date,
+  dateTime,
+  choice,
+  link,
+  pictureField,
+  pictures,
+  file,
+  place,
+  duration,
+  rating,
+  reference,
+  recurrence,
+  colour,
 ] as const
 
 export type FieldTypeName = (typeof all)[number]['name']
@@ -33,7 +50,10 @@ export type FieldTypeName = (typeof all)[number]['name']
 export type AnyFieldType = FieldType<FieldTypeName, unknown, unknown>
 
 /** Every type of field. A new one is a file beside these, an input in app/content/inputs and a line here. */
-export const fieldTypes: Registry<AnyFieldType> = registryOf('field type', all as unknown as readonly AnyFieldType[])
+export const fieldTypes: Registry<AnyFieldType> = registryOf(
+  'field type',
+  all as unknown as readonly AnyFieldType[],
+)
 
 /** Whether a form's value counts as left empty. */
 export function isBlank(value: unknown): boolean {

@@ -4,14 +4,31 @@ import { fieldPlace, keepsPromises, messageOf, plainText } from '~~/tests/suppor
 import { readAddress } from './address'
 import { leadsAway, link } from './link'
 
-const addresses = fc.oneof(fc.webUrl({ withQueryParameters: true, withFragments: true }), fc.constantFrom('/field-notes', '#main', 'mailto:ink@sorrelhill.example', 'tel:+441632960001'))
-keepsPromises(link, fc.record({ settings: fc.constant({}), value: fc.record({ address: addresses, title: fc.oneof(fc.constant(''), plainText) }) }))
+const addresses = fc.oneof(
+  fc.webUrl({ withQueryParameters: true, withFragments: true }),
+  fc.constantFrom('/field-notes', '#main', 'mailto:ink@sorrelhill.example', 'tel:+441632960001'),
+)
+keepsPromises(
+  link,
+  fc.record({
+    settings: fc.constant({}),
+    value: fc.record({ address: addresses, title: fc.oneof(fc.constant(''), plainText) }),
+  }),
+)
 
 describe('a link', () => {
   // OWASP, Cross Site Scripting Prevention Cheat Sheet: schemes that run script must not reach an href.
   it.each([
-    'javascript:alert(1)', 'JaVaScRiPt:alert(1)', 'java\tscript:alert(1)', '\u0001javascript:alert(1)', 'data:text/html,<script>1</script>',
-    'vbscript:x', '//elsewhere.example', '\\\\elsewhere.example', 'file:///etc/passwd', '/\\elsewhere.example',
+    'javascript:alert(1)',
+    'JaVaScRiPt:alert(1)',
+    'java\tscript:alert(1)',
+    '\u0001javascript:alert(1)',
+    'data:text/html,<script>1</script>',
+    'vbscript:x',
+    '//elsewhere.example',
+    '\\\\elsewhere.example',
+    'file:///etc/passwd',
+    '/\\elsewhere.example',
   ])('never leads to %s', (address) => {
     expect(readAddress(address).ok).toBe(false)
   })

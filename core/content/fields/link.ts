@@ -17,7 +17,9 @@ export const link: FieldType<'link', object, Link> = {
   settings: object({}).noUnknown().required(),
   defaults: {},
   parse(input) {
-    const { address, title = '' } = (typeof input === 'object' && input !== null ? input : {}) as Partial<Link>
+    const { address, title = '' } = (
+      typeof input === 'object' && input !== null ? input : {}
+    ) as Partial<Link>
     const read = readAddress(address)
     if (!read.ok) return read
     if (title === '') return { ok: true, value: { address: read.value, title } }
@@ -27,7 +29,10 @@ export const link: FieldType<'link', object, Link> = {
   read(text, settings) {
     const [, title, address] = /^\[(.*)\]\((\S+)\)$/su.exec(text.trim()) ?? []
     if (address === undefined) return link.parse({ address: text }, settings)
-    return link.parse({ address: address.replace(/%29/g, ')'), title: title?.replace(/\\([[\]\\])/g, '$1') }, settings)
+    return link.parse(
+      { address: address.replace(/%29/g, ')'), title: title?.replace(/\\([[\]\\])/g, '$1') },
+      settings,
+    )
   },
   // As Markdown writes links; closing brackets are escaped so that they end nothing.
   write: ({ address, title }) =>

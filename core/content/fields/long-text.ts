@@ -13,7 +13,11 @@ export const longText: FieldType<'long-text', LongTextSettings, string> = {
   title: 'Long text',
   about: 'Plain text of several lines, without formatting.',
   settings: object({
-    most: number().integer('Use a whole number.').min(1, 'Allow at least 1 character.').max(50_000, 'Allow at most 50,000 characters.').required(),
+    most: number()
+      .integer('Use a whole number.')
+      .min(1, 'Allow at least 1 character.')
+      .max(50_000, 'Allow at most 50,000 characters.')
+      .required(),
   })
     .noUnknown()
     .required(),

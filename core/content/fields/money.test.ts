@@ -9,7 +9,10 @@ keepsPromises(
   money,
   fc.record({
     settings: fc.constant(settings),
-    value: fc.record({ amount: fc.integer({ min: -1e9, max: 1e9 }), currency: fc.constantFrom(...settings.currencies) }),
+    value: fc.record({
+      amount: fc.integer({ min: -1e9, max: 1e9 }),
+      currency: fc.constantFrom(...settings.currencies),
+    }),
   }),
 )
 
@@ -21,7 +24,10 @@ describe('money', () => {
     expect(money.write({ amount: 1250, currency: 'JPY' }, settings, fieldPlace)).toBe('1250 JPY')
     expect(money.write({ amount: 1250, currency: 'KWD' }, settings, fieldPlace)).toBe('1.250 KWD')
     expect(money.format({ amount: 125_050, currency: 'GBP' }, settings, fieldPlace)).toBe('£1,250.50')
-    expect([money.format({ amount: 500, currency: 'GBP' }, settings, fieldPlace), money.format({ amount: 500, currency: 'JPY' }, settings, fieldPlace)]).toEqual(['£5', 'JP¥500'])
+    expect([
+      money.format({ amount: 500, currency: 'GBP' }, settings, fieldPlace),
+      money.format({ amount: 500, currency: 'JPY' }, settings, fieldPlace),
+    ]).toEqual(['£5', 'JP¥500'])
   })
 
   it('orders by what it is worth in whole units', () => {
@@ -39,9 +45,15 @@ describe('money', () => {
 
   it('refuses parts of the smallest unit, other currencies and what is below zero', () => {
     expect(messageOf(money.read('1.005 GBP', settings, fieldPlace))).toBe('GBP has 2 decimals at most.')
-    expect(messageOf(money.parse({ amount: 1.5, currency: 'GBP' }, settings))).toBe('This takes an amount of money.')
-    expect(messageOf(money.parse({ amount: 1, currency: 'EUR' }, settings))).toBe('Give the amount in GBP or JPY or KWD.')
-    expect(messageOf(money.parse({ amount: -1, currency: 'GBP' }, { ...settings, negative: false }))).toBe('Use an amount of 0 or more.')
+    expect(messageOf(money.parse({ amount: 1.5, currency: 'GBP' }, settings))).toBe(
+      'This takes an amount of money.',
+    )
+    expect(messageOf(money.parse({ amount: 1, currency: 'EUR' }, settings))).toBe(
+      'Give the amount in GBP or JPY or KWD.',
+    )
+    expect(messageOf(money.parse({ amount: -1, currency: 'GBP' }, { ...settings, negative: false }))).toBe(
+      'Use an amount of 0 or more.',
+    )
     expect(money.settings.isValidSync({ currencies: ['XQQ'], negative: false })).toBe(false)
   })
 })

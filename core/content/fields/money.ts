@@ -50,26 +50,35 @@ export const money: FieldType<'money', MoneySettings, Money> = {
   defaults: { currencies: ['EUR'], negative: false },
   parse(input, { currencies, negative }) {
     const { amount, currency } = (typeof input === 'object' && input !== null ? input : {}) as Partial<Money>
-    if (typeof amount !== 'number' || !Number.isSafeInteger(amount)) return refusal('This takes an amount of money.')
+    if (typeof amount !== 'number' || !Number.isSafeInteger(amount))
+      return refusal('This takes an amount of money.')
     if (typeof currency !== 'string' || !currencies.includes(currency))
       return refusal(`Give the amount in ${currencies.join(' or ')}.`)
     if (amount < 0 && !negative) return refusal('Use an amount of 0 or more.')
     return { ok: true, value: { amount: Object.is(amount, -0) ? 0 : amount, currency } }
   },
   read(text, settings, { locale }) {
-    const code = settings.currencies.find((one) => text.toUpperCase().includes(one)) ?? settings.currencies[0] ?? ''
+    const code =
+      settings.currencies.find((one) => text.toUpperCase().includes(one)) ?? settings.currencies[0] ?? ''
     const number = numberFromText(text.replace(/[\p{Sc}\p{L}]/gu, ''), locale)
     if (number === null) return refusal('This takes an amount of money.')
     const minor = number * 10 ** decimalsOf(code)
-    if (Math.abs(minor - Math.round(minor)) > 1e-6) return refusal(`${code} has ${decimalsOf(code)} decimals at most.`)
+    if (Math.abs(minor - Math.round(minor)) > 1e-6)
+      return refusal(`${code} has ${decimalsOf(code)} decimals at most.`)
     return money.parse({ amount: Math.round(minor), currency: code }, settings)
   },
   write: (value) => `${wholeAmount(value).toFixed(decimalsOf(value.currency))} ${value.currency}`,
   format: (value, _, { locale }) =>
-    numberFormat(locale, { style: 'currency', currency: value.currency, trailingZeroDisplay: 'stripIfInteger' } as Intl.NumberFormatOptions).format(wholeAmount(value)),
+    numberFormat(locale, {
+      style: 'currency',
+      currency: value.currency,
+      trailingZeroDisplay: 'stripIfInteger',
+    } as Intl.NumberFormatOptions).format(wholeAmount(value)),
   parseLimit(input) {
     const { currency } = (typeof input === 'object' && input !== null ? input : {}) as Partial<Money>
-    return typeof currency === 'string' && codes.has(currency) ? money.parse(input, { currencies: [currency], negative: true }) : refusal('This takes an amount of money.')
+    return typeof currency === 'string' && codes.has(currency)
+      ? money.parse(input, { currencies: [currency], negative: true })
+      : refusal('This takes an amount of money.')
   },
   filter: 'number',
   keys: ({ currency }) => [currency],

@@ -8,7 +8,10 @@ const settings: NumberSettings = { unit: 'cm', least: -1000, most: 1000, decimal
 
 keepsPromises(
   numberField,
-  fc.record({ settings: fc.constant(settings), value: fc.integer({ min: -100_000, max: 100_000 }).map((hundredths) => hundredths / 100) }),
+  fc.record({
+    settings: fc.constant(settings),
+    value: fc.integer({ min: -100_000, max: 100_000 }).map((hundredths) => hundredths / 100),
+  }),
 )
 
 describe('a number', () => {

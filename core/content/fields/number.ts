@@ -27,7 +27,11 @@ export const numberField: FieldType<'number', NumberSettings, number> = {
       const { least } = parent as NumberSettings
       return most == null || least == null || most >= least
     }),
-    decimals: number().integer('Use a whole number.').min(0, 'Use 0 or more decimals.').max(6, 'Use at most 6 decimals.').required(),
+    decimals: number()
+      .integer('Use a whole number.')
+      .min(0, 'Use 0 or more decimals.')
+      .max(6, 'Use at most 6 decimals.')
+      .required(),
   })
     .noUnknown()
     .required(),
@@ -38,7 +42,10 @@ export const numberField: FieldType<'number', NumberSettings, number> = {
     return refusal(decimals === 0 ? 'Use a whole number.' : `Use at most ${decimals} decimals.`)
   },
   read(text, settings, { locale }) {
-    const bare = settings.unit !== '' && text.trim().endsWith(settings.unit) ? text.trim().slice(0, -settings.unit.length) : text
+    const bare =
+      settings.unit !== '' && text.trim().endsWith(settings.unit)
+        ? text.trim().slice(0, -settings.unit.length)
+        : text
     return numberField.parse(numberFromText(bare, locale), settings)
   },
   write: (value) => String(value),

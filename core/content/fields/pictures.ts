@@ -13,7 +13,11 @@ export const pictures: FieldType<'pictures', PicturesSettings, readonly number[]
   title: 'Several pictures',
   about: 'Pictures in an order: a gallery, steps, before and after.',
   settings: object({
-    most: number().integer('Use a whole number.').min(1, 'Allow at least 1 picture.').max(100, 'Allow at most 100 pictures.').required(),
+    most: number()
+      .integer('Use a whole number.')
+      .min(1, 'Allow at least 1 picture.')
+      .max(100, 'Allow at most 100 pictures.')
+      .required(),
   })
     .noUnknown()
     .required(),

@@ -3,7 +3,8 @@ import { describe, expect, it } from 'vitest'
 import { fieldPlace, keepsPromises, messageOf } from '~~/tests/support/field-promises'
 import { place } from './place'
 
-const degree = (limit: number) => fc.integer({ min: -limit * 1e6, max: limit * 1e6 }).map((millionths) => millionths / 1e6)
+const degree = (limit: number) =>
+  fc.integer({ min: -limit * 1e6, max: limit * 1e6 }).map((millionths) => millionths / 1e6)
 const addresses = fc.constantFrom('', 'Long shed, Sorrel Hill', '12 Mill Lane')
 keepsPromises(
   place,
@@ -36,7 +37,9 @@ describe('a place', () => {
   })
 
   it('says the point where there is no address', () => {
-    expect(place.format({ latitude: 51.5, longitude: -0.12, address: '' }, {}, fieldPlace)).toBe('51.5° N, 0.12° W')
+    expect(place.format({ latitude: 51.5, longitude: -0.12, address: '' }, {}, fieldPlace)).toBe(
+      '51.5° N, 0.12° W',
+    )
     expect(messageOf(place.read('', {}, fieldPlace))).toBe('Give an address or a point.')
   })
 })

@@ -29,22 +29,33 @@ export const place: FieldType<'place', object, PlaceValue> = {
   settings: object({}).noUnknown().required(),
   defaults: {},
   parse(input) {
-    const given = (typeof input === 'object' && input !== null ? input : {}) as Partial<Record<keyof PlaceValue, unknown>>
+    const given = (typeof input === 'object' && input !== null ? input : {}) as Partial<
+      Record<keyof PlaceValue, unknown>
+    >
     const hasPoint = given.latitude != null || given.longitude != null
     const latitude = degrees(given.latitude, 90)
     const longitude = degrees(given.longitude, 180)
-    if (hasPoint && latitude === null) return faulty('latitude', 'A latitude lies between −90 and 90 degrees.')
-    if (hasPoint && longitude === null) return faulty('longitude', 'A longitude lies between −180 and 180 degrees.')
+    if (hasPoint && latitude === null)
+      return faulty('latitude', 'A latitude lies between −90 and 90 degrees.')
+    if (hasPoint && longitude === null)
+      return faulty('longitude', 'A longitude lies between −180 and 180 degrees.')
     const empty = given.address === undefined || given.address === ''
-    if (empty) return hasPoint ? { ok: true, value: { latitude, longitude, address: '' } } : refusal('Give an address or a point.')
+    if (empty)
+      return hasPoint
+        ? { ok: true, value: { latitude, longitude, address: '' } }
+        : refusal('Give an address or a point.')
     const address = readText(given.address, 300, 'one')
     if (!address.ok) return faulty('address', address.faults[0]?.message ?? '')
     return { ok: true, value: { latitude, longitude, address: address.value } }
   },
   read(text, settings) {
-    const [, latitude, longitude, address] = /^\s*(-?\d+(?:\.\d+)?)\s*,\s*(-?\d+(?:\.\d+)?)(?:\s+(.*))?$/s.exec(text) ?? []
+    const [, latitude, longitude, address] =
+      /^\s*(-?\d+(?:\.\d+)?)\s*,\s*(-?\d+(?:\.\d+)?)(?:\s+(.*))?$/s.exec(text) ?? []
     if (latitude === undefined) return place.parse({ address: text.replace(/\s*\n\s*/g, ', ') }, settings)
-    return place.parse({ latitude: Number(latitude), longitude: Number(longitude), address: address ?? '' }, settings)
+    return place.parse(
+      { latitude: Number(latitude), longitude: Number(longitude), address: address ?? '' },
+      settings,
+    )
   },
   write({ latitude, longitude, address }) {
     const point = latitude === null ? '' : `${plain(latitude)},${plain(longitude ?? 0)}`
@@ -53,7 +64,8 @@ export const place: FieldType<'place', object, PlaceValue> = {
   format({ latitude, longitude, address }, _, { locale }) {
     if (address !== '') return address
     const number = numberFormat(locale, { maximumFractionDigits: 4 })
-    const side = (value: number, positive: string, negative: string) => `${number.format(Math.abs(value))}° ${value < 0 ? negative : positive}`
+    const side = (value: number, positive: string, negative: string) =>
+      `${number.format(Math.abs(value))}° ${value < 0 ? negative : positive}`
     return `${side(latitude ?? 0, 'N', 'S')}, ${side(longitude ?? 0, 'E', 'W')}`
   },
   filter: 'presence',

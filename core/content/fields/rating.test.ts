@@ -3,7 +3,13 @@ import { expect, it } from 'vitest'
 import { fieldPlace, keepsPromises, messageOf } from '~~/tests/support/field-promises'
 import { rating } from './rating'
 
-keepsPromises(rating, fc.record({ settings: fc.constant({ best: 5, halves: true }), value: fc.integer({ min: 1, max: 10 }).map((halves) => halves / 2) }))
+keepsPromises(
+  rating,
+  fc.record({
+    settings: fc.constant({ best: 5, halves: true }),
+    value: fc.integer({ min: 1, max: 10 }).map((halves) => halves / 2),
+  }),
+)
 
 it('keeps to its marks', () => {
   expect(messageOf(rating.parse(4.25, { best: 5, halves: true }))).toBe('Use whole and half marks.')

@@ -17,7 +17,11 @@ export const rating: FieldType<'rating', RatingSettings, number> = {
   title: 'Rating',
   about: 'Marks out of five, or out of another number.',
   settings: object({
-    best: number().integer('Use a whole number.').min(2, 'The best mark is 2 or more.').max(10, 'The best mark is 10 at most.').required(),
+    best: number()
+      .integer('Use a whole number.')
+      .min(2, 'The best mark is 2 or more.')
+      .max(10, 'The best mark is 10 at most.')
+      .required(),
     halves: boolean().required(),
   })
     .noUnknown()
@@ -29,7 +33,8 @@ export const rating: FieldType<'rating', RatingSettings, number> = {
     if (!read.ok || Number.isInteger(read.value / step)) return read
     return refusal(halves ? 'Use whole and half marks.' : 'Use whole marks.')
   },
-  read: (text, settings, { locale }) => rating.parse(numberFromText(text.replace(/\s*(?:\/|of)\s*\d+\s*$/, ''), locale), settings),
+  read: (text, settings, { locale }) =>
+    rating.parse(numberFromText(text.replace(/\s*(?:\/|of)\s*\d+\s*$/, ''), locale), settings),
   write: (value) => String(value),
   format: (value, { best }, { locale }) => `${numberFormat(locale).format(value)} of ${best}`,
   parseLimit: (input) => readNumber(input, 0, 10),

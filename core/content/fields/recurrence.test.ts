@@ -11,15 +11,31 @@ const rules = fc
     count: fc.option(fc.integer({ min: 1, max: 60 })),
   })
   .map(({ freq, interval, days, count }) =>
-    [`FREQ=${freq}`, interval !== null && `INTERVAL=${interval}`, count !== null && `COUNT=${count}`, days.length > 0 && `BYDAY=${days.join(',')}`].filter(Boolean).join(';'),
+    [
+      `FREQ=${freq}`,
+      interval !== null && `INTERVAL=${interval}`,
+      count !== null && `COUNT=${count}`,
+      days.length > 0 && `BYDAY=${days.join(',')}`,
+    ]
+      .filter(Boolean)
+      .join(';'),
   )
 keepsPromises(recurrence, fc.record({ settings: fc.constant({}), value: rules }))
 
 // RFC 5545, 3.8.5.3: rules of its examples.
 it.each([
-  'FREQ=DAILY;COUNT=10', 'FREQ=DAILY;UNTIL=19971224T000000Z', 'FREQ=DAILY;INTERVAL=2', 'FREQ=WEEKLY;INTERVAL=2;WKST=SU', 'FREQ=WEEKLY;COUNT=10;WKST=SU;BYDAY=TU,TH',
-  'FREQ=MONTHLY;COUNT=10;BYDAY=1FR', 'FREQ=MONTHLY;INTERVAL=2;COUNT=10;BYDAY=1SU,-1SU', 'FREQ=MONTHLY;BYMONTHDAY=-3', 'FREQ=YEARLY;COUNT=10;BYMONTH=6,7', 'FREQ=YEARLY;BYWEEKNO=20;BYDAY=MO',
-  'FREQ=MONTHLY;COUNT=3;BYDAY=TU,WE,TH;BYSETPOS=3', 'FREQ=YEARLY;INTERVAL=3;COUNT=10;BYYEARDAY=1,100,200',
+  'FREQ=DAILY;COUNT=10',
+  'FREQ=DAILY;UNTIL=19971224T000000Z',
+  'FREQ=DAILY;INTERVAL=2',
+  'FREQ=WEEKLY;INTERVAL=2;WKST=SU',
+  'FREQ=WEEKLY;COUNT=10;WKST=SU;BYDAY=TU,TH',
+  'FREQ=MONTHLY;COUNT=10;BYDAY=1FR',
+  'FREQ=MONTHLY;INTERVAL=2;COUNT=10;BYDAY=1SU,-1SU',
+  'FREQ=MONTHLY;BYMONTHDAY=-3',
+  'FREQ=YEARLY;COUNT=10;BYMONTH=6,7',
+  'FREQ=YEARLY;BYWEEKNO=20;BYDAY=MO',
+  'FREQ=MONTHLY;COUNT=3;BYDAY=TU,WE,TH;BYSETPOS=3',
+  'FREQ=YEARLY;INTERVAL=3;COUNT=10;BYYEARDAY=1,100,200',
 ])('takes the rule %s', (rule) => {
   expect(recurrence.read(`RRULE:${rule}`, {}, fieldPlace)).toEqual({ ok: true, value: rule })
 })
@@ -47,7 +63,9 @@ it.each([
   ['fr', 'FREQ=YEARLY;BYMONTH=6;BYMONTHDAY=21', '↻ 1 an: juin et 21'],
   ['ja', 'FREQ=DAILY', '↻ 1 日'],
 ])('reads in the words of %s: %s', (locale, rule, words) => {
-  expect(recurrence.format(rule, {}, { ...fieldPlace, locale }).replaceAll(/[\s\u00a0\u202f]+/gu, ' ')).toBe(words)
+  expect(recurrence.format(rule, {}, { ...fieldPlace, locale }).replaceAll(/[\s\u00a0\u202f]+/gu, ' ')).toBe(
+    words,
+  )
 })
 
 // RFC 5545, 3.8.5.3: rules of its examples, with the first days that it lists.

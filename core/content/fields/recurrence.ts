@@ -9,7 +9,19 @@ const { RRule } = (Reflect.get(rruleModule, 'default') ?? rruleModule) as typeof
 
 const longest = 300
 const parts = /^(?:[A-Z]+=[A-Z0-9,+:-]+)(?:;[A-Z]+=[A-Z0-9,+:-]+)*$/
-const known = new Set(['FREQ', 'INTERVAL', 'COUNT', 'UNTIL', 'BYDAY', 'BYMONTHDAY', 'BYMONTH', 'BYSETPOS', 'BYWEEKNO', 'BYYEARDAY', 'WKST'])
+const known = new Set([
+  'FREQ',
+  'INTERVAL',
+  'COUNT',
+  'UNTIL',
+  'BYDAY',
+  'BYMONTHDAY',
+  'BYMONTH',
+  'BYSETPOS',
+  'BYWEEKNO',
+  'BYYEARDAY',
+  'WKST',
+])
 
 /** How an event repeats, as a rule of RFC 5545 (3.3.10) without its start: the event's own is meant. */
 export const recurrence: FieldType<'recurrence', object, string> = {
@@ -19,16 +31,28 @@ export const recurrence: FieldType<'recurrence', object, string> = {
   settings: object({}).noUnknown().required(),
   defaults: {},
   parse(input) {
-    if (typeof input !== 'string' || input.length > longest || !parts.test(input)) return refusal('This takes a rule such as FREQ=MONTHLY;BYDAY=1SA.')
+    if (typeof input !== 'string' || input.length > longest || !parts.test(input))
+      return refusal('This takes a rule such as FREQ=MONTHLY;BYDAY=1SA.')
     const names = input.split(';').map((part) => part.slice(0, part.indexOf('=')))
     const stray = names.find((name) => !known.has(name))
     if (stray !== undefined) return refusal(`“${stray}” cannot stand in a rule here.`)
     if (new Set(names).size !== names.length) return refusal('A part of the rule is given twice.')
-    if (!/(?:^|;)FREQ=(?:DAILY|WEEKLY|MONTHLY|YEARLY)(?:;|$)/.test(input)) return refusal('Events repeat daily, weekly, monthly or yearly.')
-    if (names.includes('COUNT') && names.includes('UNTIL')) return refusal('A rule ends after a count or on a day, not both.')
-    return ruleOf(input) === null ? refusal('This takes a rule such as FREQ=MONTHLY;BYDAY=1SA.') : { ok: true, value: input }
+    if (!/(?:^|;)FREQ=(?:DAILY|WEEKLY|MONTHLY|YEARLY)(?:;|$)/.test(input))
+      return refusal('Events repeat daily, weekly, monthly or yearly.')
+    if (names.includes('COUNT') && names.includes('UNTIL'))
+      return refusal('A rule ends after a count or on a day, not both.')
+    return ruleOf(input) === null
+      ? refusal('This takes a rule such as FREQ=MONTHLY;BYDAY=1SA.')
+      : { ok: true, value: input }
   },
-  read: (text, settings) => recurrence.parse(text.trim().toUpperCase().replace(/^RRULE:/, ''), settings),
+  read: (text, settings) =>
+    recurrence.parse(
+      text
+        .trim()
+        .toUpperCase()
+        .replace(/^RRULE:/, ''),
+      settings,
+    ),
   write: (value) => value,
   format: (value, _, { locale }) => ruleWords(value, locale),
   filter: 'presence',
@@ -36,7 +60,12 @@ export const recurrence: FieldType<'recurrence', object, string> = {
   sortKey: null,
 }
 
-const frequencies = { [RRule.YEARLY]: 'year', [RRule.MONTHLY]: 'month', [RRule.WEEKLY]: 'week', [RRule.DAILY]: 'day' } as const
+const frequencies = {
+  [RRule.YEARLY]: 'year',
+  [RRule.MONTHLY]: 'month',
+  [RRule.WEEKLY]: 'week',
+  [RRule.DAILY]: 'day',
+} as const
 
 /**
  * A rule in words: as the package says it where the language is English; elsewhere by what every
@@ -49,8 +78,16 @@ function ruleWords(value: string, locale: string): string {
   const { freq, interval = 1, byweekday, bymonth, bymonthday, count, until } = rule.origOptions
   const unit = frequencies[freq as keyof typeof frequencies]
   const every = numberFormat(locale, { style: 'unit', unit, unitDisplay: 'long' }).format(interval)
-  const on = [...numbersOf(bymonth).map((month) => monthName(month, locale)), ...weekdaysOf(byweekday, locale), ...numbersOf(bymonthday).map((day) => numberFormat(locale).format(day))]
-  const end = count ? ` × ${numberFormat(locale).format(count)}` : until ? ` – ${dateFormat(locale, { dateStyle: 'medium', timeZone: 'UTC' }).format(until)}` : ''
+  const on = [
+    ...numbersOf(bymonth).map((month) => monthName(month, locale)),
+    ...weekdaysOf(byweekday, locale),
+    ...numbersOf(bymonthday).map((day) => numberFormat(locale).format(day)),
+  ]
+  const end = count
+    ? ` × ${numberFormat(locale).format(count)}`
+    : until
+      ? ` – ${dateFormat(locale, { dateStyle: 'medium', timeZone: 'UTC' }).format(until)}`
+      : ''
   return `↻ ${every}${on.length === 0 ? '' : `: ${listFormat(locale, { type: 'unit' }).format(on)}`}${end}`
 }
 
@@ -75,16 +112,26 @@ function monthName(month: number, locale: string): string {
   return dateFormat(locale, { month: 'long', timeZone: 'UTC' }).format(Date.UTC(2026, month - 1, 1))
 }
 
-/** The first day (`2026-03-01`) from `from` on that a rule falls on, which then is the start that the rule needs; `from` itself where it falls on none. */
+/**
+ * The first day (`2026-03-01`) from `from` on that a rule falls on, which then is the start that
+ * the rule needs; `from` itself where it falls on none.
+ */
 export function firstDayOf(rule: string, from: string): string {
   const start = new Date(`${from}T00:00:00Z`)
-  return new RRule({ ...RRule.parseString(rule), dtstart: start }).after(start, true)?.toISOString().slice(0, 10) ?? from
+  return (
+    new RRule({ ...RRule.parseString(rule), dtstart: start })
+      .after(start, true)
+      ?.toISOString()
+      .slice(0, 10) ?? from
+  )
 }
 
 function ruleOf(text: string) {
   try {
     const options = RRule.parseString(text)
-    const whole = [options.interval, options.count].every((number) => number === undefined || number === null || (Number.isInteger(number) && number > 0))
+    const whole = [options.interval, options.count].every(
+      (number) => number === undefined || number === null || (Number.isInteger(number) && number > 0),
+    )
     return whole ? new RRule(options) : null
   } catch {
     return null

@@ -6,7 +6,10 @@ import { reference } from './reference'
 const settings = { collection: 7, many: true }
 keepsPromises(
   reference,
-  fc.record({ settings: fc.constant(settings), value: fc.uniqueArray(fc.integer({ min: 1, max: 9999 }), { minLength: 1, maxLength: 12 }) }),
+  fc.record({
+    settings: fc.constant(settings),
+    value: fc.uniqueArray(fc.integer({ min: 1, max: 9999 }), { minLength: 1, maxLength: 12 }),
+  }),
   { readyAtOnce: false },
 )
 

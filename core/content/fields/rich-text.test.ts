@@ -12,5 +12,7 @@ it('reads plain text as paragraphs and writes the words back', () => {
 })
 
 it('counts an empty document as empty', () => {
-  expect(messageOf(richText.parse({ type: 'doc', content: [{ type: 'paragraph' }] }, {}))).toBe('This is empty.')
+  expect(messageOf(richText.parse({ type: 'doc', content: [{ type: 'paragraph' }] }, {}))).toBe(
+    'This is empty.',
+  )
 })

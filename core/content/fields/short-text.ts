@@ -13,7 +13,11 @@ export const shortText: FieldType<'short-text', ShortTextSettings, string> = {
   title: 'Short text',
   about: 'One line: a subtitle, a name, a number on a label.',
   settings: object({
-    most: number().integer('Use a whole number.').min(1, 'Allow at least 1 character.').max(500, 'Allow at most 500 characters; take a long text for more.').required(),
+    most: number()
+      .integer('Use a whole number.')
+      .min(1, 'Allow at least 1 character.')
+      .max(500, 'Allow at most 500 characters; take a long text for more.')
+      .required(),
   })
     .noUnknown()
     .required(),

@@ -6,7 +6,13 @@ import { yesNo } from './yes-no'
 const settings = { yes: 'In stock', no: 'Sold out' }
 keepsPromises(yesNo, fc.record({ settings: fc.constant(settings), value: fc.boolean() }))
 
-it.each([['in stock', true], ['TRUE', true], ['1', true], ['Sold out', false], ['no', false]])('reads “%s”', (text, value) => {
+it.each([
+  ['in stock', true],
+  ['TRUE', true],
+  ['1', true],
+  ['Sold out', false],
+  ['no', false],
+])('reads “%s”', (text, value) => {
   expect(yesNo.read(text, settings, fieldPlace)).toEqual({ ok: true, value })
 })
 

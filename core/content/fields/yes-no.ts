@@ -8,14 +8,17 @@ export interface YesNoSettings {
   readonly no: string
 }
 
-const name = (which: string) => string().trim().required(`Give “${which}” a word.`).max(40, 'Keep the word within 40 characters.')
+const name = (which: string) =>
+  string().trim().required(`Give “${which}” a word.`).max(40, 'Keep the word within 40 characters.')
 
 /** One of two. */
 export const yesNo: FieldType<'yes-no', YesNoSettings, boolean> = {
   name: 'yes-no',
   title: 'Yes or no',
   about: 'One of two, under words of your own.',
-  settings: object({ yes: name('yes'), no: name('no') }).noUnknown().required(),
+  settings: object({ yes: name('yes'), no: name('no') })
+    .noUnknown()
+    .required(),
   defaults: { yes: 'Yes', no: 'No' },
   parse: (input) => (typeof input === 'boolean' ? { ok: true, value: input } : refusal('This is yes or no.')),
   read(text, { yes, no }) {

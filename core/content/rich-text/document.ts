@@ -15,9 +15,17 @@ export interface RichText {
 
 export type BlockNode =
   | { readonly type: 'paragraph'; readonly content?: readonly InlineNode[] }
-  | { readonly type: 'heading'; readonly attrs: { readonly level: 2 | 3 | 4 }; readonly content?: readonly InlineNode[] }
+  | {
+      readonly type: 'heading'
+      readonly attrs: { readonly level: 2 | 3 | 4 }
+      readonly content?: readonly InlineNode[]
+    }
   | { readonly type: 'blockquote' | 'bulletList' | 'listItem'; readonly content: readonly BlockNode[] }
-  | { readonly type: 'orderedList'; readonly attrs: { readonly start: number }; readonly content: readonly BlockNode[] }
+  | {
+      readonly type: 'orderedList'
+      readonly attrs: { readonly start: number }
+      readonly content: readonly BlockNode[]
+    }
   | { readonly type: 'horizontalRule' }
 
 export type InlineNode =
@@ -36,21 +44,31 @@ const deepest = 16
 
 /** A document of plain paragraphs: blank lines part them, single line ends break lines. */
 export function documentOfText(text: string): RichText {
-  const paragraphs = text.replace(/\r\n?/g, '\n').split(/\n[ \t]*(?:\n[ \t]*)+/).map((one) => one.trim()).filter((one) => one !== '')
+  const paragraphs = text
+    .replace(/\r\n?/g, '\n')
+    .split(/\n[ \t]*(?:\n[ \t]*)+/)
+    .map((one) => one.trim())
+    .filter((one) => one !== '')
   if (paragraphs.length === 0) return emptyDocument
   return { type: 'doc', content: paragraphs.map((one) => ({ type: 'paragraph', content: linesOf(one) })) }
 }
 
 function linesOf(paragraph: string): readonly InlineNode[] {
-  return paragraph.split('\n').flatMap((line, at): InlineNode[] => [
-    ...(at > 0 ? [{ type: 'hardBreak' } as const] : []),
-    ...(line.trim() === '' ? [] : [{ type: 'text', text: line.trim() } as const]),
-  ])
+  return paragraph
+    .split('\n')
+    .flatMap((line, at): InlineNode[] => [
+      ...(at > 0 ? [{ type: 'hardBreak' } as const] : []),
+      ...(line.trim() === '' ? [] : [{ type: 'text', text: line.trim() } as const]),
+    ])
 }
 
 /** Whether a document shows nothing. */
 export function isEmptyDocument(document: RichText): boolean {
-  return document.content.every((block) => block.type === 'paragraph' && (block.content ?? []).every((one) => one.type === 'text' && one.text.trim() === ''))
+  return document.content.every(
+    (block) =>
+      block.type === 'paragraph' &&
+      (block.content ?? []).every((one) => one.type === 'text' && one.text.trim() === ''),
+  )
 }
 
 /** Thrown inside this file only; `parseRichText` turns it into a fault. */
@@ -78,11 +96,19 @@ export function parseRichText(input: unknown): Parsed<RichText> {
   }
 }
 
-const topBlocks = new Set(['paragraph', 'heading', 'blockquote', 'bulletList', 'orderedList', 'horizontalRule'])
+const topBlocks = new Set([
+  'paragraph',
+  'heading',
+  'blockquote',
+  'bulletList',
+  'orderedList',
+  'horizontalRule',
+])
 const itemsOnly = new Set(['listItem'])
 
 function nodeOf(input: unknown): Readonly<Record<string, unknown>> {
-  if (typeof input !== 'object' || input === null || Array.isArray(input)) throw new NotRichText('This takes a document of rich text.')
+  if (typeof input !== 'object' || input === null || Array.isArray(input))
+    throw new NotRichText('This takes a document of rich text.')
   return input as Readonly<Record<string, unknown>>
 }
 
@@ -92,12 +118,22 @@ function childrenOf(content: unknown): readonly unknown[] {
   return content as readonly unknown[]
 }
 
-function blocksOf(content: unknown, allowed: ReadonlySet<string>, budget: Budget, depth: number): readonly BlockNode[] {
+function blocksOf(
+  content: unknown,
+  allowed: ReadonlySet<string>,
+  budget: Budget,
+  depth: number,
+): readonly BlockNode[] {
   if (depth > deepest) throw new NotRichText('The text is nested too deeply. Flatten its lists.')
   return childrenOf(content).map((child) => blockOf(nodeOf(child), allowed, budget, depth))
 }
 
-function blockOf(node: Readonly<Record<string, unknown>>, allowed: ReadonlySet<string>, budget: Budget, depth: number): BlockNode {
+function blockOf(
+  node: Readonly<Record<string, unknown>>,
+  allowed: ReadonlySet<string>,
+  budget: Budget,
+  depth: number,
+): BlockNode {
   spend(budget, 'nodes', 1, 'The text has too many parts.')
   const type = String(node.type)
   if (!allowed.has(type)) throw new NotRichText(`“${type.slice(0, 40)}” cannot stand here in a text.`)
@@ -110,13 +146,19 @@ function blockOf(node: Readonly<Record<string, unknown>>, allowed: ReadonlySet<s
     case 'heading':
       return { type, attrs: { level: headingLevel(attrs.level) }, ...inline(node.content, budget) }
     case 'orderedList': {
-      const start = Number.isInteger(attrs.start) && Number(attrs.start) >= 0 && Number(attrs.start) < 1e6 ? Number(attrs.start) : 1
+      const start =
+        Number.isInteger(attrs.start) && Number(attrs.start) >= 0 && Number(attrs.start) < 1e6
+          ? Number(attrs.start)
+          : 1
       return { type, attrs: { start }, content: filled(blocksOf(node.content, itemsOnly, budget, depth + 1)) }
     }
     case 'bulletList':
       return { type, content: filled(blocksOf(node.content, itemsOnly, budget, depth + 1)) }
     default:
-      return { type: type === 'listItem' ? 'listItem' : 'blockquote', content: filled(blocksOf(node.content, topBlocks, budget, depth + 1)) }
+      return {
+        type: type === 'listItem' ? 'listItem' : 'blockquote',
+        content: filled(blocksOf(node.content, topBlocks, budget, depth + 1)),
+      }
   }
 }
 
@@ -137,11 +179,17 @@ function inline(content: unknown, budget: Budget): { readonly content?: readonly
 function inlineNode(node: Readonly<Record<string, unknown>>, budget: Budget): InlineNode {
   spend(budget, 'nodes', 1, 'The text has too many parts.')
   if (node.type === 'hardBreak') return { type: 'hardBreak' }
-  if (node.type !== 'text') throw new NotRichText(`“${String(node.type).slice(0, 40)}” cannot stand in a line of text.`)
+  if (node.type !== 'text')
+    throw new NotRichText(`“${String(node.type).slice(0, 40)}” cannot stand in a line of text.`)
   const { text } = node
   if (typeof text !== 'string' || text === '') throw new NotRichText('A piece of the text is missing.')
   if (!isStorable(text)) throw new NotRichText(unstorable)
-  spend(budget, 'characters', text.length, `Keep the text within ${mostCharacters.toLocaleString('en')} characters.`)
+  spend(
+    budget,
+    'characters',
+    text.length,
+    `Keep the text within ${mostCharacters.toLocaleString('en')} characters.`,
+  )
   const marks = marksOf(node.marks)
   return marks.length === 0 ? { type: 'text', text } : { type: 'text', text, marks }
 }
@@ -153,13 +201,18 @@ function marksOf(input: unknown): readonly Mark[] {
   const given = childrenOf(input).map(nodeOf)
   const known = new Set<unknown>([...plainMarks, 'link'])
   const stray = given.find((mark) => !known.has(mark.type))
-  if (stray !== undefined) throw new NotRichText(`“${String(stray.type).slice(0, 40)}” is no formatting of a text here.`)
-  const plain = plainMarks.filter((type) => given.some((mark) => mark.type === type)).map((type): Mark => ({ type }))
+  if (stray !== undefined)
+    throw new NotRichText(`“${String(stray.type).slice(0, 40)}” is no formatting of a text here.`)
+  const plain = plainMarks
+    .filter((type) => given.some((mark) => mark.type === type))
+    .map((type): Mark => ({ type }))
   const link = given.find((mark) => mark.type === 'link')
   if (link === undefined) return plain
   const { href } = nodeOf(link.attrs ?? {})
   if (typeof href !== 'string' || !isSafeAddress(href))
-    throw new NotRichText('A link in the text leads nowhere safe. Use http, https, mailto, tel or a path of this site.')
+    throw new NotRichText(
+      'A link in the text leads nowhere safe. Use http, https, mailto, tel or a path of this site.',
+    )
   return [...plain, { type: 'link', attrs: { href } }]
 }
 

@@ -1,6 +1,12 @@
 import type { BlockNode, InlineNode, Mark, RichText } from './document'
 
-const escapes: Readonly<Record<string, string>> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;', "'": '&#39;' }
+const escapes: Readonly<Record<string, string>> = {
+  '&': '&amp;',
+  '<': '&lt;',
+  '>': '&gt;',
+  '"': '&quot;',
+  "'": '&#39;',
+}
 
 /** A text as it may stand in HTML, between tags and in quoted attributes alike. */
 export function escapeHtml(text: string): string {
@@ -34,7 +40,9 @@ function htmlOfBlock(block: BlockNode): string {
 
 function htmlOfLine(content: readonly InlineNode[] = []): string {
   return content
-    .map((node) => (node.type === 'hardBreak' ? '<br>' : (node.marks ?? []).reduce(marked, escapeHtml(node.text))))
+    .map((node) =>
+      node.type === 'hardBreak' ? '<br>' : (node.marks ?? []).reduce(marked, escapeHtml(node.text)),
+    )
     .join('')
 }
 

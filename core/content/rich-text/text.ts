@@ -2,7 +2,10 @@ import type { BlockNode, InlineNode, RichText } from './document'
 
 /** The words of a document: blank lines between blocks, line ends where lines break. */
 export function textOfDocument(document: RichText): string {
-  return document.content.map(textOfBlock).filter((text) => text !== '').join('\n\n')
+  return document.content
+    .map(textOfBlock)
+    .filter((text) => text !== '')
+    .join('\n\n')
 }
 
 function textOfBlock(block: BlockNode): string {

@@ -14,9 +14,14 @@ export interface DateRule extends RuleBase {
 export const date = defineRule<'date', DateRule>({
   name: 'date',
   title: 'Published',
-  schema: object({ rule: string<'date'>().oneOf(['date']).required(), off: boolean(), window: windowSchema }).noUnknown().required() as never,
+  schema: object({ rule: string<'date'>().oneOf(['date']).required(), off: boolean(), window: windowSchema })
+    .noUnknown()
+    .required() as never,
   fresh: () => ({ rule: 'date', window: { is: 'last', count: 90, unit: 'day' } }),
-  phrase: (rule, { locale }) => (rule.window.is === 'between' ? `published ${windowPhrase(rule.window, locale)}` : windowPhrase(rule.window, locale)),
+  phrase: (rule, { locale }) =>
+    rule.window.is === 'between'
+      ? `published ${windowPhrase(rule.window, locale)}`
+      : windowPhrase(rule.window, locale),
   trouble(rule) {
     const fault = windowFault(rule.window)
     return fault === null ? null : broken(fault)

@@ -35,7 +35,9 @@ export interface RuleKind<Name extends string = string, Rule = never> {
 }
 
 /** States a kind of rule with its exact types. */
-export function defineRule<const Name extends string, Rule extends { readonly rule: Name }>(kind: RuleKind<Name, Rule>): RuleKind<Name, Rule> {
+export function defineRule<const Name extends string, Rule extends { readonly rule: Name }>(
+  kind: RuleKind<Name, Rule>,
+): RuleKind<Name, Rule> {
   return kind
 }
 

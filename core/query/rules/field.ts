@@ -21,12 +21,19 @@ import type { RuleBase, RuleTrouble } from './define'
 
 /** What is asked of a field. Values are of the field's own form. */
 export type Asked =
-  | { readonly is: 'any' | 'all' | 'none'; /** As the field type's `keys` gives them. */ readonly values: readonly string[] }
+  | {
+      readonly is: 'any' | 'all' | 'none'
+      /** As the field type's `keys` gives them. */ readonly values: readonly string[]
+    }
   | { readonly is: 'between'; readonly from: unknown; readonly to: unknown }
   | { readonly is: 'within'; readonly window: DateWindow }
   /** Has begun, and not ended by another field of moments or days; 0 until that is chosen. */
   | { readonly is: 'running'; readonly until: number }
-  | { readonly is: TextMatch; readonly text: string; /** “Is exactly”: letters may differ in case and accents. */ readonly loose?: boolean }
+  | {
+      readonly is: TextMatch
+      readonly text: string
+      /** “Is exactly”: letters may differ in case and accents. */ readonly loose?: boolean
+    }
   | { readonly is: 'present' }
   | { readonly is: 'absent' }
 export type Operator = Asked['is']
@@ -49,14 +56,27 @@ export const operators: Record<FilterKind, readonly Operator[]> = {
 }
 
 const is = string().required()
-const listSchema = object({ is, values: array(string().max(600).required()).max(200, 'Choose at most 200.').required() }).noUnknown().required()
-const textSchema = object({ is, text: string().defined().max(longestAsked, `Keep the text within ${longestAsked} characters.`), loose: boolean() }).noUnknown().required()
+const listSchema = object({
+  is,
+  values: array(string().max(600).required()).max(200, 'Choose at most 200.').required(),
+})
+  .noUnknown()
+  .required()
+const textSchema = object({
+  is,
+  text: string().defined().max(longestAsked, `Keep the text within ${longestAsked} characters.`),
+  loose: boolean(),
+})
+  .noUnknown()
+  .required()
 const bareSchema = object({ is }).noUnknown().required()
 const askedSchemas: Record<Operator, Schema<unknown>> = {
   any: listSchema,
   all: listSchema,
   none: listSchema,
-  between: object({ is, from: mixed().nullable().defined(), to: mixed().nullable().defined() }).noUnknown().required(),
+  between: object({ is, from: mixed().nullable().defined(), to: mixed().nullable().defined() })
+    .noUnknown()
+    .required(),
   within: object({ is, window: windowSchema }).noUnknown().required(),
   running: object({ is, until: idOrLaterSchema().required() }).noUnknown().required(),
   equal: textSchema,
@@ -65,10 +85,16 @@ const askedSchemas: Record<Operator, Schema<unknown>> = {
   present: bareSchema,
   absent: bareSchema,
 }
-const unknownAsked = mixed().test('known', `A field is asked for one of: ${Object.keys(askedSchemas).join(', ')}.`, () => false)
+const unknownAsked = mixed().test(
+  'known',
+  `A field is asked for one of: ${Object.keys(askedSchemas).join(', ')}.`,
+  () => false,
+)
 const askedSchema = lazy((value: unknown) => {
   const operator: unknown = typeof value === 'object' && value !== null ? Reflect.get(value, 'is') : undefined
-  return typeof operator === 'string' && Object.hasOwn(askedSchemas, operator) ? askedSchemas[operator as Operator] : unknownAsked
+  return typeof operator === 'string' && Object.hasOwn(askedSchemas, operator)
+    ? askedSchemas[operator as Operator]
+    : unknownAsked
 }) as unknown as Schema<Asked>
 
 /** What a new rule on a field asks, before anything is chosen. */
@@ -84,7 +110,12 @@ export function freshAsked(operator: Operator): Asked {
 export const field = defineRule<'field', FieldRule>({
   name: 'field',
   title: 'Field',
-  schema: object({ rule: string<'field'>().oneOf(['field']).required(), off: boolean(), field: idOrLaterSchema().required(), asked: askedSchema })
+  schema: object({
+    rule: string<'field'>().oneOf(['field']).required(),
+    off: boolean(),
+    field: idOrLaterSchema().required(),
+    asked: askedSchema,
+  })
     .noUnknown()
     .required() as never,
   fresh: () => ({ rule: 'field', field: 0, asked: { is: 'present' } }),
@@ -95,8 +126,10 @@ export const field = defineRule<'field', FieldRule>({
   },
   trouble(rule, words) {
     const known = words.field(rule.field)
-    if (known === undefined) return broken('The field of this rule was deleted. Remove the rule, or bring the field back.')
-    if (!known.filterable) return broken(`Listings may not filter by “${known.name}”. Allow it where the collection is set up.`)
+    if (known === undefined)
+      return broken('The field of this rule was deleted. Remove the rule, or bring the field back.')
+    if (!known.filterable)
+      return broken(`Listings may not filter by “${known.name}”. Allow it where the collection is set up.`)
     if (!operators[fieldTypes.get(known.type).filter].includes(rule.asked.is))
       return broken(`“${known.name}” is of another type now, and this can’t be asked of it. Choose anew.`)
     return askedTrouble(rule.asked, known, words)
@@ -116,11 +149,15 @@ function askedTrouble(asked: Asked, known: KnownField, words: Words): RuleTroubl
       return asked.values.length === 0 ? unfinished('Choose at least one.') : strayValue(asked.values, known)
     case 'between': {
       const limits = [asked.from, asked.to].map((value) => limitOf(value, known))
-      if (limits.includes(undefined)) return broken(`“${known.name}” is of another type now. Give the limits anew.`)
+      if (limits.includes(undefined))
+        return broken(`“${known.name}” is of another type now. Give the limits anew.`)
       const [from = null, to = null] = limits
       if (from === null && to === null) return unfinished('Give a least, a most, or both.')
       if (from === null || to === null) return null
-      if (from.within !== to.within) return broken(`The least is in ${String(from.within)}, the most in ${String(to.within)}. Give both in one.`)
+      if (from.within !== to.within)
+        return broken(
+          `The least is in ${String(from.within)}, the most in ${String(to.within)}. Give both in one.`,
+        )
       return from.number > to.number ? broken('The least is more than the most. Swap them.') : null
     }
     case 'within': {
@@ -131,7 +168,11 @@ function askedTrouble(asked: Asked, known: KnownField, words: Words): RuleTroubl
       if (asked.until === 0) return unfinished('Choose the field that says when it ends.')
       const end = words.field(asked.until)
       if (end === undefined) return broken('The field that says when it ends was deleted. Choose another.')
-      return end.filterable && isMoment(end) ? null : broken(`“${end.name}” does not say when something ends, or listings may not filter by it. Choose another.`)
+      return end.filterable && isMoment(end)
+        ? null
+        : broken(
+            `“${end.name}” does not say when something ends, or listings may not filter by it. Choose another.`,
+          )
     }
     case 'equal':
     case 'begins':
@@ -157,7 +198,9 @@ function strayValue(values: readonly string[], known: KnownField): RuleTrouble |
   if (known.type !== 'choice') return null
   const { options } = known.settings as ChoiceSettings
   const gone = values.filter((value) => options.every((option) => option.key !== value))
-  return gone.length === values.length ? broken('What this rule chooses is no longer one of the choices. Choose anew.') : null
+  return gone.length === values.length
+    ? broken('What this rule chooses is no longer one of the choices. Choose anew.')
+    : null
 }
 
 /** A limit as it is compared. */
@@ -183,11 +226,22 @@ function askedPredicate(asked: Asked, known: KnownField, context: PlanContext): 
     case 'any':
       return { test: 'anyKey', keys: asked.values.flatMap((one) => keysOf(known, one, context)) }
     case 'all':
-      return { test: 'all', of: asked.values.map((one) => ({ test: 'anyKey', keys: keysOf(known, one, context) })) }
+      return {
+        test: 'all',
+        of: asked.values.map((one) => ({ test: 'anyKey', keys: keysOf(known, one, context) })),
+      }
     case 'none':
-      return { test: 'not', of: { test: 'anyKey', keys: asked.values.flatMap((one) => keysOf(known, one, context)) } }
+      return {
+        test: 'not',
+        of: { test: 'anyKey', keys: asked.values.flatMap((one) => keysOf(known, one, context)) },
+      }
     case 'between':
-      return rangePredicate(value, limitOf(asked.from, known) ?? null, limitOf(asked.to, known) ?? null, (within) => keysOf(known, within, context))
+      return rangePredicate(
+        value,
+        limitOf(asked.from, known) ?? null,
+        limitOf(asked.to, known) ?? null,
+        (within) => keysOf(known, within, context),
+      )
     case 'within': {
       const range = rangeOf(known, asked.window, context)
       return { test: 'between', value, from: seconds(range.from), to: null, before: seconds(range.before) }
@@ -196,7 +250,10 @@ function askedPredicate(asked: Asked, known: KnownField, context: PlanContext): 
       const end = context.words.field(asked.until)
       if (end === undefined) return nothing
       // A day counts to its end: what began today has begun, and what ends today has not ended.
-      const [today, tomorrow] = [rangeOf(end, { is: 'this', unit: 'day' }, context).from, rangeOf(known, { is: 'this', unit: 'day' }, context).before]
+      const [today, tomorrow] = [
+        rangeOf(end, { is: 'this', unit: 'day' }, context).from,
+        rangeOf(known, { is: 'this', unit: 'day' }, context).before,
+      ]
       const begun = isDay(known) ? tomorrow : context.now + 1
       const going = isDay(end) ? today : context.now + 1
       return {
@@ -210,8 +267,15 @@ function askedPredicate(asked: Asked, known: KnownField, context: PlanContext): 
     case 'equal':
     case 'begins':
     case 'contains':
-      if (asked.is === 'equal' && asked.loose !== true) return { test: 'text', value, how: asked.is, form: 'exact', text: exactText(asked.text) }
-      return { test: 'text', value, how: asked.is, form: 'folded', text: folded(asked.text, context.words.locale) }
+      if (asked.is === 'equal' && asked.loose !== true)
+        return { test: 'text', value, how: asked.is, form: 'exact', text: exactText(asked.text) }
+      return {
+        test: 'text',
+        value,
+        how: asked.is,
+        form: 'folded',
+        text: folded(asked.text, context.words.locale),
+      }
     case 'present':
       return { test: 'anyKey', keys: keysOf(known, hasValue, context) }
     case 'absent':
@@ -219,8 +283,19 @@ function askedPredicate(asked: Asked, known: KnownField, context: PlanContext): 
   }
 }
 
-function rangePredicate(value: FieldColumn, from: Limit | null, to: Limit | null, keys: (within: string) => readonly number[]): Predicate {
-  const range: Predicate = { test: 'between', value, from: from?.number ?? null, to: to?.number ?? null, before: null }
+function rangePredicate(
+  value: FieldColumn,
+  from: Limit | null,
+  to: Limit | null,
+  keys: (within: string) => readonly number[],
+): Predicate {
+  const range: Predicate = {
+    test: 'between',
+    value,
+    from: from?.number ?? null,
+    to: to?.number ?? null,
+    before: null,
+  }
   const within = from?.within ?? to?.within ?? null
   return within === null ? range : { test: 'all', of: [range, { test: 'anyKey', keys: keys(within) }] }
 }
@@ -229,7 +304,11 @@ function isDay(known: KnownField): boolean {
   return fieldTypes.get(known.type).filter === 'day'
 }
 
-function rangeOf(known: KnownField, window: DateWindow, { now, words: { zone, locale } }: PlanContext): InstantRange {
+function rangeOf(
+  known: KnownField,
+  window: DateWindow,
+  { now, words: { zone, locale } }: PlanContext,
+): InstantRange {
   return (isDay(known) ? daysOf : instantsOf)(window, { now, zone, locale })
 }
 
@@ -241,23 +320,42 @@ function askedPhrase(asked: Asked, known: KnownField, words: Words): string {
   const name = known.name.toLowerCase()
   if (asked.is === 'absent') return `without ${name}`
   if (asked.is === 'running' && asked.until === 0) return `running now, from ${name}`
-  if (asked.is === 'running') return `running now, from ${name} to ${words.field(asked.until)?.name.toLowerCase() ?? 'a field that is gone'}`
+  if (asked.is === 'running')
+    return `running now, from ${name} to ${words.field(asked.until)?.name.toLowerCase() ?? 'a field that is gone'}`
   return `with ${name} ${valuePhrase(asked, known, words)}`
 }
 
-function valuePhrase(asked: Exclude<Asked, { is: 'absent' | 'running' }>, known: KnownField, words: Words): string {
+function valuePhrase(
+  asked: Exclude<Asked, { is: 'absent' | 'running' }>,
+  known: KnownField,
+  words: Words,
+): string {
   const said = (value: unknown) => fieldTypes.get(known.type).format(value, known.settings, words)
   switch (asked.is) {
     case 'any':
-      return asked.values.length === 0 ? 'anything' : orList(asked.values.map((one) => valueName(known, one)), words.locale)
+      return asked.values.length === 0
+        ? 'anything'
+        : orList(
+            asked.values.map((one) => valueName(known, one)),
+            words.locale,
+          )
     case 'all':
-      return andList(asked.values.map((one) => valueName(known, one)), words.locale)
+      return andList(
+        asked.values.map((one) => valueName(known, one)),
+        words.locale,
+      )
     case 'none':
-      return `not ${orList(asked.values.map((one) => valueName(known, one)), words.locale)}`
+      return `not ${orList(
+        asked.values.map((one) => valueName(known, one)),
+        words.locale,
+      )}`
     case 'between': {
-      if (limitOf(asked.from, known) === undefined || limitOf(asked.to, known) === undefined) return 'within limits that make no sense'
+      if (limitOf(asked.from, known) === undefined || limitOf(asked.to, known) === undefined)
+        return 'within limits that make no sense'
       if (asked.from === null) return asked.to === null ? 'of any size' : `at most ${said(asked.to)}`
-      return asked.to === null ? `at least ${said(asked.from)}` : `from ${said(asked.from)} to ${said(asked.to)}`
+      return asked.to === null
+        ? `at least ${said(asked.from)}`
+        : `from ${said(asked.from)} to ${said(asked.to)}`
     }
     case 'within':
       return windowPhrase(asked.window, words.locale)
@@ -274,7 +372,11 @@ function valuePhrase(asked: Exclude<Asked, { is: 'absent' | 'running' }>, known:
 
 /** A key of a field in words: a choice by its name, yes and no by theirs, an entry by its number. */
 export function valueName(known: KnownField, key: string): string {
-  if (known.type === 'choice') return (known.settings as ChoiceSettings).options.find((option) => option.key === key)?.title ?? 'a choice that is gone'
+  if (known.type === 'choice')
+    return (
+      (known.settings as ChoiceSettings).options.find((option) => option.key === key)?.title ??
+      'a choice that is gone'
+    )
   if (known.type === 'yes-no') return (known.settings as YesNoSettings)[key === 'yes' ? 'yes' : 'no']
   if (known.type === 'reference') return `entry ${key}`
   return key

@@ -29,7 +29,9 @@ export const flag = defineRule<'flag', FlagRule>({
   schema: object({
     rule: string<'flag'>().oneOf(['flag']).required(),
     off: boolean(),
-    flag: string<EntryMark>().oneOf([...flags], 'Ask for a picture, a summary or the pin.').required(),
+    flag: string<EntryMark>()
+      .oneOf([...flags], 'Ask for a picture, a summary or the pin.')
+      .required(),
     is: boolean().required(),
   })
     .noUnknown()

@@ -21,14 +21,24 @@ import { words } from './words'
 import type { WordsRule } from './words'
 
 export type { AuthorRule, DateRule, FieldRule, FlagRule, GroupRule, RelatedRule, TermsRule, WordsRule }
-export type Rule = TermsRule | AuthorRule | DateRule | FieldRule | FlagRule | WordsRule | RelatedRule | GroupRule
+export type Rule =
+  TermsRule | AuthorRule | DateRule | FieldRule | FlagRule | WordsRule | RelatedRule | GroupRule
 export type RuleName = Rule['rule']
 
 /** A kind of rule as the registry hands it out: callers pass rules of the kind's own name only. */
 export type AnyRuleKind = RuleKind<RuleName, Rule>
 
 /** Every kind of rule. A new one is a file beside these and a line here. */
-export const rules: Registry<AnyRuleKind> = registryOf('rule', [terms, author, date, field, flag, words, related, groupOf({ kinds: () => rules, schema: () => ruleSchema })] as unknown as readonly AnyRuleKind[])
+export const rules: Registry<AnyRuleKind> = registryOf('rule', [
+  terms,
+  author,
+  date,
+  field,
+  flag,
+  words,
+  related,
+  groupOf({ kinds: () => rules, schema: () => ruleSchema }),
+] as unknown as readonly AnyRuleKind[])
 
 /** Checks a rule by the schema of its kind. */
 export const ruleSchema = lazy((value: unknown) => {

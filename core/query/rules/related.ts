@@ -17,5 +17,6 @@ export const related = defineRule<'related', RelatedRule>({
   fresh: () => ({ rule: 'related' }),
   phrase: () => 'related to the page’s entry',
   trouble: () => null,
-  predicate: (_, context) => (context.related.length === 0 ? nothing : { test: 'anyKey', keys: context.related.map((one) => one.key) }),
+  predicate: (_, context) =>
+    context.related.length === 0 ? nothing : { test: 'anyKey', keys: context.related.map((one) => one.key) },
 })

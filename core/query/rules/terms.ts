@@ -19,7 +19,9 @@ export const terms = defineRule<'terms', TermsRule>({
     rule: string<'terms'>().oneOf(['terms']).required(),
     off: boolean(),
     facet: idOrLaterSchema().required(),
-    is: string<TermsRule['is']>().oneOf(['any', 'all', 'none'], 'Ask for any, all or none of the terms.').required(),
+    is: string<TermsRule['is']>()
+      .oneOf(['any', 'all', 'none'], 'Ask for any, all or none of the terms.')
+      .required(),
     terms: array(idSchema().required()).max(200, 'Choose at most 200 terms.').required(),
   })
     .noUnknown()
@@ -35,7 +37,11 @@ export const terms = defineRule<'terms', TermsRule>({
     if (rule.terms.length === 0) return unfinished('Choose at least one term.')
     const gone = rule.terms.filter((id) => words.term(id) === undefined).length
     if (gone === 0 || (rule.is === 'any' && gone < rule.terms.length)) return null
-    return broken(gone === 1 ? 'A term of this rule was deleted. Choose another, or remove it here.' : `${gone} terms of this rule were deleted. Choose others, or remove them here.`)
+    return broken(
+      gone === 1
+        ? 'A term of this rule was deleted. Choose another, or remove it here.'
+        : `${gone} terms of this rule were deleted. Choose others, or remove them here.`,
+    )
   },
   predicate(rule, { words }) {
     const keys = [...new Set(rule.terms.map((term) => words.termNow(term)))]

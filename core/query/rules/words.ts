@@ -21,6 +21,7 @@ export const words = defineRule<'words', WordsRule>({
     .required(),
   fresh: () => ({ rule: 'words', words: '' }),
   phrase: (rule) => (rule.words.trim() === '' ? 'with any words' : `with “${rule.words.trim()}”`),
-  trouble: (rule, { locale }) => (wantedWords(rule.words, locale).length === 0 ? unfinished('Type the words to look for.') : null),
+  trouble: (rule, { locale }) =>
+    wantedWords(rule.words, locale).length === 0 ? unfinished('Type the words to look for.') : null,
   predicate: (rule, context) => ({ test: 'words', words: wantedWords(rule.words, context.words.locale) }),
 })

@@ -16,5 +16,8 @@ export const branch: Motif = (sheet) => {
     const fill = oneOf(random, [palette.dark, palette.middle, palette.light])
     return placed(x, y, degrees + (at % 2 ? 128 : 52), leaf(long, long * 0.46, fill, palette.ground))
   })
-  return line(`M${n(from.x)} ${n(from.y)}L${n(to.x)} ${n(to.y)}`, palette.dark, Math.min(width, height) * 0.016) + leaves
+  return (
+    line(`M${n(from.x)} ${n(from.y)}L${n(to.x)} ${n(to.y)}`, palette.dark, Math.min(width, height) * 0.016) +
+    leaves
+  )
 }

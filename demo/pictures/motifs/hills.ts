@@ -8,7 +8,11 @@ export const hills: Motif = (sheet) => {
   const focus = between(random, 0.35, 0.65) * width
   const furrows = times(17, (at) => {
     const spread = (at - 8) / 8
-    return line(`M${n(focus + spread * width * 0.16)} ${n(height * 0.8)}L${n(focus + spread * width * 0.95)} ${height}`, palette.light, 3)
+    return line(
+      `M${n(focus + spread * width * 0.16)} ${n(height * 0.8)}L${n(focus + spread * width * 0.95)} ${height}`,
+      palette.light,
+      3,
+    )
   })
   return (
     sun +

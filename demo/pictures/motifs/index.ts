@@ -15,5 +15,21 @@ import { shed } from './shed'
 import { tools } from './tools'
 
 /** Every motif. A new one is a file beside these and a line here. */
-export const motifs = { basket, beds, bees, blossom, branch, frost, fruit, hills, jars, packets, pods, roots, rows, shed, tools }
+export const motifs = {
+  basket,
+  beds,
+  bees,
+  blossom,
+  branch,
+  frost,
+  fruit,
+  hills,
+  jars,
+  packets,
+  pods,
+  roots,
+  rows,
+  shed,
+  tools,
+}
 export type MotifName = keyof typeof motifs

@@ -25,7 +25,14 @@ export const jars: Motif = (sheet) => {
       return (
         sheetOf(x, shelf - tall, wide, tall, palette.cream, wide * 0.12) +
         seeds +
-        sheetOf(x + wide * 0.06, shelf - tall - wide * 0.13, wide * 0.88, wide * 0.2, palette.dark, wide * 0.04)
+        sheetOf(
+          x + wide * 0.06,
+          shelf - tall - wide * 0.13,
+          wide * 0.88,
+          wide * 0.2,
+          palette.dark,
+          wide * 0.04,
+        )
       )
     })
   )

@@ -18,7 +18,13 @@ export const packets: Motif = (sheet) => {
     const packet =
       sheetOf(-wide / 2, -tall / 2, wide, tall, paper, 5) +
       sheetOf(-wide / 2, -tall / 2, wide, tall * 0.13, ink, 5) +
-      times(2, (row) => line(`M${n(-wide * 0.28)} ${n(-tall * 0.22 + row * tall * 0.08)}h${n(wide * (row ? 0.36 : 0.56))}`, ink, 6)) +
+      times(2, (row) =>
+        line(
+          `M${n(-wide * 0.28)} ${n(-tall * 0.22 + row * tall * 0.08)}h${n(wide * (row ? 0.36 : 0.56))}`,
+          ink,
+          6,
+        ),
+      ) +
       sprout +
       disc(0, tall * 0.4, 4, ink)
     return placed(x, height * between(random, 0.5, 0.55), between(random, -9, 9), packet)

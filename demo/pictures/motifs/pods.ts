@@ -14,7 +14,12 @@ export const pods: Motif = (sheet) => {
       palette.middle,
     )
     const seeds = times(4, (seed) =>
-      disc(0, (seed - 1.5) * length * 0.17, half * 0.72, oneOf(random, [palette.cream, palette.cream, palette.light])),
+      disc(
+        0,
+        (seed - 1.5) * length * 0.17,
+        half * 0.72,
+        oneOf(random, [palette.cream, palette.cream, palette.light]),
+      ),
     )
     return placed(x, height * between(random, 0.47, 0.54), between(random, -16, 16), pod + seeds)
   })

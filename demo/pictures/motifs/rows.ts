@@ -15,7 +15,12 @@ export const rows: Motif = (sheet) => {
       const tall = step * between(random, 0.5, 0.66)
       return (
         placed(x, y + 2, -32, leaf(tall, tall * 0.45, palette.light, palette.middle)) +
-        placed(x, y + 2, 30, leaf(tall * 0.9, tall * 0.42, oneOf(random, [palette.middle, palette.light]), palette.dark))
+        placed(
+          x,
+          y + 2,
+          30,
+          leaf(tall * 0.9, tall * 0.42, oneOf(random, [palette.middle, palette.light]), palette.dark),
+        )
       )
     })
     return ground + plants

@@ -13,13 +13,22 @@ import type { Db } from '../../../server/db/client'
  * pages of twelve, and the most read beside them. Gives its path.
  */
 export async function millionPage(db: Db, count: number): Promise<string> {
-  const { id: facet } = await row<{ id: number }>(db, sql`insert into facets (slug, name, plural) values ('bed', 'Bed', 'Beds') returning id`)
+  const { id: facet } = await row<{ id: number }>(
+    db,
+    sql`insert into facets (slug, name, plural) values ('bed', 'Bed', 'Beds') returning id`,
+  )
   const { id: term } = await row<{ id: number }>(
     db,
     sql`insert into terms (facet_id, slug, name, position) values (${facet}, 'north', 'North', 0) returning id`,
   )
   const { id: collection } = await addCollection(db, {
-    name: 'Log', singular: 'Entry of the log', plural: 'Entries of the log', icon: 'note', kind: 'article', address: '/log/{slug}', facets: [facet],
+    name: 'Log',
+    singular: 'Entry of the log',
+    plural: 'Entries of the log',
+    icon: 'note',
+    kind: 'article',
+    address: '/log/{slug}',
+    facets: [facet],
   })
   await sql`
     insert into entries (collection_id, slug, title, summary, body, status, published_at, view_count)
@@ -38,19 +47,47 @@ export async function millionPage(db: Db, count: number): Promise<string> {
   const north = newListing('North', collection)
   const read = newListing('Most read in the log', collection)
   await publish(db, '/log', [
-    { ...north, from: { ...north.from, rules: [{ rule: 'terms', facet, is: 'any', terms: [term] }] }, amount: { ...defaultAmount, take: 600, perPage: 12 } },
-    { ...read, order: { keys: [{ by: 'views', direction: 'down' }], pinned: 'ignored' }, amount: { ...defaultAmount, take: 5 } },
+    {
+      ...north,
+      from: { ...north.from, rules: [{ rule: 'terms', facet, is: 'any', terms: [term] }] },
+      amount: { ...defaultAmount, take: 600, perPage: 12 },
+    },
+    {
+      ...read,
+      order: { keys: [{ by: 'views', direction: 'down' }], pinned: 'ignored' },
+      amount: { ...defaultAmount, take: 5 },
+    },
   ])
   return '/log'
 }
 
 async function publish(db: Db, path: string, listings: readonly Listing[]): Promise<void> {
-  const placed = listings.map((listing) => ({ id: randomUUID(), listing: randomUUID(), heading: '', definition: JSON.stringify(storedListing(listing)) }))
-  for (const { listing: id, definition } of placed) await db.insertInto('listings').values({ id, draft: definition, published: definition }).execute()
+  const placed = listings.map((listing) => ({
+    id: randomUUID(),
+    listing: randomUUID(),
+    heading: '',
+    definition: JSON.stringify(storedListing(listing)),
+  }))
+  for (const { listing: id, definition } of placed)
+    await db.insertInto('listings').values({ id, draft: definition, published: definition }).execute()
   const main = placed.map(({ id, listing, heading }) => ({ id, listing, heading }))
-  const page = JSON.stringify({ ...newPage('The log', 'All that was seen on the walks.'), areas: { main: main.slice(0, 1), side: main.slice(1) } })
+  const page = JSON.stringify({
+    ...newPage('The log', 'All that was seen on the walks.'),
+    areas: { main: main.slice(0, 1), side: main.slice(1) },
+  })
   const now = new Date()
-  await db.insertInto('pages').values({ path, position: 99, draft: page, draft_by: null, draft_at: now, published: page, published_at: now }).execute()
+  await db
+    .insertInto('pages')
+    .values({
+      path,
+      position: 99,
+      draft: page,
+      draft_by: null,
+      draft_at: now,
+      published: page,
+      published_at: now,
+    })
+    .execute()
 }
 
 async function row<T>(db: Db, query: ReturnType<typeof sql>): Promise<T> {

@@ -9,7 +9,10 @@ export async function up(db: Kysely<unknown>): Promise<void> {
   for (const statement of statements) await sql.raw(statement).execute(db)
 }
 
-/** The finaliser of MurmurHash3 without its highest bit, as core/query/shuffle.ts computes it: products in halves, since whole ones would pass 64 bits. */
+/**
+ * The finaliser of MurmurHash3 without its highest bit, as core/query/shuffle.ts computes it:
+ * products in halves, since whole ones would pass 64 bits.
+ */
 const scatter = `
   create function scatter_of(id integer) returns integer language sql immutable parallel safe as $$
     select ((c.mixed # (c.mixed >> 16)) & 2147483647)::integer
@@ -20,7 +23,10 @@ const scatter = `
     lateral (select (b1.mixed * 44597 + (((b1.mixed * 49842) & 65535) << 16)) & 4294967295 as mixed) c
   $$`
 
-/** A trigger that appends what a statement changes in the counts of keys: one row for each key, however many entries. */
+/**
+ * A trigger that appends what a statement changes in the counts of keys: one row for each key,
+ * however many entries.
+ */
 function keyCounting(action: 'insert' | 'update' | 'delete', tables: string, rows: string): string {
   return `
     create function count_keys_after_${action}() returns trigger language plpgsql as $$
@@ -80,7 +86,11 @@ const statements = [
   `insert into key_counts (collection_id, key, entries)
     select collection_id, key, count(*) from entry_index, unnest(keys || 0) key group by collection_id, key`,
   keyCounting('insert', 'new table as came', `select collection_id, keys, 1 as sign from came`),
-  keyCounting('update', 'old table as went new table as came', `select collection_id, keys, 1 as sign from came union all select collection_id, keys, -1 from went`),
+  keyCounting(
+    'update',
+    'old table as went new table as came',
+    `select collection_id, keys, 1 as sign from came union all select collection_id, keys, -1 from went`,
+  ),
   keyCounting('delete', 'old table as went', `select collection_id, keys, -1 as sign from went`),
   `create index entry_words_words on entry_words using gin (words) with (fastupdate = off)`,
   `create table entry_reads (

@@ -6,5 +6,7 @@ export async function up(db: Kysely<unknown>): Promise<void> {
   await sql`
     insert into long_work (kind, detail, state)
     select distinct 'index-collection', jsonb_build_object('collection', collection_id), '{"after":0}'::jsonb
-    from fields where type = 'money' and sortable and not filterable and jsonb_array_length(settings -> 'currencies') > 1`.execute(db)
+    from fields where type = 'money' and sortable and not filterable and jsonb_array_length(settings -> 'currencies') > 1`.execute(
+    db,
+  )
 }

@@ -120,7 +120,9 @@ function freePort(): Promise<number> {
     server.once('error', reject)
     server.listen(0, '127.0.0.1', () => {
       const found = server.address()
-      server.close(() => (found && typeof found === 'object' ? resolve(found.port) : reject(new Error('No port.'))))
+      server.close(() =>
+        found && typeof found === 'object' ? resolve(found.port) : reject(new Error('No port.')),
+      )
     })
   })
 }

@@ -22,7 +22,10 @@ const flags = [
 ]
 
 /** Debian's Chromium without a window, with a profile of its own. */
-export async function startBrowser(): Promise<{ readonly browser: Browser; readonly stop: () => Promise<void> }> {
+export async function startBrowser(): Promise<{
+  readonly browser: Browser
+  readonly stop: () => Promise<void>
+}> {
   const profile = await mkdtemp(join(tmpdir(), 'bushel-browser-'))
   const browser = await launch({
     executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',

@@ -23,19 +23,29 @@ export async function firstListingOf(app: App): Promise<FirstListing> {
     .select('id')
     .where('slug', '=', 'field-notes')
     .executeTakeFirstOrThrow()
-  const usual = { ...newListing('Latest notes', collection), amount: { ...newListing('', 1).amount, take: 7 } }
+  const usual = {
+    ...newListing('Latest notes', collection),
+    amount: { ...newListing('', 1).amount, take: 7 },
+  }
   const rows = await db.selectFrom('listings').select(['id', 'published']).execute()
   const id = rows.find((one) => one.published?.name === usual.name)?.id ?? ''
   return {
     collection,
     async publish(shape, change = {}) {
       const published = JSON.stringify(storedListing({ ...usual, shape, ...change }))
-      await written(app, (trx) => trx.updateTable('listings').set({ published }).where('id', '=', id).execute())
+      await written(app, (trx) =>
+        trx.updateTable('listings').set({ published }).where('id', '=', id).execute(),
+      )
     },
   }
 }
 
 /** A shape with the settings that it begins with, and others where they are given. */
 export function shapeWith<Name extends ShapeName>(name: Name, change: object = {}): ShapeChoice {
-  return { ...switchedShape(newListing('', 1).shape, name), ...shapes.get(name).defaults, name, ...change } as ShapeChoice
+  return {
+    ...switchedShape(newListing('', 1).shape, name),
+    ...shapes.get(name).defaults,
+    name,
+    ...change,
+  } as ShapeChoice
 }

@@ -6,17 +6,26 @@ function named(role: string, name: string): string {
   return `::-p-aria([name="${name}"][role="${role}"])`
 }
 
-/** Waits until everything that was moving or fading has come to its end, and what takes the focus by itself has it. */
+/**
+ * Waits until everything that was moving or fading has come to its end, and what takes the focus by
+ * itself has it.
+ */
 export async function waitForStillness(page: Page): Promise<void> {
   await page.evaluate(async () => {
     // Fields that take the focus do so when they are first seen: a frame after they are drawn.
-    for (let frames = 0; frames < 2; frames += 1) await new Promise((resolve) => requestAnimationFrame(resolve))
-    const moving = document.getAnimations().filter((one) => one.playState === 'running' && one.effect?.getComputedTiming().endTime !== Infinity)
+    for (let frames = 0; frames < 2; frames += 1)
+      await new Promise((resolve) => requestAnimationFrame(resolve))
+    const moving = document
+      .getAnimations()
+      .filter((one) => one.playState === 'running' && one.effect?.getComputedTiming().endTime !== Infinity)
     await Promise.allSettled(moving.map((one) => one.finished))
   })
 }
 
-/** Presses what has the role and the name, once it is there and still, and no dialog that is leaving lies over it. */
+/**
+ * Presses what has the role and the name, once it is there and still, and no dialog that is leaving
+ * lies over it.
+ */
 export async function press(page: Page, role: string, name: string): Promise<void> {
   await waitFor(page, role, name)
   await waitForStillness(page)
@@ -73,9 +82,21 @@ export async function pick(page: Page, label: string, option: string): Promise<v
   const field = await waitFor(page, 'combobox', label)
   await waitForStillness(page)
   await field.focus()
-  // Without the space, which would open the list, and in one go: the field forgets what was typed a second ago, and a busy machine can take that long from key to key.
-  await field.evaluate((input, typed) => Array.from(typed).forEach((key) => input.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true }))), option.split(' ')[0] ?? option)
-  await page.waitForFunction((input, wanted) => (input as HTMLElement).parentElement?.textContent?.includes(wanted) === true, {}, field, option)
+  // Without the space, which would open the list, and in one go: the field forgets what was typed a
+  // second ago, and a busy machine can take that long from key to key.
+  await field.evaluate(
+    (input, typed) =>
+      Array.from(typed).forEach((key) =>
+        input.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true })),
+      ),
+    option.split(' ')[0] ?? option,
+  )
+  await page.waitForFunction(
+    (input, wanted) => (input as HTMLElement).parentElement?.textContent?.includes(wanted) === true,
+    {},
+    field,
+    option,
+  )
 }
 
 /** Waits for what has the role and the name. */
@@ -97,12 +118,22 @@ export async function isThere(page: Page, role: string, name: string): Promise<b
 
 /** Waits until a place of the page holds a text. */
 export async function waitForText(page: Page, selector: string, text: string): Promise<void> {
-  await page.waitForFunction((where, what) => document.querySelector(where)?.textContent?.includes(what) === true, {}, selector, text)
+  await page.waitForFunction(
+    (where, what) => document.querySelector(where)?.textContent?.includes(what) === true,
+    {},
+    selector,
+    text,
+  )
 }
 
 /** Waits until a place of the page no longer holds a text. */
 export async function waitForNoText(page: Page, selector: string, text: string): Promise<void> {
-  await page.waitForFunction((where, what) => document.querySelector(where)?.textContent?.includes(what) !== true, {}, selector, text)
+  await page.waitForFunction(
+    (where, what) => document.querySelector(where)?.textContent?.includes(what) !== true,
+    {},
+    selector,
+    text,
+  )
 }
 
 /** The text of the status line: how the draft stands. */

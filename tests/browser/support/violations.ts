@@ -18,8 +18,14 @@ export async function violations(page: Page): Promise<readonly string[]> {
   await waitForStillness(page)
   await page.evaluate(axe)
   const found = await page.evaluate(async (chosen) => {
-    const tool = (window as unknown as { axe: { run: (context: object, options: object) => Promise<{ violations: Violation[] }> } }).axe
+    const tool = (
+      window as unknown as {
+        axe: { run: (context: object, options: object) => Promise<{ violations: Violation[] }> }
+      }
+    ).axe
     return (await tool.run({ exclude: ['iframe'] }, { runOnly: chosen, iframes: false })).violations
   }, tags)
-  return found.flatMap((one) => one.nodes.map((node) => `${one.id}: ${node.html.slice(0, 160)} ${node.failureSummary ?? ''}`))
+  return found.flatMap((one) =>
+    one.nodes.map((node) => `${one.id}: ${node.html.slice(0, 160)} ${node.failureSummary ?? ''}`),
+  )
 }

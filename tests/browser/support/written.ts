@@ -14,7 +14,10 @@ export async function written(app: App, write: (trx: Trx) => Promise<unknown>): 
   await vi.waitFor(async () => expect(await hasSeen(app, id)).toBe(true), { timeout: 30_000, interval: 20 })
 }
 
-/** Whether what the server sends was made after a transaction: pages say what they had seen of the site's changes. */
+/**
+ * Whether what the server sends was made after a transaction: pages say what they had seen of the
+ * site's changes.
+ */
 async function hasSeen(app: App, transaction: string): Promise<boolean> {
   const html = await (await fetch(`${app.address}/`)).text()
   const [, seen = ''] = / data-seen="([^"]*)"/.exec(html) ?? []

@@ -49,8 +49,17 @@ export async function fillIndex(db: Db, entries: readonly IndexedEntry[]): Promi
         })),
       )
       .execute()
-    await db.insertInto('entry_words').values(rows.map((entry) => ({ entry_id: entry.id, words: [...entry.words] }))).execute()
-    const reads = rows.flatMap((entry) => entry.reads.map(({ day, count }) => ({ entry_id: entry.id, day: new Date(day).toISOString().slice(0, 10), count })))
+    await db
+      .insertInto('entry_words')
+      .values(rows.map((entry) => ({ entry_id: entry.id, words: [...entry.words] })))
+      .execute()
+    const reads = rows.flatMap((entry) =>
+      entry.reads.map(({ day, count }) => ({
+        entry_id: entry.id,
+        day: new Date(day).toISOString().slice(0, 10),
+        count,
+      })),
+    )
     if (reads.length > 0) await db.insertInto('entry_reads').values(reads).execute()
   }
 }
@@ -58,17 +67,37 @@ export async function fillIndex(db: Db, entries: readonly IndexedEntry[]): Promi
 async function addCollection(db: Db, id: number): Promise<void> {
   await db
     .insertInto('collections')
-    .values({ id, slug: `collection-${id}`, name: 'Notes', singular: 'Note', plural: 'Notes', icon: 'leaf', kind: 'article', address: `/collection-${id}/{slug}` })
+    .values({
+      id,
+      slug: `collection-${id}`,
+      name: 'Notes',
+      singular: 'Note',
+      plural: 'Notes',
+      icon: 'leaf',
+      kind: 'article',
+      address: `/collection-${id}/{slug}`,
+    })
     .onConflict((on) => on.doNothing())
     .execute()
 }
 
 /** A small site to write to: a collection with a nested facet, an author and a writer. */
 export async function smallSite(db: Db) {
-  await db.insertInto('site').values({ id: 1, name: 'Test', tagline: '', locale: 'en-GB', time_zone: 'UTC' }).execute()
+  await db
+    .insertInto('site')
+    .values({ id: 1, name: 'Test', tagline: '', locale: 'en-GB', time_zone: 'UTC' })
+    .execute()
   const collection = await db
     .insertInto('collections')
-    .values({ slug: 'notes', name: 'Notes', singular: 'Note', plural: 'Notes', icon: 'leaf', kind: 'article', address: '/notes/{slug}' })
+    .values({
+      slug: 'notes',
+      name: 'Notes',
+      singular: 'Note',
+      plural: 'Notes',
+      icon: 'leaf',
+      kind: 'article',
+      address: '/notes/{slug}',
+    })
     .returning('id')
     .executeTakeFirstOrThrow()
   const facet = await db
@@ -76,7 +105,10 @@ export async function smallSite(db: Db) {
     .values({ slug: 'topic', name: 'Topic', plural: 'Topics' })
     .returning('id')
     .executeTakeFirstOrThrow()
-  await db.insertInto('collection_facets').values({ collection_id: collection.id, facet_id: facet.id, position: 0 }).execute()
+  await db
+    .insertInto('collection_facets')
+    .values({ collection_id: collection.id, facet_id: facet.id, position: 0 })
+    .execute()
   const addTerm = async (slug: string, parent: number | null) =>
     (
       await db
@@ -100,7 +132,13 @@ export async function smallSite(db: Db) {
   return { collectionId: collection.id, facetId: facet.id, soil, compost, authorId: author.id, writer }
 }
 
-export const rain: EntryInput = { ...blank, title: 'Rain', slug: 'rain', status: 'published', publishedAt: Date.UTC(2026, 0, 1) }
+export const rain: EntryInput = {
+  ...blank,
+  title: 'Rain',
+  slug: 'rain',
+  status: 'published',
+  publishedAt: Date.UTC(2026, 0, 1),
+}
 
 /** What a service refuses with. Throws when it does not. */
 export async function problemOf(action: Promise<unknown>): Promise<Problem> {

@@ -36,7 +36,9 @@ export async function newSiteDatabase(): Promise<TestDatabase> {
 const demoTemplate = 'bushel_demo'
 
 /** A database of its own as an earlier Bushel left it. */
-export async function databaseAt(migration: NonNullable<Parameters<typeof migrate>[1]>): Promise<TestDatabase> {
+export async function databaseAt(
+  migration: NonNullable<Parameters<typeof migrate>[1]>,
+): Promise<TestDatabase> {
   const test = await ownDatabase('template1')
   await migrate(test.db, migration)
   return test

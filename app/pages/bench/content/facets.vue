@@ -30,8 +30,12 @@ const terms = ref<readonly TermRow[]>([])
 const facet = computed(() => facets.value.find((one) => one.id === chosenId.value) ?? null)
 const format = computed(() => new Intl.NumberFormat(catalogue.catalogue.locale))
 const usedBy = computed(() => {
-  const names = catalogue.catalogue.collections.filter((one) => facet.value?.collections.includes(one.id)).map((one) => one.name)
-  return names.length === 0 ? words.facets.unused : words.facets.usedBy(new Intl.ListFormat(catalogue.catalogue.locale).format(names))
+  const names = catalogue.catalogue.collections
+    .filter((one) => facet.value?.collections.includes(one.id))
+    .map((one) => one.name)
+  return names.length === 0
+    ? words.facets.unused
+    : words.facets.usedBy(new Intl.ListFormat(catalogue.catalogue.locale).format(names))
 })
 
 const facetOpen = ref(false)
@@ -50,7 +54,9 @@ const mergeTargets = computed(() => {
           merging.value.id,
           terms.value.map((term) => ({ ...term, facetId: chosenId.value })),
         )
-  return terms.value.filter((term) => !below.includes(term.id)).map((term) => ({ value: term.id, title: term.name }))
+  return terms.value
+    .filter((term) => !below.includes(term.id))
+    .map((term) => ({ value: term.id, title: term.name }))
 })
 
 void loadFacets()
@@ -66,7 +72,9 @@ async function loadFacets() {
 
 async function loadTerms() {
   if (chosenId.value === 0) return
-  terms.value = (await attempt(() => request<readonly TermRow[]>('GET', `/api/bench/facets/${chosenId.value}/terms`))) ?? terms.value
+  terms.value =
+    (await attempt(() => request<readonly TermRow[]>('GET', `/api/bench/facets/${chosenId.value}/terms`))) ??
+    terms.value
 }
 
 async function refresh() {
@@ -128,7 +136,9 @@ async function merge() {
   merging.value = null
   if (term === null || target === null) return
   await gone(
-    await attempt(() => request<{ change: string }>('POST', `/api/bench/terms/${term.id}/merge`, { into: target })),
+    await attempt(() =>
+      request<{ change: string }>('POST', `/api/bench/terms/${term.id}/merge`, { into: target }),
+    ),
     term.name,
     words.facets.merged(term.name),
   )
@@ -138,12 +148,23 @@ async function remove() {
   const term = deleting.value
   deleting.value = null
   if (term === null) return
-  await gone(await attempt(() => request<{ change: string }>('DELETE', `/api/bench/terms/${term.id}`)), term.name, words.facets.termDeleted(term.name))
+  await gone(
+    await attempt(() => request<{ change: string }>('DELETE', `/api/bench/terms/${term.id}`)),
+    term.name,
+    words.facets.termDeleted(term.name),
+  )
 }
 
 async function gone(done: { readonly change: string } | null, name: string, text: string) {
   await refresh()
-  if (done !== null) notices.tell({ text, action: { title: shared.undo, run: () => undo('DELETE', `/api/bench/term-changes/${done.change}`, name) } })
+  if (done !== null)
+    notices.tell({
+      text,
+      action: {
+        title: shared.undo,
+        run: () => undo('DELETE', `/api/bench/term-changes/${done.change}`, name),
+      },
+    })
 }
 </script>
 
@@ -151,7 +172,15 @@ async function gone(done: { readonly change: string } | null, name: string, text
   <ContentFrame>
     <ScreenHead :title="words.facets.title">
       <v-btn height="40" :prepend-icon="mdiPlus" @click="editFacet(null)">{{ words.facets.add }}</v-btn>
-      <v-btn v-if="facet" variant="flat" color="primary" height="40" :prepend-icon="mdiPlus" @click="editTerm(null, null)">{{ words.facets.addTerm }}</v-btn>
+      <v-btn
+        v-if="facet"
+        variant="flat"
+        color="primary"
+        height="40"
+        :prepend-icon="mdiPlus"
+        @click="editTerm(null, null)"
+        >{{ words.facets.addTerm }}</v-btn
+      >
     </ScreenHead>
     <p v-if="loaded && facets.length === 0">{{ words.facets.none }}</p>
     <template v-if="facet">
@@ -170,7 +199,13 @@ async function gone(done: { readonly change: string } | null, name: string, text
         <p v-if="terms.length === 0">{{ words.facets.noTerms }}</p>
         <TermTree :terms="terms" :parent="null" :format="format" @place="place" @act="act" />
       </section>
-      <TermDialog v-model="termOpen" :facet="facet" :term="editedTerm" :parent-id="under" @saved="termSaved" />
+      <TermDialog
+        v-model="termOpen"
+        :facet="facet"
+        :term="editedTerm"
+        :parent-id="under"
+        @saved="termSaved"
+      />
     </template>
     <FacetDialog v-model="facetOpen" :facet="editedFacet" @saved="facetSaved" @remove="removeFacet" />
     <ConfirmDialog
@@ -188,11 +223,20 @@ async function gone(done: { readonly change: string } | null, name: string, text
       :width="440"
       :title="words.facets.mergeTitle(merging.name)"
     >
-      <v-autocomplete v-model="into" :label="words.facets.mergeInto" :items="mergeTargets" :hint="words.facets.mergeHint" persistent-hint auto-select-first />
+      <v-autocomplete
+        v-model="into"
+        :label="words.facets.mergeInto"
+        :items="mergeTargets"
+        :hint="words.facets.mergeHint"
+        persistent-hint
+        auto-select-first
+      />
 
       <template #actions>
         <v-btn height="36" @click="merging = null">{{ shared.cancel }}</v-btn>
-        <v-btn height="36" variant="flat" color="primary" :disabled="into === null" @click="merge">{{ words.facets.merge }}</v-btn>
+        <v-btn height="36" variant="flat" color="primary" :disabled="into === null" @click="merge">{{
+          words.facets.merge
+        }}</v-btn>
       </template>
     </SheetDialog>
   </ContentFrame>

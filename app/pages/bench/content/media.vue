@@ -24,7 +24,10 @@ const perPage = 60
 const typed = ref('')
 const search = refDebounced(typed, 200)
 const kind = ref('')
-const kinds = [{ value: '', title: words.media.any }, ...mediaKinds.map((value) => ({ value, title: mediaKindNames[value] }))]
+const kinds = [
+  { value: '', title: words.media.any },
+  ...mediaKinds.map((value) => ({ value, title: mediaKindNames[value] })),
+]
 const rows = ref<readonly MediaRow[]>([])
 const total = ref(0)
 const loaded = ref(false)
@@ -38,9 +41,17 @@ const { isOverDropZone } = useDropZone(place, { onDrop: (files) => void bring(fi
 watch([search, kind], () => load(1), { immediate: true })
 
 async function load(page: number) {
-  const query = new URLSearchParams({ kinds: kind.value, search: search.value, page: String(page), perPage: String(perPage) })
+  const query = new URLSearchParams({
+    kinds: kind.value,
+    search: search.value,
+    page: String(page),
+    perPage: String(perPage),
+  })
   try {
-    const answer = await request<{ rows: readonly MediaRow[]; total: number }>('GET', `/api/bench/media?${query}`)
+    const answer = await request<{ rows: readonly MediaRow[]; total: number }>(
+      'GET',
+      `/api/bench/media?${query}`,
+    )
     rows.value = page === 1 ? answer.rows : [...rows.value, ...answer.rows]
     total.value = answer.total
     loaded.value = true
@@ -68,10 +79,25 @@ async function bring(files: readonly File[]) {
 <template>
   <ContentFrame>
     <ScreenHead :title="words.media.title">
-      <v-text-field v-model="typed" class="search" :aria-label="words.media.search" :placeholder="words.media.search" :prepend-inner-icon="mdiMagnify" />
+      <v-text-field
+        v-model="typed"
+        class="search"
+        :aria-label="words.media.search"
+        :placeholder="words.media.search"
+        :prepend-inner-icon="mdiMagnify"
+      />
       <v-select v-model="kind" class="kind" :items="kinds" :aria-label="words.media.kind" />
-      <v-btn variant="flat" color="primary" height="40" :prepend-icon="mdiUpload" @click="file?.click()">{{ words.media.bring }}</v-btn>
-      <input ref="file" type="file" multiple hidden :aria-label="words.media.bring" @change="bring([...(($event.target as HTMLInputElement).files ?? [])])" />
+      <v-btn variant="flat" color="primary" height="40" :prepend-icon="mdiUpload" @click="file?.click()">{{
+        words.media.bring
+      }}</v-btn>
+      <input
+        ref="file"
+        type="file"
+        multiple
+        hidden
+        :aria-label="words.media.bring"
+        @change="bring([...(($event.target as HTMLInputElement).files ?? [])])"
+      />
     </ScreenHead>
     <p v-if="failure" class="fault" role="alert">{{ failure }}</p>
     <div ref="place" class="place" :class="{ over: isOverDropZone }">
@@ -83,10 +109,19 @@ async function bring(files: readonly File[]) {
             <MediaTile :media="media" />
             <span class="name">{{ media.fileName }}</span>
           </button>
-          <span class="facts tabular">{{ media.kind === 'picture' ? `${media.width} × ${media.height}` : sizeOf(media.bytes, catalogue.catalogue.locale) }} · {{ words.media.uses(media.uses) }}</span>
+          <span class="facts tabular"
+            >{{
+              media.kind === 'picture'
+                ? `${media.width} × ${media.height}`
+                : sizeOf(media.bytes, catalogue.catalogue.locale)
+            }}
+            · {{ words.media.uses(media.uses) }}</span
+          >
         </li>
       </ul>
-      <v-btn v-if="rows.length < total" height="36" @click="load(Math.floor(rows.length / perPage) + 1)">{{ words.media.more(total - rows.length) }}</v-btn>
+      <v-btn v-if="rows.length < total" height="36" @click="load(Math.floor(rows.length / perPage) + 1)">{{
+        words.media.more(total - rows.length)
+      }}</v-btn>
     </div>
     <MediaDialog v-model="opened" @changed="load(1)" />
   </ContentFrame>

@@ -17,7 +17,15 @@ const catalogue = useCatalogue()
 const notices = useNotices()
 useHead({ title: `${words.collection.new} · Bushel` })
 
-const blank: CollectionInput = { name: '', singular: '', plural: '', icon: 'leaf', kind: 'article', address: '', facets: [] }
+const blank: CollectionInput = {
+  name: '',
+  singular: '',
+  plural: '',
+  icon: 'leaf',
+  kind: 'article',
+  address: '',
+  facets: [],
+}
 const form = useForm<CollectionInput>(blank, (values) => faultsOf(parseCollectionInput(inputOf(values))))
 const { values, faults, leave, sending, problem } = form
 /** What was typed by hand no longer follows the name. */
@@ -36,11 +44,14 @@ function change(next: Partial<CollectionInput>) {
     singular: next.name.replace(/ies$/, 'y').replace(/s$/, ''),
     address: slugOf(next.name) === '' ? '' : `/${slugOf(next.name)}/{slug}`,
   }
-  for (const [key, value] of Object.entries(followers)) if (!byHand.value.has(key)) Object.assign(values, { [key]: value })
+  for (const [key, value] of Object.entries(followers))
+    if (!byHand.value.has(key)) Object.assign(values, { [key]: value })
 }
 
 async function make() {
-  const made = await form.send(() => request<{ slug: string }>('POST', '/api/bench/collections', inputOf(values)))
+  const made = await form.send(() =>
+    request<{ slug: string }>('POST', '/api/bench/collections', inputOf(values)),
+  )
   if (made === null) return
   await catalogue.load()
   notices.tell({ text: words.collection.made(values.name) })
@@ -54,7 +65,9 @@ async function make() {
     <form novalidate @submit.prevent="make">
       <p v-if="problem" class="problem" role="alert">{{ problem.message }}</p>
       <CollectionForm :values="values" :faults="faults" @change="change" @leave="leave" />
-      <v-btn type="submit" variant="flat" color="primary" height="40" :loading="sending">{{ words.collection.make }}</v-btn>
+      <v-btn type="submit" variant="flat" color="primary" height="40" :loading="sending">{{
+        words.collection.make
+      }}</v-btn>
     </form>
   </ContentFrame>
 </template>

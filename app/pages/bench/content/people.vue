@@ -31,10 +31,16 @@ const format = computed(() => new Intl.NumberFormat(catalogue.catalogue.locale))
 void load()
 
 async function load() {
-  authors.value = (await attempt(() => request<readonly AuthorRow[]>('GET', '/api/bench/authors'))) ?? authors.value
+  authors.value =
+    (await attempt(() => request<readonly AuthorRow[]>('GET', '/api/bench/authors'))) ?? authors.value
   loaded.value = true
   const ids = authors.value.flatMap((author) => author.portraitId ?? [])
-  const found = ids.length === 0 ? [] : await attempt(() => request<readonly MediaRow[]>('GET', `/api/bench/media/chosen?ids=${ids.join(',')}`))
+  const found =
+    ids.length === 0
+      ? []
+      : await attempt(() =>
+          request<readonly MediaRow[]>('GET', `/api/bench/media/chosen?ids=${ids.join(',')}`),
+        )
   portraits.value = new Map((found ?? []).map((media) => [media.id, media]))
 }
 
@@ -43,7 +49,11 @@ function portraitOf(author: AuthorRow): MediaRow | undefined {
 }
 
 function initials(name: string): string {
-  return name.split(/\s+/).map((word) => [...word][0] ?? '').slice(0, 2).join('')
+  return name
+    .split(/\s+/)
+    .map((word) => [...word][0] ?? '')
+    .slice(0, 2)
+    .join('')
 }
 
 function edit(author: AuthorRow | null) {
@@ -59,13 +69,18 @@ async function saved(name: string) {
 async function remove() {
   const author = deleting.value
   deleting.value = null
-  if (author === null || (await attempt(() => request('DELETE', `/api/bench/authors/${author.id}`))) === null) return
+  if (author === null || (await attempt(() => request('DELETE', `/api/bench/authors/${author.id}`))) === null)
+    return
   await Promise.all([load(), catalogue.load()])
-  notices.tell({ text: words.people.deleted(author.name), action: { title: shared.undo, run: () => putBack(author) } })
+  notices.tell({
+    text: words.people.deleted(author.name),
+    action: { title: shared.undo, run: () => putBack(author) },
+  })
 }
 
 async function putBack(author: AuthorRow) {
-  if ((await attempt(() => request('POST', `/api/bench/authors/${author.id}/restore`))) !== null) notices.tell({ text: words.facets.back(author.name) })
+  if ((await attempt(() => request('POST', `/api/bench/authors/${author.id}/restore`))) !== null)
+    notices.tell({ text: words.facets.back(author.name) })
   await Promise.all([load(), catalogue.load()])
 }
 </script>
@@ -73,7 +88,9 @@ async function putBack(author: AuthorRow) {
 <template>
   <ContentFrame>
     <ScreenHead :title="words.people.title" :hint="words.people.hint">
-      <v-btn variant="flat" color="primary" height="40" :prepend-icon="mdiPlus" @click="edit(null)">{{ words.people.add }}</v-btn>
+      <v-btn variant="flat" color="primary" height="40" :prepend-icon="mdiPlus" @click="edit(null)">{{
+        words.people.add
+      }}</v-btn>
     </ScreenHead>
     <p v-if="loaded && authors.length === 0">{{ words.people.none }}</p>
     <ul>
@@ -85,7 +102,9 @@ async function putBack(author: AuthorRow) {
             <strong>{{ author.name }}</strong>
             <span class="about" aria-hidden="true">{{ author.about }}</span>
           </span>
-          <span class="count tabular" aria-hidden="true">{{ words.people.entries(format.format(author.entries)) }}</span>
+          <span class="count tabular" aria-hidden="true">{{
+            words.people.entries(format.format(author.entries))
+          }}</span>
         </button>
       </li>
     </ul>

@@ -62,7 +62,11 @@ const saveWords = computed(() => {
   }
 })
 const liveWords = computed(() =>
-  bench.publishedAt === null ? words.neverLive : bench.differsFromLive || saving.state.value !== 'saved' ? words.notLive : words.live,
+  bench.publishedAt === null
+    ? words.neverLive
+    : bench.differsFromLive || saving.state.value !== 'saved'
+      ? words.notLive
+      : words.live,
 )
 
 async function publish() {
@@ -79,7 +83,11 @@ async function publish() {
 
 function isTyping(event: KeyboardEvent): boolean {
   const target = event.target as HTMLElement | null
-  return target?.closest?.('input:not([type=checkbox]), textarea, select, [contenteditable=true], [role=listbox], [role=menu]') != null
+  return (
+    target?.closest?.(
+      'input:not([type=checkbox]), textarea, select, [contenteditable=true], [role=listbox], [role=menu]',
+    ) != null
+  )
 }
 
 useEventListener(document, 'keydown', (event: KeyboardEvent) => {
@@ -93,8 +101,10 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
   const clause = clauses[Number(event.key) - 1]
   if (clause !== undefined) act(event, () => bench.openClause(clause))
   else if (event.key === '0') act(event, () => bench.openClause(null))
-  else if (event.key.toLowerCase() === 'w') act(event, () => (bench.panel = bench.listing === null ? null : 'why'))
-  else if (event.key.toLowerCase() === 't') act(event, () => document.querySelector<HTMLElement>('[data-tally]')?.focus())
+  else if (event.key.toLowerCase() === 'w')
+    act(event, () => (bench.panel = bench.listing === null ? null : 'why'))
+  else if (event.key.toLowerCase() === 't')
+    act(event, () => document.querySelector<HTMLElement>('[data-tally]')?.focus())
 })
 
 function act(event: KeyboardEvent, action: () => unknown) {
@@ -125,8 +135,17 @@ function act(event: KeyboardEvent, action: () => unknown) {
           @click="bench.redo"
         />
         <AsOfField />
-        <v-btn :href="bench.liveAddress ?? undefined" :disabled="bench.liveAddress === null" target="_blank" height="34" :append-icon="mdiOpenInNew">{{ words.livePage }}</v-btn>
-        <v-btn variant="flat" color="primary" height="34" :loading="publishing" @click="publish">{{ words.publish }}</v-btn>
+        <v-btn
+          :href="bench.liveAddress ?? undefined"
+          :disabled="bench.liveAddress === null"
+          target="_blank"
+          height="34"
+          :append-icon="mdiOpenInNew"
+          >{{ words.livePage }}</v-btn
+        >
+        <v-btn variant="flat" color="primary" height="34" :loading="publishing" @click="publish">{{
+          words.publish
+        }}</v-btn>
       </template>
     </TopLine>
     <p v-if="failure" class="failure" role="alert">{{ failure }}</p>
@@ -141,7 +160,11 @@ function act(event: KeyboardEvent, action: () => unknown) {
           <PageRuler v-model="bench.pageWidth" />
           <PagePreview :width="bench.pageWidth" />
         </main>
-        <div class="right"><WhyPanel v-if="bench.panel === 'why' && bench.listing" :listing="bench.listing" /><ChecksPanel v-else-if="bench.panel === 'checks'" /><DrawerPanel v-else /></div>
+        <div class="right">
+          <WhyPanel v-if="bench.panel === 'why' && bench.listing" :listing="bench.listing" /><ChecksPanel
+            v-else-if="bench.panel === 'checks'"
+          /><DrawerPanel v-else />
+        </div>
         <TallyStrip class="bottom" />
       </div>
     </template>
@@ -149,7 +172,9 @@ function act(event: KeyboardEvent, action: () => unknown) {
       {{ saving.message.value }} {{ words.overtakenText }}
       <template #actions>
         <v-btn height="36" @click="saving.settle('theirs')">{{ words.takeTheirs }}</v-btn>
-        <v-btn height="36" variant="flat" color="primary" @click="saving.settle('mine')">{{ words.keepMine }}</v-btn>
+        <v-btn height="36" variant="flat" color="primary" @click="saving.settle('mine')">{{
+          words.keepMine
+        }}</v-btn>
       </template>
     </SheetDialog>
   </div>

@@ -5,7 +5,10 @@ import { knownSite } from '../../../listings/context'
 import { explainedInput } from '../../../listings/explained-input'
 import { nextChangeOf } from '../../../listings/next-change'
 
-/** When the clock alone will next change what a listing shows, and what comes and goes then; null for nothing within a month. */
+/**
+ * When the clock alone will next change what a listing shows, and what comes and goes then; null
+ * for nothing within a month.
+ */
 export default questionEndpoint('writer', async ({ event, db }) => {
   const body = await readJson(event)
   const { listing, above } = explainedInput(body)

@@ -11,6 +11,7 @@ export default questionEndpoint('writer', async ({ event, db }) => {
   const body = await readJson(event)
   const { listing, above } = explainedInput(body)
   const entry: unknown = typeof body === 'object' && body !== null ? Reflect.get(body, 'entry') : undefined
-  if (typeof entry !== 'number' || !Number.isInteger(entry) || entry < 1) throw refused([{ path: 'entry', message: 'Name the entry by its number.' }])
+  if (typeof entry !== 'number' || !Number.isInteger(entry) || entry < 1)
+    throw refused([{ path: 'entry', message: 'Name the entry by its number.' }])
   return whyAnswer(db, await knownSite(db), listing, askedInput(body, Date.now()), above, entry)
 })

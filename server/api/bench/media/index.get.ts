@@ -3,4 +3,6 @@ import { queryParameters } from '../../../http/parameters'
 import { mediaQuery, mediaTable } from '../../../media/media'
 
 /** A page of the stored files. */
-export default questionEndpoint('writer', ({ event, db }) => mediaTable(db, queryParameters(event, mediaQuery)))
+export default questionEndpoint('writer', ({ event, db }) =>
+  mediaTable(db, queryParameters(event, mediaQuery)),
+)

@@ -12,6 +12,9 @@ const query = object({ name: string().max(500).default('') })
 export default benchEndpoint('writer', async ({ event, db }) => {
   const { name } = queryParameters(event, query)
   const media = await addMedia(db, await readBytes(event, Math.max(...Object.values(largestMedia))), name)
-  if (media.kind === 'picture') void makeAll(db, media).catch((error: unknown) => console.warn(`A picture is made when it is asked for: ${String(error)}`))
+  if (media.kind === 'picture')
+    void makeAll(db, media).catch((error: unknown) =>
+      console.warn(`A picture is made when it is asked for: ${String(error)}`),
+    )
   return media
 })

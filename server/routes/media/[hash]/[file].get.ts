@@ -9,9 +9,15 @@ import { formatFor, rendition } from '../../../media/renditions'
 
 /** What only those who work on the site may see is kept by nobody on the way. */
 const privately = { 'cache-control': 'private, no-store', 'x-content-type-options': 'nosniff' }
-const forGood = { 'cache-control': 'public, max-age=31536000, immutable', 'x-content-type-options': 'nosniff' }
+const forGood = {
+  'cache-control': 'public, max-age=31536000, immutable',
+  'x-content-type-options': 'nosniff',
+}
 
-/** A picture at one of its widths, in the format that the reader takes, or another file as it is. The address names the bytes, so browsers may keep them for good. */
+/**
+ * A picture at one of its widths, in the format that the reader takes, or another file as it is.
+ * The address names the bytes, so browsers may keep them for good.
+ */
 export default defineEventHandler(async (event) => {
   try {
     return await fileFor(event)

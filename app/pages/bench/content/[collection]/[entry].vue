@@ -42,32 +42,36 @@ const failure = ref<string | null>(null)
 const frame = ref<InstanceType<typeof ContentFrame> | null>(null)
 let leaving = false
 
-const collection = computed(() => catalogue.catalogue.collections.find((one) => one.slug === route.params.collection))
+const collection = computed(() =>
+  catalogue.catalogue.collections.find((one) => one.slug === route.params.collection),
+)
 const back = computed(() => `/bench/content/${String(route.params.collection)}`)
 const heading = computed(() => stored.value?.title ?? words.newEntry(collection.value?.singular ?? ''))
 useHead({ title: () => `${heading.value} · Bushel` })
 
-const state = computed(() =>
-  stored.value === null ? null : stateOf(stored.value, Date.now()),
-)
+const state = computed(() => (stored.value === null ? null : stateOf(stored.value, Date.now())))
 /** Whether saving would publish what visitors have not seen yet. */
 const goesLive = computed(() => values.status === 'published' && stored.value?.status !== 'published')
 const isAhead = computed(() => values.publishedAt !== null && values.publishedAt > Date.now())
-const statuses = (['draft', 'published', 'archived'] as const).map((value) => ({ value, title: words.states[value] }))
+const statuses = (['draft', 'published', 'archived'] as const).map((value) => ({
+  value,
+  title: words.states[value],
+}))
 const address = computed(() => {
   const entry = stored.value
   if (entry === null || collection.value === undefined) return ''
-  return entryAddressOf(collection.value.address, { slug: entry.slug, publishedAt: entry.publishedAt ?? 0 }, catalogue.catalogue.zone)
+  return entryAddressOf(
+    collection.value.address,
+    { slug: entry.slug, publishedAt: entry.publishedAt ?? 0 },
+    catalogue.catalogue.zone,
+  )
 })
 const actions = computed(() => [
   { title: words.duplicate, run: duplicate },
   { title: words.history, run: () => (historyOpen.value = true) },
   { title: words.deleteThis, run: () => (deleting.value = true) },
 ])
-const authors = computed(() => [
-  { id: null, name: words.noAuthor },
-  ...catalogue.catalogue.authors,
-])
+const authors = computed(() => [{ id: null, name: words.noAuthor }, ...catalogue.catalogue.authors])
 
 void open()
 
@@ -86,7 +90,9 @@ async function open() {
 async function save(publish: boolean) {
   if (collection.value === undefined) return
   const wasNew = stored.value === null
-  const saved = publish ? await editing.publish(collection.value.id, Date.now()) : await editing.save(collection.value.id)
+  const saved = publish
+    ? await editing.publish(collection.value.id, Date.now())
+    : await editing.save(collection.value.id)
   if (saved === null) return
   notices.tell({ text: `${words.states[stateOf(saved, Date.now())]}: “${saved.title}”` })
   void frame.value?.load()
@@ -146,7 +152,11 @@ async function leaveAnyway() {
   <ContentFrame ref="frame">
     <template #actions>
       <span class="saved" role="status">{{
-        changed ? words.unsaved : stored ? words.savedBy(formatDate(stored.updatedAt, catalogue.catalogue, 'time'), stored.updatedBy) : ''
+        changed
+          ? words.unsaved
+          : stored
+            ? words.savedBy(formatDate(stored.updatedAt, catalogue.catalogue, 'time'), stored.updatedBy)
+            : ''
       }}</span>
       <v-btn
         v-if="stored && state === 'published' && collection"
@@ -165,9 +175,15 @@ async function leaveAnyway() {
         @click="save(false)"
         >{{ words.save }}</v-btn
       >
-      <v-btn v-if="values.status === 'draft' || goesLive" height="34" variant="flat" color="primary" :loading="sending" @click="save(true)">{{
-        isAhead ? words.schedule : words.publish
-      }}</v-btn>
+      <v-btn
+        v-if="values.status === 'draft' || goesLive"
+        height="34"
+        variant="flat"
+        color="primary"
+        :loading="sending"
+        @click="save(true)"
+        >{{ isAhead ? words.schedule : words.publish }}</v-btn
+      >
       <ActionMenu v-if="stored" v-slot="{ opener }" :label="words.more" :actions="actions">
         <v-btn v-bind="opener" :icon="mdiDotsHorizontal" size="34" variant="text" :aria-label="words.more" />
       </ActionMenu>
@@ -185,7 +201,7 @@ async function leaveAnyway() {
         :mine="values"
         :theirs="theirs"
         :fields="fields"
-        @keep-mine="editing.keepMine(), save(false)"
+        @keep-mine="(editing.keepMine(), save(false))"
         @take-theirs="editing.take(theirs)"
       />
       <p v-else-if="problem" class="problem" role="alert">{{ problem.message }}</p>
@@ -227,12 +243,28 @@ async function leaveAnyway() {
           <section v-if="fields.length" class="own" :aria-label="words.ofCollection">
             <h2>{{ words.ofCollection }}</h2>
             <p v-if="fields.some((field) => field.required)" class="own-note">{{ words.needed }}</p>
-            <EntryFields :fields="fields" :values="values.values" :faults="faults" @change="editing.setValue" @leave="leave" />
+            <EntryFields
+              :fields="fields"
+              :values="values.values"
+              :faults="faults"
+              @change="editing.setValue"
+              @leave="leave"
+            />
           </section>
         </div>
         <div class="side">
-          <ChoiceSetting :label="words.fields.status" :value="values.status" :choices="statuses" @change="values.status = $event" />
-          <InstantField v-model="values.publishedAt" :label="words.fields.publishedAt" :faults="faults('publishedAt')" @leave="leave('publishedAt')" />
+          <ChoiceSetting
+            :label="words.fields.status"
+            :value="values.status"
+            :choices="statuses"
+            @change="values.status = $event"
+          />
+          <InstantField
+            v-model="values.publishedAt"
+            :label="words.fields.publishedAt"
+            :faults="faults('publishedAt')"
+            @leave="leave('publishedAt')"
+          />
           <InstantField
             v-model="values.expiresAt"
             :label="words.fields.expiresAt"

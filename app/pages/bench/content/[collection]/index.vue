@@ -26,10 +26,16 @@ interface TableOptions {
 const route = useRoute()
 const catalogue = useCatalogue()
 const session = useSession()
-const collection = computed(() => catalogue.catalogue.collections.find((one) => one.slug === route.params.collection))
+const collection = computed(() =>
+  catalogue.catalogue.collections.find((one) => one.slug === route.params.collection),
+)
 useHead({ title: () => `${collection.value?.name ?? words.title} · Bushel` })
 
-const options = ref<TableOptions>({ page: 1, itemsPerPage: 25, sortBy: [{ key: 'publishedAt', order: 'desc' }] })
+const options = ref<TableOptions>({
+  page: 1,
+  itemsPerPage: 25,
+  sortBy: [{ key: 'publishedAt', order: 'desc' }],
+})
 const typed = ref('')
 const search = refDebounced(typed, 200)
 const state = ref<string>('all')
@@ -61,11 +67,24 @@ const own = computed<readonly Column[]>(() => [
   { title: words.columns.views, key: 'views', align: 'end', width: 92 },
 ])
 const byField = computed<readonly Column[]>(() =>
-  (collection.value?.fields ?? []).map((field) => ({ title: field.name, key: `field:${field.id}`, sortable: field.sortable })),
+  (collection.value?.fields ?? []).map((field) => ({
+    title: field.name,
+    key: `field:${field.id}`,
+    sortable: field.sortable,
+  })),
 )
 const usual = computed(() => {
-  const fields = (collection.value?.fields ?? []).filter((field) => field.sortable || field.required).slice(0, 2)
-  return ['state', fields.length > 0 ? null : 'terms', 'author', ...fields.map((field) => `field:${field.id}`), 'publishedAt', fields.length > 0 ? null : 'views'].filter((key) => key !== null)
+  const fields = (collection.value?.fields ?? [])
+    .filter((field) => field.sortable || field.required)
+    .slice(0, 2)
+  return [
+    'state',
+    fields.length > 0 ? null : 'terms',
+    'author',
+    ...fields.map((field) => `field:${field.id}`),
+    'publishedAt',
+    fields.length > 0 ? null : 'views',
+  ].filter((key) => key !== null)
 })
 const shownColumns = computed({
   get: () => extra.value[String(route.params.collection)] ?? usual.value,
@@ -75,7 +94,9 @@ const headers = computed<Column[]>(() => [
   { title: words.columns.title, key: 'title', minWidth: 240 },
   ...[...own.value, ...byField.value].filter((column) => shownColumns.value.includes(column.key)),
 ])
-const shownFields = computed(() => (collection.value?.fields ?? []).filter((field) => shownColumns.value.includes(`field:${field.id}`)))
+const shownFields = computed(() =>
+  (collection.value?.fields ?? []).filter((field) => shownColumns.value.includes(`field:${field.id}`)),
+)
 const stateItems = [
   { value: 'all', title: words.anyState },
   ...Object.entries(words.states).map(([value, title]) => ({ value, title })),
@@ -83,7 +104,10 @@ const stateItems = [
 const format = computed(() => new Intl.NumberFormat(catalogue.catalogue.locale))
 
 watch([search, state], () => (options.value = { ...options.value, page: 1 }))
-watch(() => options.value.itemsPerPage, (rowsPerPage) => (perPage.value = rowsPerPage))
+watch(
+  () => options.value.itemsPerPage,
+  (rowsPerPage) => (perPage.value = rowsPerPage),
+)
 watch([search, state, () => collection.value?.id], () => (chosen.value = []))
 watch([options, () => collection.value?.id], load, { immediate: true })
 
@@ -95,7 +119,12 @@ async function load() {
   loading.value = true
   try {
     const path = `/api/bench/collections/${collection.value.id}/entries?${query}`
-    const answer = await request<{ rows: readonly EntryRow[]; total: number }>('GET', path, undefined, asking.signal)
+    const answer = await request<{ rows: readonly EntryRow[]; total: number }>(
+      'GET',
+      path,
+      undefined,
+      asking.signal,
+    )
     rows.value = answer.rows
     total.value = answer.total
     failure.value = null
@@ -122,7 +151,10 @@ function question(): URLSearchParams {
 
 async function chooseAllFound() {
   if (collection.value === undefined) return
-  const { ids } = await request<{ ids: readonly number[] }>('GET', `/api/bench/collections/${collection.value.id}/entry-ids?${question()}`)
+  const { ids } = await request<{ ids: readonly number[] }>(
+    'GET',
+    `/api/bench/collections/${collection.value.id}/entry-ids?${question()}`,
+  )
   chosen.value = ids
 }
 
@@ -151,7 +183,13 @@ function thumbnail(picture: { readonly hash: string; readonly width: number }): 
       <v-select v-model="state" class="state" :items="stateItems" :aria-label="words.state" />
       <v-menu :close-on-content-click="false" location="bottom end">
         <template #activator="{ props: opener }">
-          <v-btn v-bind="opener" :icon="mdiViewColumnOutline" size="40" rounded="lg" :aria-label="words.columnsShown" />
+          <v-btn
+            v-bind="opener"
+            :icon="mdiViewColumnOutline"
+            size="40"
+            rounded="lg"
+            :aria-label="words.columnsShown"
+          />
         </template>
         <v-list class="column-list" :aria-label="words.columnsShown">
           <v-checkbox
@@ -165,7 +203,12 @@ function thumbnail(picture: { readonly hash: string; readonly width: number }): 
           />
         </v-list>
       </v-menu>
-      <v-btn v-if="collection && session.account?.role !== 'writer'" height="40" :to="`/bench/content/${collection.slug}/set-up`">{{ words.setUp }}</v-btn>
+      <v-btn
+        v-if="collection && session.account?.role !== 'writer'"
+        height="40"
+        :to="`/bench/content/${collection.slug}/set-up`"
+        >{{ words.setUp }}</v-btn
+      >
       <v-btn
         v-if="collection"
         variant="flat"
@@ -224,7 +267,14 @@ function thumbnail(picture: { readonly hash: string; readonly width: number }): 
       </template>
       <template #[`item.title`]="{ item }">
         <NuxtLink class="entry" :to="`/bench/content/${collection?.slug}/${item.id}`">
-          <img v-if="item.picture" :src="thumbnail(item.picture)" alt="" width="42" height="32" loading="lazy" />
+          <img
+            v-if="item.picture"
+            :src="thumbnail(item.picture)"
+            alt=""
+            width="42"
+            height="32"
+            loading="lazy"
+          />
           <span v-else class="no-picture" aria-hidden="true" />
           <span class="entry-title">{{ item.title }}</span>
           <v-icon v-if="item.pinned" :icon="mdiPinOutline" size="16" :aria-label="words.pinned" />
@@ -236,11 +286,18 @@ function thumbnail(picture: { readonly hash: string; readonly width: number }): 
         ><span class="nowrap">{{ item.author }}</span></template
       >
       <template #[`item.publishedAt`]="{ item }"
-        ><span class="nowrap">{{ item.publishedAt === null ? '' : formatDate(item.publishedAt, catalogue.catalogue) }}</span></template
+        ><span class="nowrap">{{
+          item.publishedAt === null ? '' : formatDate(item.publishedAt, catalogue.catalogue)
+        }}</span></template
       >
       <template #[`item.views`]="{ item }">{{ format.format(item.views) }}</template>
       <template v-for="field in shownFields" :key="field.id" #[`item.field:${field.id}`]="{ item }">
-        <span v-if="field.type === 'colour' && item.values[field.id]" class="swatch" :style="{ background: String(item.values[field.id]) }" aria-hidden="true" />
+        <span
+          v-if="field.type === 'colour' && item.values[field.id]"
+          class="swatch"
+          :style="{ background: String(item.values[field.id]) }"
+          aria-hidden="true"
+        />
         <span class="value">{{ formatValue(field, item.values[field.id], catalogue.catalogue) }}</span>
       </template>
     </v-data-table-server>

@@ -23,14 +23,28 @@ const collections = useCollections()
 const notices = useNotices()
 const frame = ref<InstanceType<typeof ContentFrame> | null>(null)
 const deleting = ref(false)
-const collection = computed(() => catalogue.catalogue.collections.find((one) => one.slug === route.params.collection))
+const collection = computed(() =>
+  catalogue.catalogue.collections.find((one) => one.slug === route.params.collection),
+)
 useHead({ title: () => `${words.collection.setUp(collection.value?.name ?? '')} · Bushel` })
 
-const blank: CollectionInput = { name: '', singular: '', plural: '', icon: 'leaf', kind: 'article', address: '', facets: [] }
+const blank: CollectionInput = {
+  name: '',
+  singular: '',
+  plural: '',
+  icon: 'leaf',
+  kind: 'article',
+  address: '',
+  facets: [],
+}
 const form = useForm<CollectionInput>(blank, (values) => faultsOf(parseCollectionInput(inputOf(values))))
 const { values, faults, leave, changed, sending, problem } = form
 
-watch(() => collection.value?.id, () => collection.value && form.reset(inputOf(collection.value)), { immediate: true })
+watch(
+  () => collection.value?.id,
+  () => collection.value && form.reset(inputOf(collection.value)),
+  { immediate: true },
+)
 
 function inputOf({ name, singular, plural, icon, kind, address, facets }: CollectionInput): CollectionInput {
   return { name, singular, plural, icon, kind, address, facets: [...facets] }
@@ -38,7 +52,11 @@ function inputOf({ name, singular, plural, icon, kind, address, facets }: Collec
 
 async function save() {
   const id = collection.value?.id
-  if (id === undefined || (await form.send(() => request('PUT', `/api/bench/collections/${id}`, inputOf(values)))) === null) return
+  if (
+    id === undefined ||
+    (await form.send(() => request('PUT', `/api/bench/collections/${id}`, inputOf(values)))) === null
+  )
+    return
   await Promise.all([catalogue.load(), frame.value?.load()])
   form.reset(inputOf(values))
   notices.tell({ text: words.collection.saved(values.name) })
@@ -50,7 +68,10 @@ async function remove() {
   await request('DELETE', `/api/bench/collections/${gone.id}`)
   await navigateTo('/bench/content')
   await catalogue.load()
-  notices.tell({ text: words.collection.deleted(gone.name), action: { title: shared.undo, run: () => putBack(gone) } })
+  notices.tell({
+    text: words.collection.deleted(gone.name),
+    action: { title: shared.undo, run: () => putBack(gone) },
+  })
 }
 
 async function putBack(gone: { readonly id: number; readonly slug: string }) {
@@ -68,7 +89,9 @@ async function putBack(gone: { readonly id: number; readonly slug: string }) {
   <ContentFrame ref="frame">
     <template #actions>
       <span class="saved" role="status">{{ changed ? words.unsaved : '' }}</span>
-      <v-btn height="34" variant="flat" color="primary" :loading="sending" @click="save">{{ words.save }}</v-btn>
+      <v-btn height="34" variant="flat" color="primary" :loading="sending" @click="save">{{
+        words.save
+      }}</v-btn>
     </template>
     <template v-if="collection">
       <NuxtLink class="back" :to="`/bench/content/${collection.slug}`">{{ collection.name }}</NuxtLink>
@@ -78,8 +101,15 @@ async function putBack(gone: { readonly id: number; readonly slug: string }) {
         <form novalidate @submit.prevent="save">
           <h2>{{ words.collection.about }}</h2>
           <p v-if="problem" class="problem" role="alert">{{ problem.message }}</p>
-          <CollectionForm :values="values" :faults="faults" @change="Object.assign(values, $event)" @leave="leave" />
-          <v-btn class="delete" height="34" color="error" variant="text" @click="deleting = true">{{ words.collection.delete }}</v-btn>
+          <CollectionForm
+            :values="values"
+            :faults="faults"
+            @change="Object.assign(values, $event)"
+            @leave="leave"
+          />
+          <v-btn class="delete" height="34" color="error" variant="text" @click="deleting = true">{{
+            words.collection.delete
+          }}</v-btn>
         </form>
       </div>
       <ConfirmDialog

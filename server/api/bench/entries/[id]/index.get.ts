@@ -3,4 +3,6 @@ import { questionEndpoint } from '../../../../http/endpoint'
 import { numberParameter } from '../../../../http/parameters'
 
 /** An entry as its form edits it. */
-export default questionEndpoint('writer', ({ event, db }) => loadEntry(db, numberParameter(event, 'id', 'The entry')))
+export default questionEndpoint('writer', ({ event, db }) =>
+  loadEntry(db, numberParameter(event, 'id', 'The entry')),
+)

@@ -14,5 +14,12 @@ export default questionEndpoint('writer', async ({ event, db }) => {
   const now = Date.now()
   const asked = askedInput(body, now)
   // Answers are kept for now, not for other days.
-  return termCounts(db, asked.now === now ? liveAsker() : askingAnew(db), numberParameter(event, 'id', 'The facet'), listing, asked, above)
+  return termCounts(
+    db,
+    asked.now === now ? liveAsker() : askingAnew(db),
+    numberParameter(event, 'id', 'The facet'),
+    listing,
+    asked,
+    above,
+  )
 })

@@ -3,4 +3,6 @@ import { questionEndpoint } from '../../../../http/endpoint'
 import { numberParameter } from '../../../../http/parameters'
 
 /** The terms of a facet. */
-export default questionEndpoint('writer', ({ event, db }) => termRows(db, numberParameter(event, 'id', 'The facet')))
+export default questionEndpoint('writer', ({ event, db }) =>
+  termRows(db, numberParameter(event, 'id', 'The facet')),
+)

@@ -3,4 +3,6 @@ import { numberParameter } from '../../../../http/parameters'
 import { mediaUses } from '../../../../media/media'
 
 /** Where a file is used. */
-export default questionEndpoint('writer', ({ event, db }) => mediaUses(db, numberParameter(event, 'id', 'The file')))
+export default questionEndpoint('writer', ({ event, db }) =>
+  mediaUses(db, numberParameter(event, 'id', 'The file')),
+)

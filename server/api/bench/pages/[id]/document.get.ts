@@ -14,5 +14,10 @@ export default questionEndpoint('writer', async ({ event, db }) => {
   setResponseHeader(event, 'content-type', 'text/html; charset=utf-8')
   setResponseHeader(event, 'content-security-policy', framedPolicy)
   const asked = askedForPage({ now: Date.now(), page: null, visit: 'bench' }, edited.entries)
-  return draftDocument(db, askingAnew(db), { ...edited, listings, isOfEntries: edited.entries !== null }, asked)
+  return draftDocument(
+    db,
+    askingAnew(db),
+    { ...edited, listings, isOfEntries: edited.entries !== null },
+    asked,
+  )
 })

@@ -16,5 +16,9 @@ export default questionEndpoint('writer', async ({ event, db }) => {
   const definitions = new Map(listings.map((one) => [one.id, one.definition]))
   const asked = askedInput(body, Date.now())
   const entries = await entriesOfPage(db, path, asked.now)
-  return previewOf(db, { path, page, listings: definitions, whole: input.whole === true, isOfEntries: entries !== null }, askedForPage(asked, entries))
+  return previewOf(
+    db,
+    { path, page, listings: definitions, whole: input.whole === true, isOfEntries: entries !== null },
+    askedForPage(asked, entries),
+  )
 })

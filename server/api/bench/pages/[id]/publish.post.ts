@@ -12,7 +12,15 @@ import type { SeenVersions } from '../../../../pages/pages'
 const most = 400
 const schema = object({
   version: versionSchema().required(),
-  listings: lazy((given: unknown) => object(Object.fromEntries(Object.keys(typeof given === 'object' && given !== null ? given : {}).slice(0, most).map((id) => [id, versionSchema(0).required()]))).required()),
+  listings: lazy((given: unknown) =>
+    object(
+      Object.fromEntries(
+        Object.keys(typeof given === 'object' && given !== null ? given : {})
+          .slice(0, most)
+          .map((id) => [id, versionSchema(0).required()]),
+      ),
+    ).required(),
+  ),
 }).required()
 
 /** Makes the draft of these versions what visitors see. */

@@ -7,7 +7,9 @@ import { benchEndpoint } from '../../../../http/endpoint'
 import { numberParameter } from '../../../../http/parameters'
 import { accepted } from '../../../../http/problem'
 
-const schema = object({ into: idSchema().required('Choose the term to merge into.') }).noUnknown().required()
+const schema = object({ into: idSchema().required('Choose the term to merge into.') })
+  .noUnknown()
+  .required()
 
 /** Makes one term of two. */
 export default benchEndpoint('designer', async ({ event, db, account }) => {

@@ -7,7 +7,9 @@ import { benchEndpoint } from '../../../../../http/endpoint'
 import { numberParameter } from '../../../../../http/parameters'
 import { accepted } from '../../../../../http/problem'
 
-const schema = object({ ids: array(idSchema().required()).required() }).noUnknown().required()
+const schema = object({ ids: array(idSchema().required()).required() })
+  .noUnknown()
+  .required()
 
 /** Puts the fields of a collection in an order. */
 export default benchEndpoint('designer', async ({ event, db }) => {

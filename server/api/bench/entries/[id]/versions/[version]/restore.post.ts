@@ -12,5 +12,11 @@ const schema = object({ version: versionSchema().required() }).noUnknown().requi
 /** Brings an entry back to an earlier version, over the version its writer had seen. */
 export default benchEndpoint('writer', async ({ event, db, account }) => {
   const { version } = accepted(parseWith(schema, await readJson(event)))
-  return restoreVersion(db, numberParameter(event, 'id', 'The entry'), version, numberParameter(event, 'version', 'The version'), account)
+  return restoreVersion(
+    db,
+    numberParameter(event, 'id', 'The entry'),
+    version,
+    numberParameter(event, 'version', 'The version'),
+    account,
+  )
 })
