@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, onMounted, useTemplateRef } from 'vue'
 import { checks } from '~~/core/checks'
 import type { Finding, Mend } from '~~/core/checks/define'
 import { placementsOf } from '~~/core/pages/definition'
@@ -11,6 +11,8 @@ import { words } from './words'
 /** What the checks found on the page, each with the presses that mend it or show where. */
 const bench = useBench()
 const findings = useFindings()
+const panel = useTemplateRef('panel')
+onMounted(() => panel.value?.takeFocus())
 
 /** The listing in hand first. */
 const groups = computed(() => {
@@ -36,6 +38,7 @@ function mend(finding: Finding, way: Mend) {
 
 <template>
   <SidePanel
+    ref="panel"
     :title="words.checksTitle"
     :hint="findings.length === 0 ? words.checksNone : words.checksHint"
     :close="words.closeChecks"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useId } from 'vue'
+import { useId, useTemplateRef, watch } from 'vue'
 import { useBench } from '../stores/bench'
 import SidePanel from './SidePanel.vue'
 import { drawers } from './drawers'
@@ -7,6 +7,18 @@ import { words } from './words'
 
 const bench = useBench()
 const id = useId()
+const panel = useTemplateRef('panel')
+
+/** Who opens a clause goes on in it; who chooses a listing stays where they are. */
+watch(
+  () => bench.drawerWanted,
+  (wanted) => {
+    if (!wanted) return
+    bench.drawerWanted = false
+    panel.value?.takeFocus()
+  },
+  { immediate: true, flush: 'post' },
+)
 
 function rename(name: string) {
   if (name.trim() !== '') bench.editListing('Name', (before) => ({ ...before, name: name.trim() }), 'name')
@@ -16,6 +28,7 @@ function rename(name: string) {
 <template>
   <SidePanel
     v-if="bench.listing && bench.clause"
+    ref="panel"
     :data-clause="bench.clause"
     :title="words.clauses[bench.clause].title"
     :hint="words.clauses[bench.clause].hint"

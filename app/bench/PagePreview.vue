@@ -103,7 +103,19 @@ function mark() {
     one.classList.toggle('bench-pointed', id === bench.pointedId && id !== bench.chosenId)
   })
   bench.partTrouble = page === undefined ? null : markPart(page)
+  if (page !== undefined) bringIntoView(page)
   mirror()
+}
+
+/** The chosen placement that was brought into view last: each is once, as soon as the page has it. */
+let inView: string | null = null
+
+function bringIntoView(page: Document) {
+  if (bench.chosenId === inView) return
+  const chosen = page.querySelector(`[data-placement="${bench.chosenId}"]`)
+  if (chosen === null && bench.chosenId !== null) return
+  inView = bench.chosenId
+  chosen?.scrollIntoView({ block: 'nearest', behavior: 'smooth' })
 }
 
 /** Outlines the part in hand on every card of the chosen listing; tells why it is not to be seen. */
@@ -157,14 +169,6 @@ watch(
     frame.value?.contentDocument
       ?.querySelector(`[data-placement="${placement}"] [data-entry="${looked.entry}"]`)
       ?.scrollIntoView({ block: 'center', behavior: 'smooth' })
-  },
-)
-watch(
-  () => bench.chosenId,
-  (id) => {
-    if (id === null) return
-    const chosen = frame.value?.contentDocument?.querySelector(`[data-placement="${id}"]`)
-    chosen?.scrollIntoView({ block: 'nearest', behavior: 'smooth' })
   },
 )
 

@@ -28,6 +28,15 @@ const stretches = computed(() => {
   return rulerStretches(area.value, shapeOf(shape).stops(shape), least, most)
 })
 
+/** The stops that can be moved here. One that comes twice is told apart by that, not by where it lies. */
+const handles = computed(() => {
+  const movable = stretches.value.filter((one) => one.movable)
+  return movable.map((one, at) => ({
+    ...one,
+    key: `${one.stop} ${movable.slice(0, at).filter((other) => other.stop === one.stop).length}`,
+  }))
+})
+
 function placeOf(pixels: number): number {
   return (pixels - least) / (most - least)
 }
@@ -39,18 +48,17 @@ function widthAt(event: PointerEvent): number {
   return Math.round(least + part * (most - least))
 }
 
+/** Follows the pointer until it is let go. The track holds it: a stop may be gone while it crosses a frame's jump. */
 function drag(event: PointerEvent, move: (pageWidth: number) => void) {
-  const handle = event.currentTarget as HTMLElement
-  handle.setPointerCapture(event.pointerId)
-  const moved = (next: PointerEvent) => move(widthAt(next))
-  const ended = () => {
-    handle.removeEventListener('pointermove', moved)
-    handle.removeEventListener('pointerup', ended)
-    handle.removeEventListener('pointercancel', ended)
-  }
-  handle.addEventListener('pointermove', moved)
-  handle.addEventListener('pointerup', ended)
-  handle.addEventListener('pointercancel', ended)
+  const held = track.value
+  if (held === null) return
+  ;(event.currentTarget as HTMLElement).focus()
+  held.setPointerCapture(event.pointerId)
+  const dragging = new AbortController()
+  const until = { signal: dragging.signal }
+  held.addEventListener('pointermove', (next) => move(widthAt(next)), until)
+  for (const end of ['pointerup', 'pointercancel'] as const)
+    held.addEventListener(end, () => dragging.abort(), until)
 }
 
 function setWidth(next: number) {
@@ -96,8 +104,8 @@ function moveStop(stop: number, pageWidth: number) {
       </div>
       <div class="reached" :style="{ width: `${placeOf(width) * 100}%` }" />
       <button
-        v-for="stretch in stretches.filter((one) => one.movable)"
-        :key="`stop ${stretch.from}`"
+        v-for="stretch in handles"
+        :key="stretch.key"
         type="button"
         class="handle stop"
         role="slider"

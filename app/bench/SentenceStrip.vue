@@ -28,9 +28,9 @@ const aboutPage = computed(() => {
           type="button"
           class="ticket"
           :data-clause="piece.clause"
-          :aria-pressed="bench.clause === piece.clause"
+          :aria-expanded="bench.clause === piece.clause"
           :aria-label="`${words.clauses[piece.clause].title}: ${piece.text}${piece.aside ? `, ${piece.aside}` : ''}`"
-          @click="bench.openClause(bench.clause === piece.clause ? null : piece.clause)"
+          @click="bench.openClause(piece.clause)"
         >
           {{ piece.text }}<span v-if="piece.aside" class="aside"> · {{ piece.aside }}</span>
         </button>
@@ -77,7 +77,7 @@ p {
   background: #fdfbf4;
 }
 
-.ticket[aria-pressed='true'] {
+.ticket[aria-expanded='true'] {
   background: var(--clause);
   color: #fff;
 }

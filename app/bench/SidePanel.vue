@@ -1,16 +1,40 @@
 <script setup lang="ts">
 import { mdiClose } from '@mdi/js'
+import { nextTick, useTemplateRef } from 'vue'
 
-/** What stands beside the page: a title, what it is for, and the way to close it. */
+/** What stands beside the page: a title, what it is for, and the ways to close it. */
 defineProps<{ title: string; hint: string; close: string }>()
 const emit = defineEmits<{ close: [] }>()
+const heading = useTemplateRef<HTMLElement>('heading')
+/** What had the focus when it was opened, and gets it back. */
+let opener: Element | null = null
+
+/** Moves the focus here, as after a press that opened this. */
+function takeFocus() {
+  if (heading.value?.closest('aside')?.contains(document.activeElement) !== true)
+    opener = document.activeElement
+  heading.value?.focus({ preventScroll: true })
+}
+defineExpose({ takeFocus })
+
+function leave() {
+  emit('close')
+  void nextTick(() => opener instanceof HTMLElement && opener.isConnected && opener.focus())
+}
+
+/** Closes with Escape, save where that closes a menu or a dialog first. */
+function escaped(event: KeyboardEvent) {
+  if (event.defaultPrevented || document.querySelector('.v-overlay--active :is([role=listbox], [role=menu])'))
+    return
+  leave()
+}
 </script>
 
 <template>
-  <aside class="panel" :aria-label="title">
+  <aside class="panel" :aria-label="title" @keydown.esc="escaped">
     <div class="head">
-      <h2>{{ title }}</h2>
-      <v-btn :icon="mdiClose" size="32" variant="text" :aria-label="close" @click="emit('close')" />
+      <h2 ref="heading" tabindex="-1">{{ title }}</h2>
+      <v-btn :icon="mdiClose" size="32" variant="text" :aria-label="close" @click="leave" />
     </div>
     <p class="hint">{{ hint }}</p>
     <slot />
@@ -38,6 +62,10 @@ h2 {
   font-size: 17px;
   font-weight: 700;
   letter-spacing: -0.01em;
+}
+
+h2:focus {
+  outline: none;
 }
 
 .hint {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, onMounted, ref, useTemplateRef, watch } from 'vue'
 import type { Listing } from '~~/core/listing/definition'
 import type { WhyAnswer } from '~~/core/query/why'
 import EntryAutocomplete from '../content/EntryAutocomplete.vue'
@@ -15,25 +15,32 @@ import { words } from './words'
 const props = defineProps<{ listing: Listing }>()
 const bench = useBench()
 const catalogue = useCatalogue()
+const panel = useTemplateRef('panel')
 const entry = ref<readonly number[]>([])
 const answer = ref<WhyAnswer | null>(null)
 const format = computed(() => new Intl.NumberFormat(catalogue.catalogue.locale))
 
-watch(() => [entry.value, props.listing, bench.asOf, bench.sample], ask)
+watch(
+  () => [entry.value, props.listing, bench.asOf, bench.sample],
+  async (_, __, onCleanup) => {
+    let isLate = false
+    onCleanup(() => (isLate = true))
+    const [id] = entry.value
+    const found = id === undefined ? null : await attempt(() => asked(id))
+    // A later question may have been answered sooner.
+    if (!isLate) answer.value = found
+  },
+)
 
-async function ask() {
-  const [id] = entry.value
-  answer.value =
-    id === undefined
-      ? null
-      : await attempt(() =>
-          request<WhyAnswer>('POST', '/api/bench/listings/why', {
-            ...bench.asked(),
-            definition: props.listing,
-            above: bench.chosenCounts?.above ?? [],
-            entry: id,
-          }),
-        )
+onMounted(() => panel.value?.takeFocus())
+
+function asked(id: number): Promise<WhyAnswer> {
+  return request<WhyAnswer>('POST', '/api/bench/listings/why', {
+    ...bench.asked(),
+    definition: props.listing,
+    above: bench.chosenCounts?.above ?? [],
+    entry: id,
+  })
 }
 
 const verdict = computed(() => {
@@ -50,6 +57,7 @@ const verdict = computed(() => {
 
 <template>
   <SidePanel
+    ref="panel"
     :title="words.whyTitle"
     :hint="words.whyHint"
     :close="words.closeWhy"

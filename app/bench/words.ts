@@ -31,6 +31,7 @@ export const words = {
   moveDown: 'Move down',
   more: (name: string) => `What to do with ${name}`,
   name: 'Name',
+  opening: 'Opening the page…',
   heading: 'Heading on the page',
   headingHint: 'Empty for none',
   putBack: 'Put back',

@@ -1,7 +1,16 @@
 <script setup lang="ts">
+import { useRoute } from '#imports'
+import { mdiClose } from '@mdi/js'
+import { computed, watch } from 'vue'
+import { words } from '../shared/words'
 import { useNotices } from '../stores/notices'
 
 const notices = useNotices()
+const route = useRoute()
+watch(() => route.path, notices.settle)
+
+/** In milliseconds; -1 for as long as the screen is open. */
+const shownFor = computed(() => (notices.isLasting && notices.current?.action !== undefined ? -1 : 8000))
 
 async function act() {
   const { action } = notices.current ?? {}
@@ -16,12 +25,19 @@ async function act() {
     <v-snackbar
       :key="notices.number"
       :model-value="notices.current !== null"
-      :timeout="8000"
+      :timeout="shownFor"
       @update:model-value="notices.clear"
     >
       {{ notices.current?.text }}
       <template v-if="notices.current?.action" #actions>
         <v-btn variant="text" height="32" @click="act">{{ notices.current.action.title }}</v-btn>
+        <v-btn
+          :icon="mdiClose"
+          variant="text"
+          size="32"
+          :aria-label="words.closeNotice"
+          @click="notices.clear"
+        />
       </template>
     </v-snackbar>
   </v-app>

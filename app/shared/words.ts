@@ -14,6 +14,7 @@ export const words = {
   },
   close: 'Close',
   cancel: 'Cancel',
+  closeNotice: 'Close this message',
   more: 'Show more',
   placeholder: 'Where there is no picture',
   placeholders: { sprig: 'A sprig', letter: 'First letter', none: 'Nothing' },

@@ -41,6 +41,8 @@ export const useBench = defineStore('bench', () => {
   const chosenId = ref<string | null>(null)
   const pointedId = ref<string | null>(null)
   const clause = ref<Clause | null>(null)
+  /** Whether a clause was just opened, and its drawer is to have the focus. */
+  const drawerWanted = ref(false)
   /** The part of the card that is opened in the drawer, and the one pointed at there, by their keys. */
   const openPart = ref<string | null>(null)
   const pointedPart = ref<string | null>(null)
@@ -132,7 +134,9 @@ export const useBench = defineStore('bench', () => {
   function openClause(next: Clause | null): void {
     clause.value = chosen.value === null ? null : next
     pointedPart.value = null
-    if (next !== null) panel.value = null
+    if (next === null) return
+    panel.value = null
+    drawerWanted.value = clause.value !== null
   }
 
   function choose(placementId: string | null): void {
@@ -192,6 +196,7 @@ export const useBench = defineStore('bench', () => {
       listings: { ...before.listings, [placement.listing]: newListing(name, collectionId) },
     }))
     choose(placement.id)
+    clause.value = 'from'
   }
 
   function movePlacement(id: string, spot: Spot, at: number): void {
@@ -260,6 +265,7 @@ export const useBench = defineStore('bench', () => {
     chosenId,
     pointedId,
     clause,
+    drawerWanted,
     openPart,
     pointedPart,
     partTrouble,

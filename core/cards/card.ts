@@ -76,6 +76,11 @@ export function partsAt(card: Card, at: number): readonly PartSetting[] {
   return isOther ? other.parts : card.parts
 }
 
+/** Whether one of a listing's cards shows a picture. */
+export function carriesPicture({ parts: usual, other }: Card): boolean {
+  return [...usual, ...(other?.parts ?? [])].some((one) => one.on && one.part === 'picture')
+}
+
 /** A part of a card, filled from an entry. */
 export interface FilledPart {
   readonly part: PartName

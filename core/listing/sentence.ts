@@ -1,4 +1,4 @@
-import { cardAside, cardPhrase } from '../cards/card'
+import { cardAside, cardPhrase, carriesPicture } from '../cards/card'
 import { shapePhrase } from '../shapes'
 import type { Words } from '../words'
 import { amountAside, amountPhrase } from './amount'
@@ -19,7 +19,7 @@ export type SentencePiece =
 
 /** The listing in plain words, true by construction: it is made from the definition alone. */
 export function sentenceOf(listing: Listing, words: Words): readonly SentencePiece[] {
-  const shape = shapePhrase(listing.shape)
+  const shape = shapePhrase(listing.shape, { carriesPicture: carriesPicture(listing.card) })
   return [
     text('Show '),
     ticket('from', fromPhrase(listing.from, words)),

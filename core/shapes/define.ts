@@ -38,6 +38,12 @@ export interface CommonSettings {
 
 export const commonDefaults: CommonSettings = { align: 'start', direction: 'site' }
 
+/** What a shape's part of the sentence goes by besides its own settings. */
+export interface CardCarries {
+  /** Whether any card of the listing shows a picture. */
+  readonly carriesPicture: boolean
+}
+
 /** A way to lay entries out: what can be set, how it reads, and its geometry. */
 export interface ShapeKind<Name extends string = string, Settings = never> {
   readonly name: Name
@@ -47,7 +53,10 @@ export interface ShapeKind<Name extends string = string, Settings = never> {
   readonly schema: Schema<Settings & { readonly name: Name }>
   readonly defaults: Settings
   /** Its part of the sentence, after “as”: a text, and what narrower widths get. */
-  readonly words: (settings: Settings) => { readonly text: string; readonly aside: string | null }
+  readonly words: (
+    settings: Settings,
+    card: CardCarries,
+  ) => { readonly text: string; readonly aside: string | null }
   /**
    * Where cards of these natural heights lie in a box of this width. Of a shape with groups: where
    * those of one group lie.

@@ -68,9 +68,15 @@ describe('the grid', () => {
   })
 
   it('says the widest first and the narrower aside', () => {
-    expect(grid.words(grid.defaults)).toEqual({ text: 'a grid of 3 columns', aside: '2 · 1' })
+    expect(grid.words(grid.defaults, { carriesPicture: true })).toEqual({
+      text: 'a grid of 3 columns',
+      aside: '2 · 1',
+    })
     expect(
-      grid.words({ ...grid.defaults, stops: [{ from: 0, columns: 1, columnGap: 0, rowGap: 0 }] }),
+      grid.words(
+        { ...grid.defaults, stops: [{ from: 0, columns: 1, columnGap: 0, rowGap: 0 }] },
+        { carriesPicture: true },
+      ),
     ).toEqual({ text: 'a grid of 1 column', aside: null })
   })
 })

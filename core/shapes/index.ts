@@ -2,7 +2,7 @@ import { lazy, mixed } from 'yup'
 import type { Schema } from 'yup'
 import { registryOf } from '../registry'
 import type { Registry } from '../registry'
-import type { ShapeKind } from './define'
+import type { CardCarries, ShapeKind } from './define'
 import { grid } from './grid'
 import type { GridSettings } from './grid'
 import { grouped } from './grouped'
@@ -63,8 +63,11 @@ export function shapeOf(choice: ShapeChoice): AnyShapeKind {
 }
 
 /** The clause in words. */
-export function shapePhrase(choice: ShapeChoice): { readonly text: string; readonly aside: string | null } {
-  return shapeOf(choice).words(choice)
+export function shapePhrase(
+  choice: ShapeChoice,
+  card: CardCarries,
+): { readonly text: string; readonly aside: string | null } {
+  return shapeOf(choice).words(choice, card)
 }
 
 /** How wide pictures are at each width of the listing's box, `share` of a card where the card decides. */

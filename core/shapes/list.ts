@@ -73,7 +73,8 @@ export const list = defineShape<'list', ListSettings>({
     lines: true,
     footAtEnd: false,
   },
-  words({ stops }) {
+  words({ stops }, { carriesPicture }) {
+    if (!carriesPicture) return { text: 'a list', aside: null }
     const places = stops.map((stop) => placeWords[stop.picture])
     return { text: `a list, ${places.at(-1) ?? ''}`, aside: narrower(places) }
   },
@@ -100,7 +101,13 @@ export const list = defineShape<'list', ListSettings>({
       const gap = lines
         ? `${selector}>li:not(:last-child){padding-bottom:${stop.rowGap}px;margin-bottom:${stop.rowGap}px;border-bottom:1px solid var(--line)}`
         : `${selector}{row-gap:${stop.rowGap}px}`
-      return `${gap}${selector}>li>.card{${cardAreas(stop, footAtEnd)}}${placeCss(stop.picture, `${selector}>li>.card`)}`
+      const card = `${selector}>li>.card`
+      return [
+        gap,
+        `${card}{${cardAreas(stop, footAtEnd)}}`,
+        placeCss(stop.picture, card),
+        withoutPictureCss(stop, footAtEnd, `${card}:not(:has(>.card-picture))`),
+      ].join('')
     })
   },
 })
@@ -132,6 +139,14 @@ function cardAreas({ picture, share }: ListStop, footAtEnd: boolean): string {
     .map((row, at) => `"${row.join(' ')}" ${at === last && isBeside(picture) ? '1fr' : 'auto'}`)
     .join(' ')
   return `grid-template:${template} / ${columns}${footAtEnd ? ' auto' : ''};column-gap:${isBeside(picture) || footAtEnd ? 22 : 0}px`
+}
+
+/** A card that carries no picture has no room for one, wherever others have theirs. */
+function withoutPictureCss(stop: ListStop, footAtEnd: boolean, card: string): string {
+  if (stop.picture === 'none' || stop.picture === 'above') return ''
+  const areas = cardAreas({ ...stop, picture: 'none' }, footAtEnd)
+  const texts = `${card}>:is(.card-above,.card-beside,.card-below)`
+  return `${card}{${areas};--card-behind:0}${texts}{margin:0;padding:0;background:none}`
 }
 
 /** What a place changes besides the areas; what another stop has changed is put back. */

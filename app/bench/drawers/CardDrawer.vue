@@ -86,7 +86,8 @@ function add(name: PartName) {
     v-if="choosing"
     v-model="choosing"
     :listing="listing"
-    @choose="(next, title) => setCard({ parts: next }, title)"
+    :parts="shownParts"
+    @choose="setParts"
   />
   <ChoiceSetting
     v-if="card.other"

@@ -17,7 +17,11 @@ import { words } from './words'
  * entry come first.
  */
 const open = defineModel<boolean>({ required: true })
-const props = defineProps<{ listing: Listing }>()
+const props = defineProps<{
+  listing: Listing
+  /** The parts of the card that is to be replaced, whose own settings are kept. */
+  parts: readonly PartSetting[]
+}>()
 const emit = defineEmits<{ choose: [parts: readonly PartSetting[], title: string] }>()
 const bench = useBench()
 const catalogue = useCatalogue()
@@ -48,7 +52,7 @@ async function load() {
 }
 
 function choose(card: ReadyMadeCard) {
-  emit('choose', withReadyMade(props.listing.card.parts, card, fields.value), `Card “${card.title}”`)
+  emit('choose', withReadyMade(props.parts, card, fields.value), `Card “${card.title}”`)
   open.value = false
 }
 </script>

@@ -12,6 +12,7 @@ import { useCatalogue } from '../../stores/catalogue'
 
 const words = {
   title: 'Pages',
+  loading: 'Fetching the pages…',
   listings: (names: readonly string[]) => names.join(', ') || 'Nothing on it yet',
   live: 'Live',
   changed: 'Changes not live',
@@ -25,17 +26,17 @@ const words = {
 }
 
 const catalogue = useCatalogue()
-const pages = ref<readonly PageRow[]>([])
+const pages = ref<readonly PageRow[] | null>(null)
 const failure = ref<string | null>(null)
 useHead({ title: 'Pages · Bushel' })
 
 const sections = computed(() => [
-  { title: null, pages: pages.value.filter((page) => !isPattern(page.path)) },
-  { title: words.entryPages, pages: pages.value.filter((page) => isPattern(page.path)) },
+  { title: null, pages: (pages.value ?? []).filter((page) => !isPattern(page.path)) },
+  { title: words.entryPages, pages: (pages.value ?? []).filter((page) => isPattern(page.path)) },
 ])
 /** Collections whose entries have nothing around them yet. */
 const bare = computed(() =>
-  catalogue.catalogue.collections.filter((one) => !pages.value.some((page) => page.path === one.address)),
+  catalogue.catalogue.collections.filter((one) => !pages.value?.some((page) => page.path === one.address)),
 )
 
 void load()
@@ -74,7 +75,8 @@ function stateOf(page: PageRow): string {
       {{ words.title }} <span>{{ catalogue.catalogue.siteName }}</span>
     </h1>
     <p v-if="failure" role="alert">{{ failure }}</p>
-    <template v-for="section in sections" :key="section.title ?? ''">
+    <p v-else-if="pages === null" class="loading" role="status">{{ words.loading }}</p>
+    <template v-for="section in pages === null ? [] : sections" :key="section.title ?? ''">
       <template v-if="section.title">
         <h2>{{ section.title }}</h2>
         <p class="hint">{{ words.entryPagesHint }}</p>
@@ -92,6 +94,16 @@ function stateOf(page: PageRow): string {
             <NuxtLink class="title" :to="`/bench/pages/${page.id}`">{{ page.title }}</NuxtLink>
             <span class="path">{{ page.path }}</span>
             <span class="listings">{{ words.listings(page.listings) }}</span>
+            <v-btn
+              v-if="page.address"
+              :href="page.address"
+              target="_blank"
+              :icon="mdiOpenInNew"
+              size="32"
+              variant="text"
+              :aria-label="words.visit(page.title)"
+              class="visit"
+            />
             <span class="foot">
               <span class="state" :class="{ waiting: page.changed }">{{ stateOf(page) }}</span>
               <span class="saved">{{
@@ -99,20 +111,10 @@ function stateOf(page: PageRow): string {
               }}</span>
             </span>
           </div>
-          <v-btn
-            v-if="page.address"
-            :href="page.address"
-            target="_blank"
-            :icon="mdiOpenInNew"
-            size="32"
-            variant="text"
-            :aria-label="words.visit(page.title)"
-            class="visit"
-          />
         </li>
       </ul>
     </template>
-    <p v-if="bare.length" class="bare">
+    <p v-if="pages !== null && bare.length" class="bare">
       <v-btn v-for="collection in bare" :key="collection.id" height="34" @click="setUp(collection.id)">{{
         words.setUp(collection.name)
       }}</v-btn>
@@ -181,12 +183,12 @@ li:hover {
 
 .card {
   display: grid;
-  grid-template-columns: auto 1fr;
+  grid-template-columns: auto minmax(0, 1fr) auto;
   gap: 2px 0;
   padding-bottom: 14px;
 }
 
-.card > :not(.look) {
+.card > :not(.look, .visit) {
   padding-inline: 16px;
 }
 
@@ -238,6 +240,7 @@ iframe {
 }
 
 .path {
+  grid-column: 2 / -1;
   align-self: center;
   padding-left: 10px !important;
   font-size: 13px;
@@ -246,7 +249,7 @@ iframe {
 }
 
 .listings {
-  grid-column: 1 / -1;
+  grid-column: 1 / 3;
   min-height: 21px;
   color: #48544c;
 }
@@ -274,10 +277,14 @@ iframe {
   color: var(--soft);
 }
 
+/* Above the link that covers the card. */
 .visit {
-  position: absolute;
   z-index: 1;
-  right: 10px;
-  bottom: 62px;
+  margin-right: 10px;
+}
+
+.loading {
+  margin-top: 20px;
+  color: var(--soft);
 }
 </style>

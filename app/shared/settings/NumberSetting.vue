@@ -2,7 +2,10 @@
 import { computed, ref, useId, watch } from 'vue'
 import SettingRow from './SettingRow.vue'
 
-/** A whole number that takes effect as it is typed; one out of its limits is said and not taken. */
+/**
+ * A whole number that takes effect as it is typed. One out of its limits is said and not taken, nor
+ * is what its first digits came to on the way: the number stays what it was before.
+ */
 const props = defineProps<{
   label: string
   value: number
@@ -15,10 +18,14 @@ const emit = defineEmits<{ change: [value: number] }>()
 
 const id = useId()
 const text = ref(String(props.value))
+let before = props.value
+/** What was given on last; what comes back of it leaves the typing alone. */
+let given = props.value
 watch(
   () => props.value,
   (value) => {
-    if (Number(text.value) !== value) text.value = String(value)
+    if (value !== given && Number(text.value) !== value) text.value = String(value)
+    given = value
   },
 )
 
@@ -31,7 +38,17 @@ const fault = computed(() => {
 
 function typed(value: string | null) {
   text.value = value ?? ''
-  if (fault.value === null && Number(text.value) !== props.value) emit('change', Number(text.value))
+  give(fault.value === null ? Number(text.value) : before)
+}
+
+function give(value: number) {
+  if (value === props.value) return
+  given = value
+  emit('change', value)
+}
+
+function left() {
+  if (fault.value !== null) text.value = String(props.value)
 }
 </script>
 
@@ -52,6 +69,9 @@ function typed(value: string | null) {
       :model-value="text"
       :error-messages="fault ?? undefined"
       @update:model-value="typed"
+      @focus="before = value"
+      @change="before = value"
+      @blur="left"
     />
   </SettingRow>
 </template>

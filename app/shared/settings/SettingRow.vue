@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import { mdiUndoVariant } from '@mdi/js'
-import { words } from '../words'
+import PutBack from './PutBack.vue'
 
 /** One setting: its name, its control, and the way back to its default while it differs. */
 defineProps<{ label: string; controlId?: string; note?: string; changed?: boolean; bare?: boolean }>()
@@ -8,23 +7,16 @@ const emit = defineEmits<{ reset: [] }>()
 </script>
 
 <template>
-  <div class="setting">
+  <div class="setting" :class="{ bare }">
     <div v-if="!bare" class="setting-head">
       <component :is="controlId ? 'label' : 'span'" :for="controlId" class="setting-label">{{
         label
       }}</component>
       <span v-if="note" class="setting-note tabular">{{ note }}</span>
-      <button
-        v-if="changed"
-        type="button"
-        class="put-back"
-        :aria-label="words.putBackOf(label)"
-        @click="emit('reset')"
-      >
-        <v-icon :icon="mdiUndoVariant" size="14" />{{ words.putBack }}
-      </button>
+      <PutBack v-if="changed" :of="label" class="at-end" @click="emit('reset')" />
     </div>
     <slot />
+    <PutBack v-if="bare && changed" :of="label" @click="emit('reset')" />
   </div>
 </template>
 
@@ -54,25 +46,16 @@ const emit = defineEmits<{ reset: [] }>()
   color: var(--soft);
 }
 
-.put-back {
-  display: inline-flex;
-  align-items: center;
-  gap: 3px;
-  min-height: 24px;
+.at-end {
   margin-left: auto;
-  padding: 0 4px;
-  border-radius: 5px;
-  font-size: 12px;
-  font-weight: 600;
-  color: var(--soft);
 }
 
-.setting-note + .put-back {
+.setting-note + .at-end {
   margin-left: 0;
 }
 
-.put-back:hover {
-  background: #f3efe3;
-  color: var(--ink);
+.setting.bare {
+  grid-template-columns: minmax(0, 1fr) auto;
+  align-items: center;
 }
 </style>

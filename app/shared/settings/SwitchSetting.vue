@@ -2,7 +2,7 @@
 import SettingRow from './SettingRow.vue'
 
 /** Something that is on or off. */
-defineProps<{ label: string; value: boolean; fallback?: boolean }>()
+withDefaults(defineProps<{ label: string; value: boolean; fallback?: boolean }>(), { fallback: undefined })
 const emit = defineEmits<{ change: [value: boolean] }>()
 </script>
 

@@ -61,6 +61,9 @@ const saveWords = computed(() => {
       return words.waiting
   }
 })
+const saveTrouble = computed(() =>
+  saving.state.value === 'offline' || saving.state.value === 'refused' ? saveWords.value : '',
+)
 const liveWords = computed(() =>
   bench.publishedAt === null
     ? words.neverLive
@@ -91,6 +94,8 @@ function isTyping(event: KeyboardEvent): boolean {
 }
 
 useEventListener(document, 'keydown', (event: KeyboardEvent) => {
+  // What lies behind a dialog does not hear keys.
+  if (document.querySelector('[role=dialog].v-overlay--active') !== null) return
   if (event.ctrlKey || event.metaKey) {
     if (event.key === 'Enter') return act(event, publish)
     if (isTyping(event)) return
@@ -117,7 +122,9 @@ function act(event: KeyboardEvent, action: () => unknown) {
   <div class="bench">
     <TopLine>
       <template v-if="opened">
-        <span class="state" role="status">{{ saveWords }} · {{ liveWords }}</span>
+        <!-- Each edit changes it: only what goes wrong is read aloud. -->
+        <span class="state" role="status" aria-live="off">{{ saveWords }} · {{ liveWords }}</span>
+        <span class="unseen" role="alert">{{ saveTrouble }}</span>
         <v-btn
           :icon="mdiArrowULeftTop"
           size="34"
@@ -149,6 +156,7 @@ function act(event: KeyboardEvent, action: () => unknown) {
       </template>
     </TopLine>
     <p v-if="failure" class="failure" role="alert">{{ failure }}</p>
+    <p v-else-if="!opened" class="failure" role="status">{{ words.opening }}</p>
     <template v-if="opened">
       <SentenceStrip />
       <div class="work">
@@ -195,6 +203,14 @@ function act(event: KeyboardEvent, action: () => unknown) {
   margin-right: 6px;
   font-size: 12.5px;
   color: var(--soft);
+}
+
+.unseen {
+  position: absolute;
+  width: 1px;
+  height: 1px;
+  overflow: hidden;
+  clip-path: inset(50%);
 }
 
 .failure {

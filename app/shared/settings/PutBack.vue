@@ -1,0 +1,32 @@
+<script setup lang="ts">
+import { mdiUndoVariant } from '@mdi/js'
+import { words } from '../words'
+
+/** The way back to a setting's default. */
+defineProps<{ of: string }>()
+</script>
+
+<template>
+  <button type="button" class="put-back" :aria-label="words.putBackOf(of)">
+    <v-icon :icon="mdiUndoVariant" size="14" />{{ words.putBack }}
+  </button>
+</template>
+
+<style scoped>
+.put-back {
+  display: inline-flex;
+  align-items: center;
+  gap: 3px;
+  min-height: 24px;
+  padding: 0 4px;
+  border-radius: 5px;
+  font-size: 12px;
+  font-weight: 600;
+  color: var(--soft);
+}
+
+.put-back:hover {
+  background: #f3efe3;
+  color: var(--ink);
+}
+</style>
