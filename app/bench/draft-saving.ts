@@ -2,19 +2,15 @@ import { useDebounceFn, useEventListener } from '@vueuse/core'
 import { onScopeDispose, ref, shallowRef, watch } from 'vue'
 import { changedListings } from '~~/core/edits/document'
 import type { PageDocument } from '~~/core/edits/document'
-import { parseListing } from '~~/core/listing/definition'
 import { RequestProblem, request } from '../shared/http'
 import { documentOf, useBench } from '../stores/bench'
+import { useSession } from '../stores/session'
+import { draftBackup } from './draft-backup'
 import type { EditedPage } from '~~/core/pages/answers'
 import type { SaveState } from './types'
 
 const saveAfter = 400
 const retryAfter = 2500
-
-interface Backup {
-  readonly version: number
-  readonly document: PageDocument
-}
 
 /**
  * Saves the page in work by itself: a moment after each edit, again until it succeeds when the
@@ -27,31 +23,44 @@ export function useDraftSaving() {
   const message = ref('')
   const theirs = shallowRef<EditedPage | null>(null)
   let saved: PageDocument = bench.document
+  /** The document as it was last, also once the store holds another page's. */
+  let last: PageDocument = saved
+  let page = 0
   let version = 0
+  /** The version that the document in hand was made from: an older one while another overtook it. */
+  let base = 0
   let listingVersions = new Map<string, number>()
   let running: Promise<void> | null = null
   let retry: ReturnType<typeof setTimeout> | undefined
 
   async function load(pageId: number): Promise<void> {
     const loaded = await request<EditedPage>('GET', `/api/bench/pages/${pageId}`)
-    const backup = readBackup(pageId)
+    page = pageId
+    const backup = backupOf().read()
+    listingVersions = new Map()
     takeOver(loaded)
-    const unsaved = backup === null ? null : backup.document
-    bench.open(loaded, saved, backup?.version === loaded.version ? unsaved : null)
     state.value = 'saved'
     theirs.value = null
+    last = saved
+    bench.open(loaded, saved, backup?.version === loaded.version ? backup.document : null)
     if (backup !== null && backup.version !== loaded.version) {
-      bench.replaceDocument('Unsaved changes', backup.document)
+      base = backup.version
       theirs.value = loaded
       state.value = 'overtaken'
+      bench.replaceDocument('Unsaved changes', backup.document)
     }
+  }
+
+  function backupOf() {
+    return draftBackup(useSession().account?.id ?? '', page)
   }
 
   /** Holds what the server now has as the base of the next save. */
   function takeOver(answer: EditedPage): void {
     saved = documentOf(answer)
     version = answer.version
-    listingVersions = new Map(answer.listings.map((one) => [one.id, one.version]))
+    base = version
+    for (const { id, version: newest } of answer.listings) listingVersions.set(id, newest)
     savedAt.value = answer.savedAt
   }
 
@@ -60,29 +69,42 @@ export function useDraftSaving() {
   watch(
     () => bench.document,
     (document) => {
-      if (document === saved || bench.pageId === 0) return
-      writeBackup(bench.pageId, { version, document })
+      if (bench.pageId !== page) return
+      last = document
+      if (document === saved) return
+      backupOf().write({ version: base, document })
       if (state.value === 'overtaken') return
       state.value = 'waiting'
       void saveSoon()
     },
+    { flush: 'sync' },
   )
 
   /** Saves now what is not saved; resolves when nothing is left to save, or it can't be. */
   async function save(): Promise<void> {
     clearTimeout(retry)
     while (running !== null) await running
-    if (bench.document === saved || state.value === 'overtaken') return
-    running = saveOnce()
+    if (bench.pageId === page) await saveAs(bench.document)
+  }
+
+  /** Once the page is left, the store holds another one: what is sent is what there was of this. */
+  async function saveLast(document: PageDocument): Promise<void> {
+    clearTimeout(retry)
+    while (running !== null) await running
+    await saveAs(document)
+  }
+
+  async function saveAs(document: PageDocument): Promise<void> {
+    if (page === 0 || document === saved || state.value === 'overtaken') return
+    running = saveOnce(document)
     await running
   }
 
-  async function saveOnce(): Promise<void> {
-    const document = bench.document
+  async function saveOnce(document: PageDocument): Promise<void> {
     state.value = 'saving'
     try {
       const written = changedListings(saved, document)
-      const answer = await request<EditedPage>('PUT', `/api/bench/pages/${bench.pageId}/draft`, {
+      const answer = await request<EditedPage>('PUT', `/api/bench/pages/${page}/draft`, {
         version,
         page: document.page,
         listings: written.map((id) => ({
@@ -94,10 +116,10 @@ export function useDraftSaving() {
       takeOverVersions(answer, written)
       savedAt.value = answer.savedAt
       saved = document
-      bench.differsFromLive = answer.changed
-      if (bench.document === document) {
+      if (bench.pageId === page) bench.differsFromLive = answer.changed
+      if (bench.pageId !== page || bench.document === document) {
         state.value = 'saved'
-        dropBackup(bench.pageId)
+        backupOf().drop()
       } else void saveSoon()
     } catch (error) {
       failed(error)
@@ -128,13 +150,13 @@ export function useDraftSaving() {
     const their = documentOf(other)
     takeOver(other)
     theirs.value = null
+    saved = their
     state.value = 'waiting'
     bench.replaceDocument('Take the other version', {
       ...their,
       listings: { ...mine.listings, ...their.listings },
     })
     if (keep === 'mine') bench.replaceDocument('Keep this version', mine)
-    saved = their
     void save()
   }
 
@@ -159,42 +181,13 @@ export function useDraftSaving() {
    */
   function takeOverVersions(answer: EditedPage, written: readonly string[]): void {
     version = answer.version
+    base = version
     for (const { id, version: newest } of answer.listings)
       if (written.includes(id) || !listingVersions.has(id)) listingVersions.set(id, newest)
   }
 
   useEventListener('online', () => void save())
-  onScopeDispose(() => {
-    clearTimeout(retry)
-    void save()
-  })
+  onScopeDispose(() => void saveLast(last))
 
   return { state, savedAt, message, theirs, load, save, settle, publish }
-}
-
-const backupKey = (pageId: number) => `bushel.draft.${pageId}`
-
-function readBackup(pageId: number): Backup | null {
-  const text = localStorage.getItem(backupKey(pageId))
-  if (text === null) return null
-  const backup = JSON.parse(text) as Backup
-  // An older Bushel may have left it: definitions are lifted, and one that can't be read is not used.
-  const listings = Object.entries(backup.document.listings).map(
-    ([id, listing]) => [id, parseListing(listing)] as const,
-  )
-  if (listings.some(([, parsed]) => !parsed.ok)) return null
-  const read = listings.flatMap(([id, parsed]) => (parsed.ok ? [[id, parsed.value] as const] : []))
-  return { ...backup, document: { ...backup.document, listings: Object.fromEntries(read) } }
-}
-
-function writeBackup(pageId: number, backup: Backup): void {
-  try {
-    localStorage.setItem(backupKey(pageId), JSON.stringify(backup))
-  } catch {
-    // The browser's store is full: the server still gets the draft.
-  }
-}
-
-function dropBackup(pageId: number): void {
-  localStorage.removeItem(backupKey(pageId))
 }

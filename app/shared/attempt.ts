@@ -14,3 +14,8 @@ export async function attempt<T>(action: () => Promise<T>): Promise<T | null> {
     return null
   }
 }
+
+/** As `attempt`, where the outcome says nothing: whether it was done. */
+export async function succeeded(action: () => Promise<unknown>): Promise<boolean> {
+  return (await attempt(async () => (await action(), true))) === true
+}

@@ -16,7 +16,7 @@ export class RequestProblem extends Error {
 const unreachable: ProblemDetails = {
   status: 0,
   title: 'No connection',
-  detail: 'The server cannot be reached. What you did is kept here and sent when it is back.',
+  detail: 'The server cannot be reached. Try again when the connection is back.',
   faults: [],
 }
 

@@ -39,11 +39,11 @@ export function entryAddressOf(
   entry: { readonly slug: string; readonly publishedAt: number },
   zone: string,
 ): string {
-  const date = DateTime.fromMillis(entry.publishedAt, { zone })
+  const published = (format: string) => DateTime.fromMillis(entry.publishedAt, { zone }).toFormat(format)
   return pattern
-    .replace('{year}', date.toFormat('yyyy'))
-    .replace('{month}', date.toFormat('MM'))
-    .replace('{slug}', encodeURIComponent(entry.slug))
+    .replace('{year}', () => published('yyyy'))
+    .replace('{month}', () => published('MM'))
+    .replace('{slug}', () => encodeURIComponent(entry.slug))
 }
 
 /** The slug that a path (percent-decoded) names under a pattern, or null when the path is not of it. */

@@ -81,9 +81,19 @@ export function moves(window: DateWindow): boolean {
   return window.is !== 'between'
 }
 
+/** The day that was asked for last in a zone: the next question is nearly always about the same one. */
+const lastDays = new Map<string, { readonly from: number; readonly until: number }>()
+const mostZones = 50
+
 /** The first instant of the day after that of `now` in `zone`. */
 export function nextMidnight(now: number, zone: string): number {
-  return first(DateTime.fromMillis(now, { zone }).startOf('day').plus({ day: 1 }))
+  const known = lastDays.get(zone)
+  if (known !== undefined && known.from <= now && now < known.until) return known.until
+  const day = DateTime.fromMillis(now, { zone }).startOf('day')
+  const until = first(day.plus({ day: 1 }))
+  if (lastDays.size >= mostZones) lastDays.clear()
+  lastDays.set(zone, { from: first(day), until })
+  return until
 }
 
 /**

@@ -1,4 +1,5 @@
 import { sql } from 'kysely'
+import type { Selectable } from 'kysely'
 import { LRUCache } from 'lru-cache'
 import { isPattern } from '../../core/content/entry-address'
 import { newListing, parseListing, storedListing } from '../../core/listing/definition'
@@ -6,6 +7,7 @@ import type { StoredListing } from '../../core/listing/definition'
 import { parsePage, placementsOf } from '../../core/pages/definition'
 import type { Page } from '../../core/pages/definition'
 import type { Db, Trx } from '../db/client'
+import type { Database } from '../db/schema'
 import { transact } from '../db/transact'
 import { accepted, missing, overtaken, refused } from '../http/problem'
 import type { Problem } from '../http/problem'
@@ -85,7 +87,7 @@ export async function editedPage(db: Db, id: number): Promise<EditedPage> {
     entries,
     version: row.draft_version,
     page: row.draft,
-    listings: rows.map((one) => ({ id: one.id, version: one.draft_version, ...stored(one.draft) })),
+    listings: rows.map(editedListing),
     savedAt: row.draft_at.getTime(),
     savedBy: row.saved_by,
     publishedAt: row.published_at?.getTime() ?? null,
@@ -94,6 +96,12 @@ export async function editedPage(db: Db, id: number): Promise<EditedPage> {
       differs(row.draft, row.published) ||
       rows.some((one) => differs(one.draft, one.published)),
   }
+}
+
+function editedListing(
+  row: Pick<Selectable<Database['listings']>, 'id' | 'draft' | 'draft_version'>,
+): EditedListing {
+  return { id: row.id, version: row.draft_version, ...stored(row.draft) }
 }
 
 /** The address of a page; a pattern for a page of entries. Throws 404 when it is not there. */
@@ -178,6 +186,7 @@ export async function saveDraft(
   writer: { readonly id: string },
 ): Promise<EditedPage> {
   const { page, listings } = parseDraft(input)
+  const sent = listings.map((one) => one.id)
   await transact(db, async (trx) => {
     const row = await trx
       .selectFrom('pages')
@@ -186,9 +195,9 @@ export async function saveDraft(
       .forUpdate()
       .executeTakeFirst()
     if (!row) throw missing('The page')
-    if (row.draft_version !== input.version) throw await overtakenPage(trx, id)
+    if (row.draft_version !== input.version) throw await overtakenPage(trx, id, sent)
     for (const listing of listings) {
-      if (!(await writeListing(trx, listing))) throw await overtakenPage(trx, id)
+      if (!(await writeListing(trx, listing))) throw await overtakenPage(trx, id, sent)
     }
     await refuseUnknownListings(trx, page)
     await trx
@@ -323,10 +332,20 @@ async function announceListings(trx: Trx, pageId: number, listingIds: readonly s
   }
 }
 
-async function overtakenPage(trx: Trx, id: number): Promise<Problem> {
-  const current = await editedPage(trx, id)
-  const who = current.savedBy ?? 'Somebody'
-  return overtaken(`${who} saved this page, or a listing on it, after you opened it.`, current)
+/** Tells of a page as it stands, and of the listings that were sent, wherever they stand by now. */
+async function overtakenPage(trx: Trx, id: number, sent: readonly string[] = []): Promise<Problem> {
+  const page = await editedPage(trx, id)
+  const others = sent.filter((one) => !page.listings.some((listing) => listing.id === one))
+  const rows = await trx
+    .selectFrom('listings')
+    .selectAll()
+    .where('id', 'in', [...others, nobody])
+    .execute()
+  const current = { ...page, listings: [...page.listings, ...rows.map(editedListing)] }
+  return overtaken(
+    `${page.savedBy ?? 'Somebody'} saved this page, or a listing on it, after you opened it.`,
+    current,
+  )
 }
 
 function differs(a: Page | StoredListing, b: Page | StoredListing | null): boolean {

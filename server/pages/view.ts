@@ -225,9 +225,12 @@ function cardViews(
       .cardWidths(shape)
       .map((width) => Math.floor(width.parts)),
   )
+  const sizesFor = new Map<number, string>()
   return entries.map((entry, at) => {
     const shown = partsAt(card, at)
-    const sizes = sizesOf(area, pictureWidthsOf(shape, frameOf(shown).share))
+    const { share } = frameOf(shown)
+    const sizes = sizesFor.get(share) ?? sizesOf(area, pictureWidthsOf(shape, share))
+    sizesFor.set(share, sizes)
     return {
       ...cardView(entry, card, shown, { ...place, sizes, atOnce: isFirst && at < row }),
       from: shownFrom(listing.amount, at),

@@ -80,5 +80,14 @@ const rightToLeft = new Set(['Arab', 'Hebr', 'Syrc', 'Thaa', 'Nkoo', 'Adlm', 'Ro
 
 /** The writing direction of a language, by its usual script (CLDR likely subtags). */
 function directionOf(locale: string): 'ltr' | 'rtl' {
+  const known = directions.get(locale) ?? usualDirection(locale)
+  directions.set(locale, known)
+  return known
+}
+
+/** By language: a site has one. */
+const directions = new Map<string, 'ltr' | 'rtl'>()
+
+function usualDirection(locale: string): 'ltr' | 'rtl' {
   return rightToLeft.has(new Intl.Locale(locale).maximize().script ?? 'Latn') ? 'rtl' : 'ltr'
 }

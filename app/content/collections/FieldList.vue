@@ -5,7 +5,8 @@ import { VueDraggable } from 'vue-draggable-plus'
 import type { CollectionSummary } from '~~/core/content/catalogue'
 import type { Field } from '~~/core/content/field'
 import { fieldTypes } from '~~/core/content/fields'
-import { RequestProblem, request } from '../../shared/http'
+import { succeeded } from '../../shared/attempt'
+import { request } from '../../shared/http'
 import { words as shared } from '../../shared/words'
 import { useCatalogue } from '../../stores/catalogue'
 import { useNotices } from '../../stores/notices'
@@ -29,7 +30,7 @@ function edit(field: Field | null) {
 }
 
 async function order(ids: readonly number[]) {
-  await attempt(() => request('PUT', `/api/bench/collections/${props.collection.id}/fields/order`, { ids }))
+  await done(() => request('PUT', `/api/bench/collections/${props.collection.id}/fields/order`, { ids }))
 }
 
 async function shift(field: Field, by: number) {
@@ -47,39 +48,31 @@ async function saved(field: Field, kind: 'saved' | 'converted') {
     text: words.field.converted(field.name),
     action: {
       title: shared.undo,
-      run: () =>
-        attempt(
-          () => request('DELETE', `/api/bench/fields/${field.id}/conversion`),
-          words.field.reverted(field.name),
-        ),
+      run: () => putBack(field, () => request('DELETE', `/api/bench/fields/${field.id}/conversion`)),
     },
   })
 }
 
 async function remove(field: Field) {
-  await attempt(() => request('DELETE', `/api/bench/fields/${field.id}`))
+  if (!(await done(() => request('DELETE', `/api/bench/fields/${field.id}`)))) return
   notices.tell({
     text: words.field.deleted(field.name),
     action: {
       title: shared.undo,
-      run: () =>
-        attempt(
-          () => request('POST', `/api/bench/fields/${field.id}/restore`),
-          words.field.reverted(field.name),
-        ),
+      run: () => putBack(field, () => request('POST', `/api/bench/fields/${field.id}/restore`)),
     },
   })
 }
 
-async function attempt(action: () => Promise<unknown>, done?: string) {
-  try {
-    await action()
-    if (done !== undefined) notices.tell({ text: done })
-  } catch (error) {
-    if (!(error instanceof RequestProblem)) throw error
-    notices.tell({ text: error.message })
-  }
+async function putBack(field: Field, action: () => Promise<unknown>) {
+  if (await done(action)) notices.tell({ text: words.field.reverted(field.name) })
+}
+
+/** Does something to the fields and shows them as they are then; whether it was done. */
+async function done(action: () => Promise<unknown>): Promise<boolean> {
+  const isDone = await succeeded(action)
   await catalogue.load()
+  return isDone
 }
 
 function marks(field: Field): string {

@@ -21,6 +21,7 @@ import { useEntryEditing } from '../../../../content/entry-editing'
 import { words } from '../../../../content/words'
 import ActionMenu from '../../../../shared/ActionMenu.vue'
 import ConfirmDialog from '../../../../shared/ConfirmDialog.vue'
+import { attempt, succeeded } from '../../../../shared/attempt'
 import { RequestProblem, request } from '../../../../shared/http'
 import ChoiceSetting from '../../../../shared/settings/ChoiceSetting.vue'
 import { words as shared } from '../../../../shared/words'
@@ -102,7 +103,8 @@ async function save(publish: boolean) {
 async function duplicate() {
   const entry = stored.value
   if (entry === null) return
-  const copy = await request<EditedEntry>('POST', `/api/bench/entries/${entry.id}/copy`)
+  const copy = await attempt(() => request<EditedEntry>('POST', `/api/bench/entries/${entry.id}/copy`))
+  if (copy === null) return
   notices.tell({ text: words.copied(copy.title) })
   await navigateTo(`${back.value}/${copy.id}`)
 }
@@ -115,7 +117,7 @@ function restored(entry: EditedEntry, date: string) {
 async function remove() {
   const entry = stored.value
   if (entry === null) return
-  await request('DELETE', `/api/bench/entries/${entry.id}`)
+  if (!(await succeeded(() => request('DELETE', `/api/bench/entries/${entry.id}`)))) return
   leaving = true
   await navigateTo(back.value)
   notices.tell({
@@ -123,7 +125,8 @@ async function remove() {
     action: {
       title: shared.undo,
       run: async () => {
-        await request('POST', `/api/bench/entries/${entry.id}/restore`)
+        const path = `/api/bench/entries/${entry.id}/restore`
+        if (!(await succeeded(() => request('POST', path)))) return
         await navigateTo(`${back.value}/${entry.id}`)
         notices.tell({ text: words.restored(entry.title) })
       },

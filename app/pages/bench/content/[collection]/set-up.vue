@@ -11,7 +11,8 @@ import FieldList from '../../../../content/collections/FieldList.vue'
 import { words } from '../../../../content/words'
 import ConfirmDialog from '../../../../shared/ConfirmDialog.vue'
 import { useForm } from '../../../../shared/form'
-import { RequestProblem, request } from '../../../../shared/http'
+import { succeeded } from '../../../../shared/attempt'
+import { request } from '../../../../shared/http'
 import { words as shared } from '../../../../shared/words'
 import { useCatalogue } from '../../../../stores/catalogue'
 import { useCollections } from '../../../../stores/collections'
@@ -65,7 +66,7 @@ async function save() {
 async function remove() {
   const gone = collection.value
   if (gone === undefined) return
-  await request('DELETE', `/api/bench/collections/${gone.id}`)
+  if (!(await succeeded(() => request('DELETE', `/api/bench/collections/${gone.id}`)))) return
   await navigateTo('/bench/content')
   await catalogue.load()
   notices.tell({
@@ -75,13 +76,10 @@ async function remove() {
 }
 
 async function putBack(gone: { readonly id: number; readonly slug: string }) {
-  try {
-    await request('POST', `/api/bench/collections/${gone.id}/restore`)
-    await catalogue.load()
-    await navigateTo(`/bench/content/${gone.slug}/set-up`)
-  } catch (error) {
-    if (error instanceof RequestProblem) notices.tell({ text: error.message })
-  }
+  const path = `/api/bench/collections/${gone.id}/restore`
+  if (!(await succeeded(() => request('POST', path)))) return
+  await catalogue.load()
+  await navigateTo(`/bench/content/${gone.slug}/set-up`)
 }
 </script>
 
