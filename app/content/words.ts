@@ -1,5 +1,8 @@
 import type { EntryState } from '~~/core/content/entry'
 
+/** So many, as it was written for the site's language. */
+const entries = (count: string) => (count === '1' ? '1 entry' : `${count} entries`)
+
 /** What the Content screens say. */
 export const words = {
   title: 'Content',
@@ -22,7 +25,7 @@ export const words = {
     terms: 'Terms',
     author: 'Author',
     published: 'Published',
-    views: 'Views',
+    views: 'Reads',
   },
   noRows: 'No entry matches. Change the words or the state above.',
   perPage: 'Rows',
@@ -89,7 +92,7 @@ export const words = {
   notSaid: 'Not said',
   repeatsNot: 'Does not repeat',
   repeatsOwn: 'A rule of one’s own',
-  repeatsRule: 'Rule (RFC 5545)',
+  repeatsRule: 'Rule, as calendar files write it',
   addressExample: 'https://example.org, or /page',
   linkWords: (name: string) => `${name}: words of the link`,
   latitude: (name: string) => `${name}: latitude`,
@@ -146,10 +149,10 @@ export const words = {
     author: 'Set the author',
     delete: 'Delete',
     more: 'More to do with them',
-    deleteTitle: (count: string) => `Delete ${count} entries?`,
+    deleteTitle: (count: string) => `Delete ${entries(count)}?`,
     deleteText: 'They leave every listing at once. You can undo this right after.',
     apply: 'Apply',
-    done: (count: string) => `${count} entries changed.`,
+    done: (count: string) => `${entries(count)} changed.`,
     undone: (count: number, kept: number) =>
       `Undone for ${count}${kept > 0 ? `; ${kept} were changed since and stay as they are` : ''}.`,
     chooseTerms: 'Terms',
@@ -192,7 +195,8 @@ export const words = {
     saved: (name: string) => `“${name}” is saved.`,
     delete: 'Delete this collection',
     deleteTitle: (name: string) => `Delete “${name}”?`,
-    deleteText: (count: string) => `${count} entries leave the site with it. You can undo this right after.`,
+    deleteText: (count: string) =>
+      `${entries(count)} ${count === '1' ? 'leaves' : 'leave'} the site with it. You can undo this right after.`,
     deleted: (name: string) => `“${name}” was deleted.`,
   },
 
@@ -301,7 +305,7 @@ export const words = {
     deleteTerm: 'Delete',
     deleteTitle: (name: string) => `Delete “${name}”?`,
     deleteText: (count: string) =>
-      `${count} entries lose it. Terms below it go up by one. You can undo this right after.`,
+      `${entries(count)} ${count === '1' ? 'loses' : 'lose'} it. Terms below it go up by one. You can undo this right after.`,
     termDeleted: (name: string) => `“${name}” was deleted.`,
     slug: 'Address',
     description: 'Description',
@@ -327,9 +331,9 @@ export const words = {
     saved: (name: string) => `“${name}” is saved.`,
     delete: 'Delete the author',
     deleteTitle: (name: string) => `Delete “${name}”?`,
-    deleteText: (count: string) => `${count} entries will name no author. You can undo this right after.`,
+    deleteText: (count: string) => `${entries(count)} will name no author. You can undo this right after.`,
     deleted: (name: string) => `“${name}” was deleted.`,
-    entries: (count: string) => `${count} entries`,
+    entries,
     none: 'No authors yet.',
   },
 } as const

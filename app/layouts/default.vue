@@ -2,6 +2,7 @@
 import { useRoute } from '#imports'
 import { mdiClose } from '@mdi/js'
 import { computed, watch } from 'vue'
+import SignInAgain from '../shared/SignInAgain.vue'
 import { words } from '../shared/words'
 import { useNotices } from '../stores/notices'
 
@@ -22,6 +23,7 @@ async function act() {
 <template>
   <v-app>
     <slot />
+    <SignInAgain />
     <v-snackbar
       :key="notices.number"
       :model-value="notices.current !== null"

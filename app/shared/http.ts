@@ -22,7 +22,20 @@ const unreachable: ProblemDetails = {
 
 type Method = 'GET' | 'POST' | 'PUT' | 'DELETE'
 
-/** Asks the server. Throws RequestProblem for everything but a good answer. */
+/** Lets somebody whose session ended sign in again; false where they would rather not. */
+type SignInAgain = () => Promise<boolean>
+
+let signInAgain: SignInAgain = () => Promise.resolve(false)
+
+/** What happens when the server does not know any more who asks. */
+export function whenSignedOut(handler: SignInAgain): void {
+  signInAgain = handler
+}
+
+/**
+ * Asks the server, again once somebody who was signed out meanwhile has signed in. Throws
+ * RequestProblem for everything but a good answer.
+ */
 export async function request<T>(
   method: Method,
   path: string,
@@ -30,6 +43,8 @@ export async function request<T>(
   signal?: AbortSignal,
 ): Promise<T> {
   const answer = await send(method, path, body, signal)
+  if (answer.status === 401 && path.startsWith('/api/bench/') && (await signInAgain()))
+    return request(method, path, body, signal)
   const content: unknown = await answer.json().catch(() => null)
   if (answer.ok) return content as T
   throw new RequestProblem(isProblem(content) ? content : { ...unreachable, status: answer.status })

@@ -15,6 +15,14 @@ export const words = {
   close: 'Close',
   cancel: 'Cancel',
   closeNotice: 'Close this message',
+  again: {
+    title: 'You were signed out',
+    text: (email: string) =>
+      `Sign in again as ${email} to go on. Nothing that you did here is lost; it is sent right after.`,
+    password: 'Password',
+    missing: 'Type your password.',
+    save: 'Sign in',
+  },
   more: 'Show more',
   placeholder: 'Where there is no picture',
   placeholders: { sprig: 'A sprig', letter: 'First letter', none: 'Nothing' },

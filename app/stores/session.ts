@@ -44,10 +44,29 @@ export const useSession = defineStore('session', () => {
     isNew.value = false
   }
 
+  /** Whether somebody whose session ended is asked to sign in again. */
+  const asksAgain = ref(false)
+  let asking: Promise<boolean> | null = null
+  let settle: (isSignedIn: boolean) => void = () => undefined
+
+  /** Asks who was signed in to sign in again, once however many wait for it; whether they did. */
+  function again(): Promise<boolean> {
+    if (account.value === null) return Promise.resolve(false)
+    asksAgain.value = true
+    asking ??= new Promise((resolve) => (settle = resolve))
+    return asking
+  }
+
+  function answerAgain(isSignedIn: boolean): void {
+    asksAgain.value = false
+    asking = null
+    settle(isSignedIn)
+  }
+
   async function signOut(): Promise<void> {
     await request('DELETE', '/api/session')
     account.value = null
   }
 
-  return { account, demo, isNew, load, signIn, take, signOut }
+  return { account, demo, isNew, asksAgain, load, signIn, again, answerAgain, take, signOut }
 })

@@ -1,8 +1,9 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { ElementHandle, Page } from 'puppeteer-core'
+import { demoAccount } from '~~/demo/account'
 import { openInBench, signedIn, startApp } from './support/app'
 import type { App } from './support/app'
-import { isThere, press, setNumber, waitFor, waitForStatus, waitForText } from './support/hands'
+import { fill, isThere, press, setNumber, waitFor, waitForStatus, waitForText } from './support/hands'
 
 let app: App
 beforeAll(async () => {
@@ -213,6 +214,27 @@ describe('a draft', () => {
     await expect.poll(async () => (await page.$$('[role=dialog]')).length, { timeout: 10_000 }).toBe(0)
     expect(await published()).toEqual(before)
     await expect.poll(() => focused(page)).toBe('Ready-made cards')
+    await page.close()
+  })
+})
+
+describe('a session that ends', () => {
+  it('is gone on with by signing in again, and what was being sent is sent', async () => {
+    const page = await benchOf('Seed shelf')
+    await press(page, 'button', 'All seed shelf 12')
+    await page.keyboard.press('3')
+    const cookies = await page.browserContext().cookies()
+    await page.browserContext().deleteCookie(...cookies)
+    await setNumber(page, 'Show', 30)
+    await waitFor(page, 'dialog', 'You were signed out')
+    await fill(page, 'Password', 'a wrong one')
+    await press(page, 'button', 'Sign in')
+    await waitForText(page, '[role=dialog] [role=alert]', 'password')
+    await fill(page, 'Password', demoAccount.password)
+    await press(page, 'button', 'Sign in')
+    await waitForStatus(page, 'Saved')
+    const row = await app.db.selectFrom('listings').select('draft').execute()
+    expect(row.find((one) => one.draft.name === 'All seed shelf')?.draft.amount?.take).toBe(30)
     await page.close()
   })
 })

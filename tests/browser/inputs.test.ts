@@ -89,7 +89,7 @@ describe('the inputs of a form', () => {
     await waitForNoDialog(page)
     await choose(page, 'Read first', 'How to borrow seed')
     await pick(page, 'Watered', 'A rule of one’s own')
-    await fill(page, 'Rule (RFC 5545)', 'FREQ=SOMETIMES')
+    await fill(page, 'Rule, as calendar files write it', 'FREQ=SOMETIMES')
     await choose(page, 'Soils', 'Loam')
     await choose(page, 'Soils', 'Clay')
     await page.locator('::-p-aria(Sown)').fill('2026-04-12')
@@ -104,7 +104,7 @@ describe('the inputs of a form', () => {
     await fill(page, 'Story', 'Sown in spring.')
     await press(page, 'button', 'Publish')
     await waitForText(page, 'form', 'Events repeat daily, weekly, monthly or yearly.')
-    await fill(page, 'Rule (RFC 5545)', 'FREQ=WEEKLY;BYDAY=TU,FR')
+    await fill(page, 'Rule, as calendar files write it', 'FREQ=WEEKLY;BYDAY=TU,FR')
     await press(page, 'button', 'Publish')
     await waitForText(page, 'body', 'Published: “Beans in three soils”')
 

@@ -2,7 +2,7 @@
 import { definePageMeta, useHead, useRoute } from '#imports'
 import { useEventListener } from '@vueuse/core'
 import { mdiArrowULeftTop, mdiArrowURightTop, mdiOpenInNew } from '@mdi/js'
-import { computed, ref } from 'vue'
+import { computed, defineAsyncComponent, ref } from 'vue'
 import { clauses } from '~~/core/listing/definition'
 import { formatTime } from '~~/core/formats/dates'
 import AreasList from '../../../bench/AreasList.vue'
@@ -11,10 +11,9 @@ import PagePreview from '../../../bench/PagePreview.vue'
 import PageRuler from '../../../bench/PageRuler.vue'
 import PageTitles from '../../../bench/PageTitles.vue'
 import SentenceStrip from '../../../bench/SentenceStrip.vue'
-import ChecksPanel from '../../../bench/ChecksPanel.vue'
 import AsOfField from '../../../bench/AsOfField.vue'
 import TallyStrip from '../../../bench/TallyStrip.vue'
-import WhyPanel from '../../../bench/WhyPanel.vue'
+import { fetchDrawers } from '../../../bench/drawers'
 import { useDraftSaving } from '../../../bench/draft-saving'
 import { words } from '../../../bench/words'
 import SheetDialog from '../../../shared/SheetDialog.vue'
@@ -26,6 +25,9 @@ import { useCatalogue } from '../../../stores/catalogue'
 import { useNotices } from '../../../stores/notices'
 
 definePageMeta({ key: (route) => route.fullPath })
+
+const ChecksPanel = defineAsyncComponent(() => import('../../../bench/ChecksPanel.vue'))
+const WhyPanel = defineAsyncComponent(() => import('../../../bench/WhyPanel.vue'))
 
 const route = useRoute()
 const bench = useBench()
@@ -44,6 +46,8 @@ async function open() {
   try {
     await Promise.all([catalogue.load(), saving.load(Number(route.params.id))])
     opened.value = true
+    // The page comes first; drawers are there by the time somebody opens one.
+    ;(globalThis.requestIdleCallback ?? setTimeout)(fetchDrawers)
   } catch (error) {
     failure.value = error instanceof RequestProblem ? error.message : String(error)
   }
