@@ -22,11 +22,11 @@ function leave() {
   void nextTick(() => opener instanceof HTMLElement && opener.isConnected && opener.focus())
 }
 
-/** Closes with Escape, save where that closes a menu or a dialog first. */
+/** What closes with Escape before this does: dialogs, menus and open lists. */
+const inFront = '.v-overlay--active[role=dialog], .v-overlay--active :is([role=listbox], [role=menu])'
+
 function escaped(event: KeyboardEvent) {
-  if (event.defaultPrevented || document.querySelector('.v-overlay--active :is([role=listbox], [role=menu])'))
-    return
-  leave()
+  if (!event.defaultPrevented && document.querySelector(inFront) === null) leave()
 }
 </script>
 

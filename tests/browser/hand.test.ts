@@ -123,7 +123,7 @@ describe('a drawer', () => {
 describe('a switch', () => {
   it('can be put back, by the press beside it', async () => {
     const page = await benchOf('Plots')
-    await press(page, 'button', 'All plots 12')
+    await press(page, 'button', 'All plots 20')
     await page.keyboard.press('4')
     await press(page, 'checkbox', 'Lines between rows')
     await press(page, 'button', 'Put back: Lines between rows')
@@ -164,7 +164,7 @@ describe('a draft', () => {
     await page.keyboard.press('3')
     await setNumber(page, 'Show', 7)
     for (let times = 0; times < 2; times += 1) {
-      await waitForText(page, '[role=dialog]', 'saved this page')
+      await waitForText(page, '[role=dialog]', 'You can go on with either version.')
       await page.reload()
     }
     await waitFor(page, 'dialog', 'This page was changed by somebody else')
@@ -190,7 +190,7 @@ describe('a draft', () => {
       `bushel.draft.${id}.${pageId}`,
     )
     await openInBench(page, 'Plots')
-    await waitFor(page, 'button', 'All plots 12')
+    await waitFor(page, 'button', 'All plots 20')
     await page.close()
   })
 
@@ -203,7 +203,7 @@ describe('a draft', () => {
         .where('path', '=', '/growers-words')
         .executeTakeFirst()
     const before = await published()
-    await press(page, 'button', 'All growers’ words 12')
+    await press(page, 'button', 'All growers’ words 22')
     await page.keyboard.press('5')
     await press(page, 'button', 'Ready-made cards')
     await page.waitForSelector('[role=dialog]')
@@ -221,7 +221,7 @@ describe('a draft', () => {
 describe('a session that ends', () => {
   it('is gone on with by signing in again, and what was being sent is sent', async () => {
     const page = await benchOf('Seed shelf')
-    await press(page, 'button', 'All seed shelf 12')
+    await press(page, 'button', 'All seed shelf 30')
     await page.keyboard.press('3')
     const cookies = await page.browserContext().cookies()
     await page.browserContext().deleteCookie(...cookies)
