@@ -66,20 +66,25 @@ function fieldTexts(
 
 /** Indexes the words of entries that have none yet, as after an update of Bushel, a batch at a time. */
 export async function indexMissingWords(db: Db): Promise<void> {
-  for (;;) {
+  for (let after = 0; ;) {
     const rows = await db
       .selectFrom('entries as e')
-      .leftJoin('entry_words as w', 'w.entry_id', 'e.id')
       .select('e.id')
-      .where('w.entry_id', 'is', null)
+      .where('e.id', '>', after)
+      .where(({ not, exists, selectFrom }) =>
+        not(exists(selectFrom('entry_words as w').select('w.entry_id').whereRef('w.entry_id', '=', 'e.id'))),
+      )
+      .orderBy('e.id')
       .limit(batch)
       .execute()
-    if (rows.length === 0) return
+    const last = rows.at(-1)
+    if (last === undefined) return
     await transact(db, (trx) =>
       indexWords(
         trx,
         rows.map((row) => row.id),
       ),
     )
+    after = last.id
   }
 }

@@ -42,6 +42,10 @@ export async function millionPage(db: Db, count: number): Promise<string> {
     select id, collection_id, title, published_at, view_count, 0, null, false,
       case when id % 4 = 0 then array[${term}::integer] else '{}' end || ${entryMarks.summary}::integer, '{}'
     from entries where collection_id = ${collection}`.execute(db)
+  await sql`insert into entry_words (entry_id, words, word_count)
+    select id, array['walk', (id % 1000)::text], 0 from entries where collection_id = ${collection}`.execute(
+    db,
+  )
   await sql`vacuum analyze`.execute(db)
 
   const north = newListing('North', collection)
