@@ -10,7 +10,7 @@ import { build } from 'vite'
 import { entryInputOf } from '../../core/content/entry-input'
 import { loadEntry, saveEntry } from '../../server/content/entries'
 import { databaseUrl, openDatabase, withoutHurry } from '../../server/db/client'
-import { millionPage } from './pages/million'
+import { millionPage, shuffledPage } from './pages/million'
 
 /**
  * How many requests a second public pages answer: kept, made anew, by a string template, and from a
@@ -79,6 +79,7 @@ try {
     `| page | served | requests/s | ratio | p50, ms | p99 | processor, µs each | with a change a second | p99 | of the calm rate |\n${'|---'.repeat(10)}|`,
   )
   for (const page of pages) await measured(page, kinds)
+  await measuredByVisit(kept)
 } finally {
   children.forEach((child) => child.kill())
   rmSync(folder, { recursive: true })
@@ -111,6 +112,21 @@ async function measured({ path, entry }: (typeof pages)[number], kinds: Kinds): 
       `| ${path} | ${name} | ${own.rate.toFixed(0)} | ${ratio} | ${own.p50} | ${own.p99} | ${own.work.toFixed(0)} | ${whileChanging} |`,
     )
   }
+}
+
+/** A page that is made anew for each visit, of the server alone: no visit's document is kept for others. */
+async function measuredByVisit(server: Served): Promise<void> {
+  const { collection_id: id } = await db
+    .selectFrom('entries')
+    .select('collection_id')
+    .where('id', '=', note.id)
+    .executeTakeFirstOrThrow()
+  const path = await shuffledPage(db, id)
+  const [own] = await rates([{ name: 'by visit', ...server }], path)
+  if (own !== undefined)
+    console.log(
+      `| ${path} | made for each visit | ${own.rate.toFixed(0)} | | ${own.p50} | ${own.p99} | ${own.work.toFixed(0)} | | | |`,
+    )
 }
 
 interface Rate {

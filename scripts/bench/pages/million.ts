@@ -65,6 +65,15 @@ export async function millionPage(db: Db, count: number): Promise<string> {
   return '/log'
 }
 
+/** A page of a collection's entries in another order for each visit. Gives its path. */
+export async function shuffledPage(db: Db, collection: number): Promise<string> {
+  const shuffled = newListing('In no order', collection)
+  await publish(db, '/shuffled', [
+    { ...shuffled, order: { keys: [{ by: 'shuffle', span: 'visit', number: 1 }], pinned: 'ignored' } },
+  ])
+  return '/shuffled'
+}
+
 async function publish(db: Db, path: string, listings: readonly Listing[]): Promise<void> {
   const placed = listings.map((listing) => ({
     id: randomUUID(),
