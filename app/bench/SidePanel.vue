@@ -25,13 +25,20 @@ function leave() {
 /** What closes with Escape before this does: dialogs, menus and open lists. */
 const inFront = '.v-overlay--active[role=dialog], .v-overlay--active :is([role=listbox], [role=menu])'
 
+/** Seen before what lies in front hears the key: by the time this does, that has closed. */
+let isCovered = false
+
+function pressed() {
+  isCovered = document.querySelector(inFront) !== null
+}
+
 function escaped(event: KeyboardEvent) {
-  if (!event.defaultPrevented && document.querySelector(inFront) === null) leave()
+  if (!event.defaultPrevented && !isCovered) leave()
 }
 </script>
 
 <template>
-  <aside class="panel" :aria-label="title" @keydown.esc="escaped">
+  <aside class="panel" :aria-label="title" @keydown.esc.capture="pressed" @keydown.esc="escaped">
     <div class="head">
       <h2 ref="heading" tabindex="-1">{{ title }}</h2>
       <v-btn :icon="mdiClose" size="32" variant="text" :aria-label="close" @click="leave" />
