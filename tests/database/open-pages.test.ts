@@ -90,6 +90,11 @@ describe('an open page', () => {
     const page = await publishedWith(listing())
     const before = await snapshot()
     await addEntry(test.db, site.collectionId, { ...rain, slug: 'missed' }, site.writer)
+    // What the feed itself has yet to tell would be told once more.
+    await vi.waitFor(
+      async () => expect(await changesBetween(test.db, feed.seen() ?? '', null)).toEqual([]),
+      soon,
+    )
     const told = { behind: 0, upToDate: 0, unknown: 0, broken: 0 }
     const leave = [
       watches.open(page, () => (told.behind += 1), { snapshot: before, at: Date.now() }),
