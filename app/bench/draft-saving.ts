@@ -32,6 +32,7 @@ export function useDraftSaving() {
   let listingVersions = new Map<string, number>()
   let running: Promise<void> | null = null
   let retry: ReturnType<typeof setTimeout> | undefined
+  let isLeft = false
 
   async function load(pageId: number): Promise<void> {
     const loaded = await request<EditedPage>('GET', `/api/bench/pages/${pageId}`)
@@ -80,23 +81,15 @@ export function useDraftSaving() {
     { flush: 'sync' },
   )
 
-  /** Saves now what is not saved; resolves when nothing is left to save, or it can't be. */
+  /**
+   * Saves now what is not saved; resolves when nothing is left to save, or it can't be. What is sent
+   * is this page's document, also once the store holds another one.
+   */
   async function save(): Promise<void> {
     clearTimeout(retry)
     while (running !== null) await running
-    if (bench.pageId === page) await saveAs(bench.document)
-  }
-
-  /** Once the page is left, the store holds another one: what is sent is what there was of this. */
-  async function saveLast(document: PageDocument): Promise<void> {
-    clearTimeout(retry)
-    while (running !== null) await running
-    await saveAs(document)
-  }
-
-  async function saveAs(document: PageDocument): Promise<void> {
-    if (page === 0 || document === saved || state.value === 'overtaken') return
-    running = saveOnce(document)
+    if (page === 0 || last === saved || state.value === 'overtaken') return
+    running = saveOnce(last)
     await running
   }
 
@@ -117,7 +110,7 @@ export function useDraftSaving() {
       savedAt.value = answer.savedAt
       saved = document
       if (bench.pageId === page) bench.differsFromLive = answer.changed
-      if (bench.pageId !== page || bench.document === document) {
+      if (last === document) {
         state.value = 'saved'
         backupOf().drop()
       } else void saveSoon()
@@ -138,7 +131,8 @@ export function useDraftSaving() {
       state.value = 'refused'
     } else {
       state.value = 'offline'
-      retry = setTimeout(() => void save(), retryAfter)
+      // Once the page is left, what could not be sent is kept in this browser for when it is opened again.
+      if (!isLeft) retry = setTimeout(() => void save(), retryAfter)
     }
   }
 
@@ -187,7 +181,10 @@ export function useDraftSaving() {
   }
 
   useEventListener('online', () => void save())
-  onScopeDispose(() => void saveLast(last))
+  onScopeDispose(() => {
+    isLeft = true
+    void save()
+  })
 
   return { state, savedAt, message, theirs, load, save, settle, publish }
 }

@@ -7,6 +7,7 @@ import { addCollection } from '../../server/content/collections'
 import { reconcileFieldIndexes } from '../../server/content/field-indexes'
 import { addField } from '../../server/content/field-writing'
 import type { Db } from '../../server/db/client'
+import { words } from './notes'
 
 /** What questions on a filled database refer to. */
 export interface Filled {
@@ -27,24 +28,6 @@ export interface Filled {
 }
 
 const shares = [0.6, 0.15, 0.08, 0.06, 0.05, 0.03, 0.02, 0.01]
-const words = [
-  'leaf',
-  'mould',
-  'bean',
-  'frost',
-  'orchard',
-  'seed',
-  'shed',
-  'rain',
-  'hill',
-  'graft',
-  'kale',
-  'soil',
-  'moth',
-  'pear',
-  'quarry',
-  'sieve',
-]
 
 /**
  * Fills an empty database with so many published entries: most in one collection, terms and reads

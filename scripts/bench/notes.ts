@@ -20,24 +20,9 @@ export async function begun(db: Db): Promise<{ readonly id: string }> {
   return { id: rows[0]?.id ?? '' }
 }
 
-const words = [
-  'leaf',
-  'mould',
-  'bean',
-  'frost',
-  'orchard',
-  'seed',
-  'shed',
-  'rain',
-  'hill',
-  'graft',
-  'kale',
-  'soil',
-  'moth',
-  'pear',
-  'quarry',
-  'sieve',
-]
+/** What titles are made of. */
+export const words =
+  'leaf mould bean frost orchard seed shed rain hill graft kale soil moth pear quarry sieve'.split(' ')
 
 /**
  * A collection of so many entries with skewed reads, ten sentences of text each, and a sortable number. Their
