@@ -1,25 +1,24 @@
 <script setup lang="ts">
 import { mdiClose } from '@mdi/js'
-import { nextTick, useTemplateRef } from 'vue'
+import { useTemplateRef } from 'vue'
+import { useReturnedFocus } from '../shared/returned-focus'
 
 /** What stands beside the page: a title, what it is for, and the ways to close it. */
 defineProps<{ title: string; hint: string; close: string }>()
 const emit = defineEmits<{ close: [] }>()
 const heading = useTemplateRef<HTMLElement>('heading')
-/** What had the focus when it was opened, and gets it back. */
-let opener: Element | null = null
+const { remember, giveBack } = useReturnedFocus()
 
 /** Moves the focus here, as after a press that opened this. */
 function takeFocus() {
-  if (heading.value?.closest('aside')?.contains(document.activeElement) !== true)
-    opener = document.activeElement
+  if (heading.value?.closest('aside')?.contains(document.activeElement) !== true) remember()
   heading.value?.focus({ preventScroll: true })
 }
 defineExpose({ takeFocus })
 
 function leave() {
   emit('close')
-  void nextTick(() => opener instanceof HTMLElement && opener.isConnected && opener.focus())
+  giveBack()
 }
 
 /** What closes with Escape before this does: dialogs, menus and open lists. */

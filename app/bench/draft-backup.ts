@@ -1,6 +1,9 @@
+import { mixed, number, object } from 'yup'
 import type { PageDocument } from '~~/core/edits/document'
 import { parseListing } from '~~/core/listing/definition'
 import { parsePage } from '~~/core/pages/definition'
+import { parseWith } from '~~/core/parsing'
+import { keptJson } from '../shared/kept-json'
 
 /** A document that was not saved yet, and the version of the page that it was made from. */
 export interface Backup {
@@ -24,29 +27,25 @@ export function draftBackup(account: string, pageId: number) {
   }
 }
 
+const schema = object({
+  version: number().required(),
+  document: object({ page: mixed().required(), listings: object().required() }).required(),
+}).required()
+
 /**
  * Reads what a browser kept as any other input: an older Bushel may have left it, and anybody can
  * write there. What can't be read whole is not used.
  */
 export function readBackup(text: string | null): Backup | null {
-  const kept = parsedJson(text)
-  if (!isRecord(kept) || !isRecord(kept.document) || !isRecord(kept.document.listings)) return null
-  const { version } = kept
-  const page = parsePage(kept.document.page)
-  const listings = Object.entries(kept.document.listings).map(([id, one]) => [id, parseListing(one)] as const)
-  if (typeof version !== 'number' || !page.ok || listings.some(([, parsed]) => !parsed.ok)) return null
+  const kept = parseWith<{
+    readonly version: number
+    readonly document: Readonly<Record<'page' | 'listings', object>>
+  }>(schema, keptJson(text))
+  if (!kept.ok) return null
+  const { version, document } = kept.value
+  const page = parsePage(document.page)
+  const listings = Object.entries(document.listings).map(([id, one]) => [id, parseListing(one)] as const)
   const read = listings.flatMap(([id, parsed]) => (parsed.ok ? [[id, parsed.value] as const] : []))
+  if (!page.ok || read.length < listings.length) return null
   return { version, document: { page: page.value, listings: Object.fromEntries(read) } }
-}
-
-function parsedJson(text: string | null): unknown {
-  try {
-    return text === null ? null : JSON.parse(text)
-  } catch {
-    return null
-  }
-}
-
-function isRecord(value: unknown): value is Readonly<Record<string, unknown>> {
-  return typeof value === 'object' && value !== null && !Array.isArray(value)
 }

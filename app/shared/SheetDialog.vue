@@ -1,26 +1,12 @@
 <script setup lang="ts">
-import { nextTick, onBeforeUnmount, watch } from 'vue'
+import { onBeforeUnmount, watch } from 'vue'
+import { useReturnedFocus } from './returned-focus'
 
 /** The one dialog: a sheet with a title, what it is about, and the presses that end it. */
 const open = defineModel<boolean>({ required: true })
 
-/** What had the focus when it was opened, and gets it back. */
-let opener: Element | null = null
-
-function giveBack() {
-  const to = opener
-  opener = null
-  void nextTick(() => to instanceof HTMLElement && to.isConnected && to.focus())
-}
-
-watch(
-  open,
-  (isOpen) => {
-    if (isOpen) opener = document.activeElement
-    else giveBack()
-  },
-  { flush: 'sync', immediate: true },
-)
+const { remember, giveBack } = useReturnedFocus()
+watch(open, (isOpen) => (isOpen ? remember() : giveBack()), { flush: 'sync', immediate: true })
 // Some are there only while they are open, and are gone before they hear of it.
 onBeforeUnmount(giveBack)
 

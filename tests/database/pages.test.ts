@@ -94,6 +94,28 @@ describe('the draft of a page', () => {
     expect((await editedPage(test.db, pageId)).version).toBe(2)
   })
 
+  it('tells of a listing that was sent by its version, also where it is on no page any more', async () => {
+    const placed = draft(1)
+    await saveDraft(test.db, pageId, placed, site.writer)
+    const id = placed.listings[0]?.id ?? ''
+    const { page } = draft(2)
+    await saveDraft(
+      test.db,
+      pageId,
+      { ...placed, version: 2, page: { ...page, areas: { main: [], side: [] } }, listings: [] },
+      site.writer,
+    )
+    const refused: unknown = await saveDraft(test.db, pageId, draft(3, 0, id), site.writer).catch(
+      (error: unknown) => error,
+    )
+    expect(refused).toMatchObject({
+      status: 409,
+      details: { current: { version: 3, listings: [{ id, version: 1 }] } },
+    })
+    const again = await saveDraft(test.db, pageId, draft(3, 1, id), site.writer)
+    expect(again.listings).toMatchObject([{ id, version: 2 }])
+  })
+
   it('must name listings that are there, and valid definitions', async () => {
     const stray = await saveDraft(test.db, pageId, { ...draft(1), listings: [] }, site.writer).catch(
       (error: unknown) => error,
