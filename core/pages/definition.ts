@@ -103,6 +103,20 @@ export function withPlacementsAt(page: Page, spot: Spot, placed: readonly Placem
   return spot === 'shelf' ? { ...page, shelf: placed } : { ...page, areas: { ...page.areas, [spot]: placed } }
 }
 
+/** The page with a placement that stands there otherwise. */
+export function withPlacementChanged(
+  page: Page,
+  placementId: string,
+  change: Partial<Omit<Placement, 'id'>>,
+): Page {
+  const spot = spotOf(page, placementId)
+  if (spot === null) return page
+  const changed = placementsAt(page, spot).map((one) =>
+    one.id === placementId ? { ...one, ...change } : one,
+  )
+  return withPlacementsAt(page, spot, changed)
+}
+
 /** The page with a placement moved to a spot, at a position counted after it was taken out. */
 export function withPlacementMoved(page: Page, placementId: string, spot: Spot, at: number): Page {
   const from = spotOf(page, placementId)
