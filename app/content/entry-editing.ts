@@ -29,12 +29,14 @@ export function useEntryEditing() {
 
   /** Begins an entry that is not stored yet, with what its fields start with. */
   function begin(): void {
+    stored.value = null
+    slugFollows.value = true
     form.reset({ ...blankEntry, values: fallbackValues(fields.value) })
   }
 
   function take(entry: EditedEntry): void {
     stored.value = entry
-    slugFollows.value = entry.status === 'draft' && entry.slug === slugOf(entry.title)
+    slugFollows.value = follows(entry)
     form.reset(entryInputOf(entry))
   }
 
@@ -52,24 +54,43 @@ export function useEntryEditing() {
     form.values.values = { ...form.values.values, [fieldId]: value }
   }
 
-  /** Saves; the stored entry, or null when something in it is not right. */
-  async function save(collectionId: number): Promise<EditedEntry | null> {
+  /**
+   * Saves, with another state where that is to change; the stored entry, or null when something in it
+   * is not right. What is typed meanwhile stays.
+   */
+  async function save(
+    collectionId: number,
+    change: Partial<Pick<EntryInput, 'status' | 'publishedAt'>> = {},
+  ): Promise<EditedEntry | null> {
     const before = stored.value
-    const entry = entryInputOf(form.values)
-    const answer = await form.send(() =>
-      before === null
-        ? request<EditedEntry>('POST', `/api/bench/collections/${collectionId}/entries`, entry)
-        : request<EditedEntry>('PUT', `/api/bench/entries/${before.id}`, { version: before.version, entry }),
+    const typed = entryInputOf(form.values)
+    const entry = { ...typed, ...change }
+    const answer = await form.send(
+      () =>
+        before === null
+          ? request<EditedEntry>('POST', `/api/bench/collections/${collectionId}/entries`, entry)
+          : request<EditedEntry>('PUT', `/api/bench/entries/${before.id}`, {
+              version: before.version,
+              entry,
+            }),
+      change,
     )
-    if (answer !== null) take(answer)
+    if (answer === null) return null
+    stored.value = answer
+    slugFollows.value = follows(answer)
+    form.settle(typed, entryInputOf(answer))
     return answer
+  }
+
+  /** Makes a draft like it, with what is typed and not saved; null when something in that is not right. */
+  function copy(id: number): Promise<EditedEntry | null> {
+    const entry = form.changed.value ? entryInputOf(form.values) : null
+    return form.send(() => request<EditedEntry>('POST', `/api/bench/entries/${id}/copy`, { entry }))
   }
 
   /** Publishes now, or from the date that is set. */
   function publish(collectionId: number, now: number): Promise<EditedEntry | null> {
-    form.values.status = 'published'
-    form.values.publishedAt ??= now
-    return save(collectionId)
+    return save(collectionId, { status: 'published', publishedAt: form.values.publishedAt ?? now })
   }
 
   /** Goes on from the other's version, with what was typed here kept in the form. */
@@ -90,7 +111,12 @@ export function useEntryEditing() {
     setSlug,
     setValue,
     save,
+    copy,
     publish,
     keepMine,
   }
+}
+
+function follows(entry: EditedEntry): boolean {
+  return entry.status === 'draft' && entry.slug === slugOf(entry.title)
 }

@@ -1,4 +1,4 @@
-import { computed, nextTick, reactive, ref } from 'vue'
+import { computed, nextTick, reactive, ref, shallowRef } from 'vue'
 import type { Fault } from '~~/core/parsing'
 import { RequestProblem } from './http'
 
@@ -18,7 +18,9 @@ export function useForm<Values extends object>(initial: Values, check: (values: 
   const problem = ref<RequestProblem | null>(null)
   const sending = ref(false)
   const changed = computed(() => JSON.stringify(values) !== saved.value)
-  const found = computed(() => check(values as Values))
+  /** What is sent beside what is typed, as publishing sends another state: checked with it. */
+  const sentToo = shallowRef<Partial<Values>>({})
+  const found = computed(() => check({ ...(values as Values), ...sentToo.value }))
 
   /** The messages of a field and of what lies in it, for Vuetify's error-messages. */
   function faults(path: string): string[] {
@@ -43,8 +45,22 @@ export function useForm<Values extends object>(initial: Values, check: (values: 
     problem.value = null
   }
 
-  /** Runs `action` when every field is right; keeps what the server refuses beside its fields. */
-  async function send<T>(action: () => Promise<T>): Promise<T | null> {
+  /**
+   * Takes over what came of saving `sent`: where nothing else was typed meanwhile, the answer's; what
+   * was stays, and is not saved yet.
+   */
+  function settle(sent: Values, answered: Values): void {
+    const typed = settled(values, sent, answered)
+    reset(answered)
+    Object.assign(values, typed)
+  }
+
+  /**
+   * Runs `action` when every field is right, with what is `too` sent beside them; keeps what the
+   * server refuses beside its fields.
+   */
+  async function send<T>(action: () => Promise<T>, too: Partial<Values> = {}): Promise<T | null> {
+    sentToo.value = too
     tried.value = true
     problem.value = null
     refused.clear()
@@ -67,7 +83,21 @@ export function useForm<Values extends object>(initial: Values, check: (values: 
     }
   }
 
-  return { values, changed, faults, leave, reset, send, sending, problem, tried }
+  return { values, changed, faults, leave, reset, settle, send, sending, problem, tried }
+}
+
+/** The values of fields that hold others, by their own: a field of an entry changes by itself. */
+function settled<Values extends object>(typed: object, sent: Values, answered: Values): Values {
+  const entries = Object.entries(answered).map(([key, answer]: [string, unknown]) => {
+    const [now, before]: unknown[] = [Reflect.get(typed, key), Reflect.get(sent, key)]
+    if (JSON.stringify(now) === JSON.stringify(before)) return [key, answer]
+    return [key, isRecord(now) && isRecord(before) && isRecord(answer) ? settled(now, before, answer) : now]
+  })
+  return Object.fromEntries(entries) as Values
+}
+
+function isRecord(value: unknown): value is object {
+  return typeof value === 'object' && value !== null && !Array.isArray(value) && !('type' in value)
 }
 
 /** Brings the first field that is wrong into sight, and the typing into it. */

@@ -184,14 +184,26 @@ async function holdCollectionOf(trx: Trx, id: number): Promise<number> {
   return row.collection_id
 }
 
-/** Adds a draft like an entry, under an address of its own. */
-export async function duplicateEntry(db: Db, id: number, writer: Writer): Promise<EditedEntry> {
+/**
+ * Adds a draft like an entry, under an address of its own: as it stands, or with what was typed into
+ * it since. Throws 422 for what is typed wrongly.
+ */
+export async function duplicateEntry(
+  db: Db,
+  id: number,
+  typed: unknown,
+  writer: Writer,
+): Promise<EditedEntry> {
   const original = await loadEntry(db, id)
   const added = await transact(db, async (trx) => {
     const slug = await freeCopySlug(trx, original)
+    const copied =
+      typed === null
+        ? entryInputOf(original)
+        : await entryOf(trx, typed, await fieldsOf(trx, original.collectionId))
     const copy: EntryInput = {
-      ...entryInputOf(original),
-      title: `${original.title.slice(0, 190)} (copy)`,
+      ...copied,
+      title: `${copied.title.slice(0, 190)} (copy)`,
       slug,
       status: 'draft',
       pinned: false,

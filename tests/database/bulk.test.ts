@@ -197,8 +197,8 @@ describe('the history of an entry', () => {
       site.writer,
     )
     const [first, second] = [
-      await duplicateEntry(test.db, entry.id, site.writer),
-      await duplicateEntry(test.db, entry.id, site.writer),
+      await duplicateEntry(test.db, entry.id, null, site.writer),
+      await duplicateEntry(test.db, entry.id, null, site.writer),
     ]
     expect(first).toMatchObject({
       title: 'Rain (copy)',
@@ -207,5 +207,17 @@ describe('the history of an entry', () => {
       pinned: false,
     })
     expect(second.slug).toBe(`original-${count}-copy-2`)
+  })
+
+  it('is copied with what was typed into it and not saved, where that is right', async () => {
+    const original = { ...rain, slug: `typed-${count}` }
+    const entry = await addEntry(test.db, site.collectionId, original, site.writer)
+    const typed = { ...original, title: 'Hail', summary: 'Not saved yet.', status: 'published' }
+    const copy = await duplicateEntry(test.db, entry.id, typed, site.writer)
+    expect(copy).toMatchObject({ title: 'Hail (copy)', summary: 'Not saved yet.', status: 'draft' })
+    expect((await loadEntry(test.db, entry.id)).title).toBe('Rain')
+    await expect(
+      duplicateEntry(test.db, entry.id, { ...typed, title: '' }, site.writer),
+    ).rejects.toMatchObject({ status: 422 })
   })
 })

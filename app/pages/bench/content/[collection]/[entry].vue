@@ -1,9 +1,16 @@
 <script setup lang="ts">
 import { NuxtLink } from '#components'
-import { navigateTo, onBeforeRouteLeave, useHead, useRoute } from '#imports'
+import {
+  definePageMeta,
+  navigateTo,
+  onBeforeRouteLeave,
+  onBeforeRouteUpdate,
+  useHead,
+  useRoute,
+} from '#imports'
 import { mdiDotsHorizontal, mdiOpenInNew } from '@mdi/js'
 import { useEventListener } from '@vueuse/core'
-import { computed, defineAsyncComponent, ref, useId } from 'vue'
+import { computed, defineAsyncComponent, ref, useId, watch } from 'vue'
 import { baseOf, entryAddressOf } from '~~/core/content/entry-address'
 import { stateOf } from '~~/core/content/entry'
 import { formatDate } from '~~/core/formats/dates'
@@ -12,7 +19,7 @@ import EntryFields from '../../../../content/EntryFields.vue'
 import EntryHistory from '../../../../content/EntryHistory.vue'
 import EntryTerms from '../../../../content/EntryTerms.vue'
 import FieldMessages from '../../../../content/FieldMessages.vue'
-import InstantField from '../../../../content/InstantField.vue'
+import InstantField from '../../../../shared/dates/InstantField.vue'
 import OvertakenEntry from '../../../../content/OvertakenEntry.vue'
 import MediaChoice from '../../../../content/media/MediaChoice.vue'
 import StateMark from '../../../../content/StateMark.vue'
@@ -21,7 +28,7 @@ import { useEntryEditing } from '../../../../content/entry-editing'
 import { words } from '../../../../content/words'
 import ActionMenu from '../../../../shared/ActionMenu.vue'
 import ConfirmDialog from '../../../../shared/ConfirmDialog.vue'
-import { attempt, succeeded } from '../../../../shared/attempt'
+import { succeeded } from '../../../../shared/attempt'
 import { RequestProblem, request } from '../../../../shared/http'
 import ChoiceSetting from '../../../../shared/settings/ChoiceSetting.vue'
 import { words as shared } from '../../../../shared/words'
@@ -29,6 +36,9 @@ import { useCatalogue } from '../../../../stores/catalogue'
 import { useNotices } from '../../../../stores/notices'
 
 const RichTextEditor = defineAsyncComponent(() => import('../../../../content/RichTextEditor.vue'))
+
+// The form stays while what is new gets its number: somebody may be typing.
+definePageMeta({ key: (route) => `entries of ${String(route.params.collection)}` })
 
 const route = useRoute()
 const catalogue = useCatalogue()
@@ -74,9 +84,11 @@ const actions = computed(() => [
 ])
 const authors = computed(() => [{ id: null, name: words.noAuthor }, ...catalogue.catalogue.authors])
 
-void open()
+watch(() => route.params.entry, open, { immediate: true })
 
 async function open() {
+  if (stored.value !== null && Number(route.params.entry) === stored.value.id) return
+  leaving = false
   try {
     await catalogue.load()
     fields.value = collection.value?.fields ?? []
@@ -103,9 +115,11 @@ async function save(publish: boolean) {
 async function duplicate() {
   const entry = stored.value
   if (entry === null) return
-  const copy = await attempt(() => request<EditedEntry>('POST', `/api/bench/entries/${entry.id}/copy`))
+  const copy = await editing.copy(entry.id)
   if (copy === null) return
   notices.tell({ text: words.copied(copy.title) })
+  // What was typed went into the copy.
+  leaving = true
   await navigateTo(`${back.value}/${copy.id}`)
 }
 
@@ -135,11 +149,14 @@ async function remove() {
 }
 
 const asked = ref<string | null>(null)
-onBeforeRouteLeave((to) => {
+onBeforeRouteLeave(mayLeave)
+onBeforeRouteUpdate(mayLeave)
+
+function mayLeave(to: { readonly fullPath: string }): boolean {
   if (!changed.value || leaving || to.fullPath.startsWith(`${back.value}/${stored.value?.id}`)) return true
   asked.value = to.fullPath
   return false
-})
+}
 useEventListener(window, 'beforeunload', (event) => {
   if (changed.value) event.preventDefault()
 })

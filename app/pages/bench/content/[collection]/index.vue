@@ -13,7 +13,10 @@ import StateMark from '../../../../content/StateMark.vue'
 import type { EntryRow } from '~~/core/content/answers'
 import { words } from '../../../../content/words'
 import ScreenHead from '../../../../shared/ScreenHead.vue'
-import { RequestProblem, request } from '../../../../shared/http'
+import { useAnswer } from '../../../../shared/answers'
+import type { PageOfRows } from '../../../../shared/answers'
+import { attempt } from '../../../../shared/attempt'
+import { request } from '../../../../shared/http'
 import { useCatalogue } from '../../../../stores/catalogue'
 import { useSession } from '../../../../stores/session'
 
@@ -39,12 +42,7 @@ const options = ref<TableOptions>({
 const typed = ref('')
 const search = refDebounced(typed, 200)
 const state = ref<string>('all')
-const rows = ref<readonly EntryRow[]>([])
-const total = ref(0)
-const loading = ref(true)
-const failure = ref<string | null>(null)
 const frame = ref<InstanceType<typeof ContentFrame> | null>(null)
-let asking: AbortController | null = null
 
 const chosen = ref<readonly number[]>([])
 const extra = useLocalStorage<Record<string, string[]>>('bushel columns', {})
@@ -109,32 +107,14 @@ watch(
   (rowsPerPage) => (perPage.value = rowsPerPage),
 )
 watch([search, state, () => collection.value?.id], () => (chosen.value = []))
-watch([options, () => collection.value?.id], load, { immediate: true })
-
-async function load() {
-  if (collection.value === undefined) return
-  asking?.abort()
-  asking = new AbortController()
-  const query = question()
-  loading.value = true
-  try {
-    const path = `/api/bench/collections/${collection.value.id}/entries?${query}`
-    const answer = await request<{ rows: readonly EntryRow[]; total: number }>(
-      'GET',
-      path,
-      undefined,
-      asking.signal,
-    )
-    rows.value = answer.rows
-    total.value = answer.total
-    failure.value = null
-    loading.value = false
-  } catch (error) {
-    if (!(error instanceof RequestProblem)) return
-    failure.value = error.message
-    loading.value = false
-  }
-}
+const { answer, failure, asking, again } = useAnswer<PageOfRows<EntryRow>>(() =>
+  collection.value === undefined
+    ? null
+    : { path: `/api/bench/collections/${collection.value.id}/entries?${question()}` },
+)
+const rows = computed(() => answer.value?.rows ?? [])
+const total = computed(() => answer.value?.total ?? 0)
+const loading = computed(() => asking.value || collection.value === undefined)
 
 function question(): URLSearchParams {
   const [sort] = options.value.sortBy
@@ -150,17 +130,17 @@ function question(): URLSearchParams {
 }
 
 async function chooseAllFound() {
-  if (collection.value === undefined) return
-  const { ids } = await request<{ ids: readonly number[] }>(
-    'GET',
-    `/api/bench/collections/${collection.value.id}/entry-ids?${question()}`,
+  const { id } = collection.value ?? {}
+  if (id === undefined) return
+  const found = await attempt(() =>
+    request<{ ids: readonly number[] }>('GET', `/api/bench/collections/${id}/entry-ids?${question()}`),
   )
-  chosen.value = ids
+  if (found !== null) chosen.value = found.ids
 }
 
 async function changed() {
   chosen.value = []
-  await Promise.all([load(), frame.value?.load()])
+  await Promise.all([again(), frame.value?.load()])
 }
 
 function thumbnail(picture: { readonly hash: string; readonly width: number }): string {

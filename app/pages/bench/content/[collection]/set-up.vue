@@ -53,14 +53,15 @@ function inputOf({ name, singular, plural, icon, kind, address, facets }: Collec
 
 async function save() {
   const id = collection.value?.id
+  const sent = inputOf(values)
   if (
     id === undefined ||
-    (await form.send(() => request('PUT', `/api/bench/collections/${id}`, inputOf(values)))) === null
+    (await form.send(() => request('PUT', `/api/bench/collections/${id}`, sent))) === null
   )
     return
+  form.settle(sent, sent)
   await Promise.all([catalogue.load(), frame.value?.load()])
-  form.reset(inputOf(values))
-  notices.tell({ text: words.collection.saved(values.name) })
+  notices.tell({ text: words.collection.saved(sent.name) })
 }
 
 async function remove() {
