@@ -1,55 +1,88 @@
 <script setup lang="ts">
-import { mdiDotsHorizontal, mdiDragVertical, mdiPlus } from '@mdi/js'
-import { computed } from 'vue'
+import { mdiDotsHorizontal, mdiPlus } from '@mdi/js'
+import { computed, ref } from 'vue'
 import { VueDraggable } from 'vue-draggable-plus'
+import { movedInto } from '~~/core/ordering'
 import { placementsAt, spotOf } from '~~/core/pages/definition'
 import type { Placement, Spot } from '~~/core/pages/definition'
 import { takeOf } from '~~/core/listing/amount'
 import { frames } from '~~/core/pages/frames'
 import ActionMenu from '../shared/ActionMenu.vue'
 import type { MenuAction } from '../shared/ActionMenu.vue'
-import { useBench } from '../stores/bench'
+import MoveHandle from '../shared/sorting/MoveHandle.vue'
+import type { Direction } from '../shared/sorting/MoveHandle.vue'
+import { holdFocus } from '../shared/sorting/held-focus'
+import { useDraft } from '../stores/bench/draft'
+import { useSelection } from '../stores/bench/selection'
+import { useShown } from '../stores/bench/shown'
 import { useCatalogue } from '../stores/catalogue'
+import { useNotices } from '../stores/notices'
+import { words as shared } from '../shared/words'
 import { spotNames, words } from './words'
 
-const bench = useBench()
+const draft = useDraft()
+const selection = useSelection()
+const shown = useShown()
 const catalogue = useCatalogue()
+const notices = useNotices()
 
 const spots = computed<readonly Spot[]>(() => [
-  ...frames.get(bench.page.frame).areas.map((area) => area.name),
+  ...frames.get(draft.page.frame).areas.map((area) => area.name),
   'shelf',
 ])
 
-function nameOf(placement: Placement): string {
-  return bench.document.listings[placement.listing]?.name ?? ''
-}
-
 /** How many entries a placement shows now, once the server has said. */
 function shownCount(placement: Placement): number | null {
-  const passed = bench.counts[placement.listing]?.steps.at(-1)
-  const amount = bench.document.listings[placement.listing]?.amount
+  const passed = shown.counts[placement.listing]?.steps.at(-1)
+  const amount = draft.document.listings[placement.listing]?.amount
   if (passed === undefined || amount === undefined) return null
   return Math.max(0, Math.min(takeOf(amount), passed - amount.skip))
 }
 
 /** A drag reports both lists that it changed; the one that now holds the moved thing makes the edit. */
 function dropped(spot: Spot, placements: readonly Placement[]) {
-  const before = placementsAt(bench.page, spot).map((one) => one.id)
-  const after = placements.map((one) => one.id)
-  const moved =
-    after.find((id) => !before.includes(id)) ??
-    (after.length === before.length
-      ? (after.find((id, at) => before[at] !== id && before[at + 1] !== id) ??
-        after.find((id, at) => before[at] !== id))
-      : undefined)
-  if (moved !== undefined) bench.movePlacement(moved, spot, after.indexOf(moved))
+  const ids = (all: readonly Placement[]) => all.map((one) => one.id)
+  const moved = movedInto(ids(placementsAt(draft.page, spot)), ids(placements))
+  const placement = placements.find((one) => one.id === moved?.item)
+  if (moved !== null && placement !== undefined) draft.move(placement, spot, moved.at)
 }
 
 function add(spot: Spot, collection: { id: number; name: string }) {
-  const names = new Set(Object.values(bench.document.listings).map((listing) => listing.name))
-  let name = collection.name
-  for (let number = 2; names.has(name); number += 1) name = `${collection.name} ${number}`
-  bench.placeListing(spot, name, collection.id)
+  selection.place(spot, freeName(collection.name), collection.id)
+}
+
+/** A name that no listing of the page has: with a number after it where it must. */
+function freeName(wanted: string): string {
+  const names = new Set(Object.values(draft.document.listings).map((listing) => listing.name))
+  const base = wanted.replace(/ \d+$/, '')
+  let name = wanted
+  for (let number = 2; names.has(name); number += 1) name = `${base} ${number}`
+  return name
+}
+
+/** The placement whose name is being typed where it stands. */
+const renamed = ref<string | null>(null)
+const vFocused = { mounted: (input: HTMLInputElement) => input.select() }
+
+function rename(placement: Placement, event: Event) {
+  if (renamed.value !== placement.id) return
+  const name = (event.target as HTMLInputElement).value.trim()
+  renamed.value = null
+  if (name !== '' && name !== draft.nameOf(placement))
+    draft.editListing(placement.listing, `Rename “${draft.nameOf(placement)}”`, (before) => ({
+      ...before,
+      name,
+    }))
+}
+
+function duplicate(placement: Placement) {
+  selection.choose(draft.duplicate(placement, freeName(draft.nameOf(placement))))
+}
+
+function remove(placement: Placement) {
+  const name = draft.nameOf(placement)
+  draft.remove(placement)
+  notices.tell({ text: words.removed(name), action: { title: shared.undo, run: draft.undo } })
 }
 
 function additions(spot: Spot): readonly MenuAction[] {
@@ -62,32 +95,43 @@ function additions(spot: Spot): readonly MenuAction[] {
 function moves(placement: Placement, spot: Spot): readonly MenuAction[] {
   const others = spots.value.filter((other) => other !== spot)
   return [
+    { title: words.rename, run: () => (renamed.value = placement.id) },
+    { title: words.duplicate, run: () => duplicate(placement) },
     { title: words.moveUp, run: () => shift(placement, -1) },
     { title: words.moveDown, run: () => shift(placement, 1) },
     ...others.map((other) => ({
       title: other === 'shelf' ? words.keepOnShelf : words.moveTo(spotNames[other]),
-      run: () => bench.movePlacement(placement.id, other, placementsAt(bench.page, other).length),
+      run: () => draft.move(placement, other, placementsAt(draft.page, other).length),
     })),
+    { title: words.remove, run: () => remove(placement) },
   ]
 }
 
+/** Up and down within a spot, to the sides from spot to spot. */
+function step(placement: Placement, spot: Spot, direction: Direction, handle: HTMLElement) {
+  holdFocus(handle, draft.nameOf(placement))
+  if (direction === 'up' || direction === 'down') return shift(placement, direction === 'up' ? -1 : 1)
+  const other = spots.value[spots.value.indexOf(spot) + (direction === 'left' ? -1 : 1)]
+  if (other !== undefined) draft.move(placement, other, placementsAt(draft.page, other).length)
+}
+
 function shift(placement: Placement, by: number) {
-  const spot = spotOf(bench.page, placement.id)
+  const spot = spotOf(draft.page, placement.id)
   if (spot === null) return
-  const at = placementsAt(bench.page, spot).findIndex((one) => one.id === placement.id)
-  if (at + by >= 0 && at + by < placementsAt(bench.page, spot).length)
-    bench.movePlacement(placement.id, spot, at + by)
+  const at = placementsAt(draft.page, spot).findIndex((one) => one.id === placement.id)
+  if (at + by >= 0 && at + by < placementsAt(draft.page, spot).length) draft.move(placement, spot, at + by)
 }
 </script>
 
 <template>
-  <nav class="areas" :aria-label="words.areas">
+  <nav class="areas" :aria-label="words.areas" data-move-room>
     <section
       v-for="spot in spots"
       :key="spot"
       class="spot"
       :class="{ shelf: spot === 'shelf' }"
       :aria-label="spotNames[spot]"
+      data-move-place
     >
       <header>
         <h2>{{ spotNames[spot] }}</h2>
@@ -104,39 +148,60 @@ function shift(placement: Placement, by: number) {
       </header>
       <VueDraggable
         tag="ul"
-        :model-value="[...placementsAt(bench.page, spot)]"
+        :model-value="[...placementsAt(draft.page, spot)]"
         group="placements"
-        handle=".drag"
-        :animation="140"
+        handle=".move-handle"
+        :animation="120"
+        :force-fallback="true"
+        :fallback-on-body="true"
         @update:model-value="dropped(spot, $event)"
       >
         <li
-          v-for="placement in placementsAt(bench.page, spot)"
+          v-for="placement in placementsAt(draft.page, spot)"
           :key="placement.id"
           class="row"
-          :class="{ chosen: placement.id === bench.chosenId, pointed: placement.id === bench.pointedId }"
-          @mouseenter="bench.pointedId = placement.id"
-          @mouseleave="bench.pointedId = null"
+          :class="{
+            chosen: placement.id === selection.chosenId,
+            pointed: placement.id === selection.pointedId,
+          }"
+          @mouseenter="selection.pointedId = placement.id"
+          @mouseleave="selection.pointedId = null"
         >
-          <span class="drag" aria-hidden="true"><v-icon :icon="mdiDragVertical" size="18" /></span>
+          <MoveHandle
+            :name="draft.nameOf(placement)"
+            :move="placement.id"
+            @step="(direction, handle) => step(placement, spot, direction, handle)"
+          />
+          <input
+            v-if="renamed === placement.id"
+            v-focused
+            class="renaming"
+            maxlength="120"
+            :aria-label="words.nameOf(draft.nameOf(placement))"
+            :value="draft.nameOf(placement)"
+            @keydown.enter="rename(placement, $event)"
+            @keydown.esc.stop="renamed = null"
+            @blur="rename(placement, $event)"
+          />
           <button
+            v-else
             type="button"
             class="choose"
-            :aria-current="placement.id === bench.chosenId ? 'true' : undefined"
-            @click="bench.choose(placement.id)"
-            @focus="bench.pointedId = placement.id"
-            @blur="bench.pointedId = null"
-            @keydown.alt.up.prevent="shift(placement, -1)"
-            @keydown.alt.down.prevent="shift(placement, 1)"
+            :aria-current="placement.id === selection.chosenId ? 'true' : undefined"
+            @click="selection.choose(placement.id)"
+            @dblclick="renamed = placement.id"
+            @keydown.f2="renamed = placement.id"
+            @focus="selection.pointedId = placement.id"
+            @blur="selection.pointedId = null"
           >
-            <span class="name">{{ nameOf(placement) }}</span>
+            <span class="name">{{ draft.nameOf(placement) }}</span>
             <span v-if="shownCount(placement) !== null" class="count tabular">{{
               shownCount(placement)
             }}</span>
           </button>
           <ActionMenu
             v-slot="{ opener }"
-            :label="words.more(nameOf(placement))"
+            :label="words.more(draft.nameOf(placement))"
             :actions="moves(placement, spot)"
           >
             <v-btn
@@ -145,12 +210,12 @@ function shift(placement: Placement, by: number) {
               :icon="mdiDotsHorizontal"
               size="28"
               variant="text"
-              :aria-label="words.more(nameOf(placement))"
+              :aria-label="words.more(draft.nameOf(placement))"
             />
           </ActionMenu>
         </li>
       </VueDraggable>
-      <p v-if="placementsAt(bench.page, spot).length === 0" class="empty">
+      <p v-if="placementsAt(draft.page, spot).length === 0" class="empty">
         {{ spot === 'shelf' ? words.shelfEmpty : words.areaEmpty }}
       </p>
     </section>
@@ -218,16 +283,6 @@ ul {
   color: var(--leaf);
 }
 
-.drag {
-  display: grid;
-  place-items: center;
-  flex: none;
-  width: 24px;
-  height: 32px;
-  color: #a79f8a;
-  cursor: grab;
-}
-
 .choose {
   flex: 1;
   display: flex;
@@ -271,5 +326,16 @@ ul {
   font-size: 12.5px;
   line-height: 1.4;
   color: var(--soft);
+}
+
+.renaming {
+  flex: 1;
+  min-width: 0;
+  min-height: 32px;
+  padding: 0 7px;
+  border: 1px solid var(--leaf);
+  border-radius: 6px;
+  background: #fff;
+  font: inherit;
 }
 </style>

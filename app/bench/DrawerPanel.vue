@@ -1,58 +1,38 @@
 <script setup lang="ts">
-import { useId, useTemplateRef, watch } from 'vue'
-import { useBench } from '../stores/bench'
+import { useTemplateRef, watch } from 'vue'
+import { useSelection } from '../stores/bench/selection'
 import SidePanel from './SidePanel.vue'
 import { drawers } from './drawers'
 import { words } from './words'
 
-const bench = useBench()
-const id = useId()
+/** What stands beside the page, one thing at a time. */
+const selection = useSelection()
 const panel = useTemplateRef('panel')
 
-/** Who opens a clause goes on in it; who chooses a listing stays where they are. */
+/** Who opens a drawer goes on in it; who chooses a listing stays where they are. */
 watch(
-  () => bench.drawerWanted,
+  () => selection.drawerWanted,
   (wanted) => {
     if (!wanted) return
-    bench.drawerWanted = false
+    selection.drawerWanted = false
     panel.value?.takeFocus()
   },
   { immediate: true, flush: 'post' },
 )
-
-function rename(name: string) {
-  if (name.trim() !== '') bench.editListing('Name', (before) => ({ ...before, name: name.trim() }), 'name')
-}
 </script>
 
 <template>
   <SidePanel
-    v-if="bench.listing && bench.clause"
+    v-if="selection.drawer"
     ref="panel"
-    :data-clause="bench.clause"
-    :title="words.clauses[bench.clause].title"
-    :hint="words.clauses[bench.clause].hint"
+    :data-clause="selection.drawer"
+    :title="words.drawers[selection.drawer].title"
+    :hint="words.drawers[selection.drawer].hint"
     :close="words.closeDrawer"
-    @close="bench.openClause(null)"
+    @close="selection.openDrawer(null)"
   >
     <div class="settings">
-      <component :is="drawers[bench.clause]" :listing="bench.listing" />
-      <div v-if="bench.clause === 'from'" class="identity">
-        <v-text-field
-          :id="`${id}-name`"
-          :label="words.name"
-          maxlength="120"
-          :model-value="bench.listing.name"
-          @update:model-value="rename"
-        />
-        <v-text-field
-          :label="words.heading"
-          :hint="words.headingHint"
-          maxlength="160"
-          :model-value="bench.chosen?.heading ?? ''"
-          @update:model-value="bench.editPlacement('Heading', { heading: $event ?? '' }, 'heading')"
-        />
-      </div>
+      <component :is="drawers[selection.drawer]" :listing="selection.listing ?? undefined" />
     </div>
   </SidePanel>
   <aside v-else class="none">{{ words.nothingChosen }}</aside>
@@ -73,14 +53,5 @@ function rename(name: string) {
   display: grid;
   grid-template-columns: minmax(0, 1fr);
   gap: 16px;
-}
-
-.identity {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr);
-  gap: 14px;
-  margin-top: 6px;
-  padding-top: 18px;
-  border-top: 1px solid var(--line);
 }
 </style>

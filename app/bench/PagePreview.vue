@@ -1,13 +1,19 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import { computed, onBeforeUnmount, ref, useTemplateRef, watch } from 'vue'
-import { useBench } from '../stores/bench'
+import { useDraft } from '../stores/bench/draft'
+import { useSelection } from '../stores/bench/selection'
+import { useShown } from '../stores/bench/shown'
+import { useView } from '../stores/bench/view'
 import { namedWidths } from './named-widths'
 import { usePageFrame } from './page-frame'
 import { words } from './words'
 
 const props = defineProps<{ width: number }>()
-const bench = useBench()
+const draft = useDraft()
+const selection = useSelection()
+const shown = useShown()
+const view = useView()
 const room = useTemplateRef<HTMLElement>('room')
 const frame = useTemplateRef<HTMLIFrameElement>('frame')
 const { width: roomWidth, height: roomHeight } = useElementSize(room)
@@ -16,7 +22,7 @@ const ready = ref(false)
 const margin = 20
 
 /** The widths shown: that of the ruler, or every named one. The first frame is the one that is worked on. */
-const widths = computed(() => (bench.sideBySide ? namedWidths.map((one) => one.width) : [props.width]))
+const widths = computed(() => (view.sideBySide ? namedWidths.map((one) => one.width) : [props.width]))
 const mirrors = useTemplateRef<HTMLIFrameElement[]>('mirrors')
 
 /** A page wider than its room is shown smaller, never cut. */
@@ -68,8 +74,8 @@ function opened() {
   style.textContent = markStyles
   page.head.append(style)
   page.addEventListener('click', clicked, true)
-  page.addEventListener('mouseover', (event) => (bench.pointedId = placementAt(event.target)))
-  page.addEventListener('mouseleave', () => (bench.pointedId = null))
+  page.addEventListener('mouseover', (event) => (selection.pointedId = placementAt(event.target)))
+  page.addEventListener('mouseleave', () => (selection.pointedId = null))
   page.addEventListener('submit', (event) => event.preventDefault(), true)
   page.addEventListener('keydown', (event) => document.dispatchEvent(new KeyboardEvent(event.type, event)))
   ready.value = true
@@ -81,13 +87,13 @@ function opened() {
 function clicked(event: MouseEvent) {
   // Tabs, arrows and dots of the page work here as they do for visitors.
   if ((event.target as Element | null)?.closest?.('[data-control]'))
-    return bench.choose(placementAt(event.target))
+    return selection.choose(placementAt(event.target))
   event.preventDefault()
   event.stopPropagation()
   const placement = placementAt(event.target)
-  bench.choose(placement)
+  selection.choose(placement)
   const part = (event.target as Element | null)?.closest?.('[data-part-key]')?.getAttribute('data-part-key')
-  if (placement !== null && part != null) bench.openCardPart(part)
+  if (placement !== null && part != null) selection.openCardPart(part)
 }
 
 function placementAt(target: EventTarget | null): string | null {
@@ -99,10 +105,10 @@ function mark() {
   const page = frame.value?.contentDocument ?? undefined
   page?.querySelectorAll('[data-placement]').forEach((one) => {
     const id = one.getAttribute('data-placement')
-    one.classList.toggle('bench-chosen', id === bench.chosenId)
-    one.classList.toggle('bench-pointed', id === bench.pointedId && id !== bench.chosenId)
+    one.classList.toggle('bench-chosen', id === selection.chosenId)
+    one.classList.toggle('bench-pointed', id === selection.pointedId && id !== selection.chosenId)
   })
-  bench.partTrouble = page === undefined ? null : markPart(page)
+  shown.partTrouble = page === undefined ? null : markPart(page)
   if (page !== undefined) bringIntoView(page)
   mirror()
 }
@@ -111,20 +117,20 @@ function mark() {
 let inView: string | null = null
 
 function bringIntoView(page: Document) {
-  if (bench.chosenId === inView) return
-  const chosen = page.querySelector(`[data-placement="${bench.chosenId}"]`)
-  if (chosen === null && bench.chosenId !== null) return
-  inView = bench.chosenId
+  if (selection.chosenId === inView) return
+  const chosen = page.querySelector(`[data-placement="${selection.chosenId}"]`)
+  if (chosen === null && selection.chosenId !== null) return
+  inView = selection.chosenId
   chosen?.scrollIntoView({ block: 'nearest', behavior: 'smooth' })
 }
 
 /** Outlines the part in hand on every card of the chosen listing; tells why it is not to be seen. */
 function markPart(page: Document): 'absent' | 'hidden' | 'covered' | null {
-  const key = bench.pointedPart ?? (bench.clause === 'card' ? bench.openPart : null)
+  const key = selection.pointedPart ?? (selection.clause === 'card' ? selection.openPart : null)
   page.querySelectorAll('.bench-part').forEach((one) => one.classList.remove('bench-part'))
-  if (key === null || bench.chosenId === null) return null
+  if (key === null || selection.chosenId === null) return null
   const found = Array.from(
-    page.querySelectorAll<HTMLElement>(`[data-placement="${bench.chosenId}"] [data-part-key="${key}"]`),
+    page.querySelectorAll<HTMLElement>(`[data-placement="${selection.chosenId}"] [data-part-key="${key}"]`),
   )
   found.forEach((one) => one.classList.add('bench-part'))
   const first = found.find((one) => one.getClientRects().length > 0)
@@ -145,25 +151,39 @@ function measureLetters(page: Document) {
   if (canvas === null || text === '') return
   const style = getComputedStyle(sample)
   canvas.font = `${style.fontWeight} ${sample.classList.contains('summary') ? style.fontSize : '15px'} ${style.fontFamily}`
-  bench.letters = { summary: canvas.measureText(text).width / text.length }
+  shown.letters = { summary: canvas.measureText(text).width / text.length }
+}
+
+function refresh() {
+  if (ready.value) void pageFrame.refresh().then(mark)
 }
 
 watch(
-  () => bench.document,
+  () => draft.document,
   (document) => {
     if (ready.value) void pageFrame.show(document).then(mark)
   },
 )
 watch(
-  () => [bench.asOf, bench.sample],
-  () => ready.value && void pageFrame.refresh().then(mark),
+  () => [view.asOf, view.sample],
+  () => refresh(),
   { deep: true },
 )
-watch(() => [bench.chosenId, bench.pointedId, bench.openPart, bench.pointedPart, bench.clause], mark, {
-  flush: 'post',
-})
 watch(
-  () => [bench.lookedAt, bench.chosenId] as const,
+  () => [
+    selection.chosenId,
+    selection.pointedId,
+    selection.openPart,
+    selection.pointedPart,
+    selection.clause,
+  ],
+  mark,
+  {
+    flush: 'post',
+  },
+)
+watch(
+  () => [view.lookedAt, selection.chosenId] as const,
   ([looked, placement]) => {
     if (looked === null || placement === null) return
     frame.value?.contentDocument
@@ -173,10 +193,8 @@ watch(
 )
 
 /** Content that others change shows here too. */
-const stream = new EventSource(`/live?page=${bench.pageId}`)
-stream.addEventListener('changed', () => {
-  if (ready.value) void pageFrame.refresh().then(mark)
-})
+const stream = new EventSource(`/live?page=${draft.pageId}`)
+stream.addEventListener('changed', refresh)
 onBeforeUnmount(() => {
   stream.close()
   pageFrame.stop()
@@ -185,11 +203,15 @@ onBeforeUnmount(() => {
 
 <template>
   <div ref="room" class="room">
+    <p v-if="pageFrame.failure.value" class="stale" role="alert">
+      {{ words.previewFailed }} {{ pageFrame.failure.value }}
+      <v-btn height="32" @click="refresh">{{ words.tryAgain }}</v-btn>
+    </p>
     <iframe
       ref="frame"
-      :src="`/api/bench/pages/${bench.pageId}/document`"
+      :src="`/api/bench/pages/${draft.pageId}/document`"
       :style="styleOf(0)"
-      :title="`${bench.page.title}, the page as visitors get it`"
+      :title="`${draft.page.title}, the page as visitors get it`"
       @load="opened"
     />
     <iframe
@@ -197,9 +219,9 @@ onBeforeUnmount(() => {
       :key="own"
       ref="mirrors"
       class="mirror"
-      :src="`/api/bench/pages/${bench.pageId}/document`"
+      :src="`/api/bench/pages/${draft.pageId}/document`"
       :style="styleOf(at + 1)"
-      :title="words.atWidth(bench.page.title, own)"
+      :title="words.atWidth(draft.page.title, own)"
       tabindex="-1"
       @load="mirror"
     />
@@ -221,6 +243,21 @@ iframe {
   background: #fffef9;
   transform-origin: 0 0;
   box-shadow: 0 0 0 1px #d6cfbd;
+}
+
+.stale {
+  position: absolute;
+  z-index: 1;
+  inset: 0 0 auto;
+  display: flex;
+  align-items: center;
+  justify-content: center;
+  gap: 12px;
+  padding: 6px 20px;
+  background: #fbe9e2;
+  border-bottom: 1px solid #e3b9a8;
+  font-size: 13px;
+  color: #7c2812;
 }
 
 /* Only to be looked at; the first frame is worked on. */

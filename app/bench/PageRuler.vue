@@ -5,7 +5,9 @@ import { spotOf } from '~~/core/pages/definition'
 import { areaOf } from '~~/core/pages/frames'
 import { boxWidthAt, rulerStretches } from '~~/core/pages/ruler'
 import { shapeOf } from '~~/core/shapes'
-import { useBench } from '../stores/bench'
+import { useDraft } from '../stores/bench/draft'
+import { useSelection } from '../stores/bench/selection'
+import { useView } from '../stores/bench/view'
 import { namedWidths } from './named-widths'
 import { words } from './words'
 
@@ -14,17 +16,19 @@ const least = 320
 const most = 1600
 const named = namedWidths.map(({ name, width: pixels }) => ({ title: words.widths[name], width: pixels }))
 
-const bench = useBench()
+const draft = useDraft()
+const selection = useSelection()
+const view = useView()
 const track = useTemplateRef<HTMLElement>('track')
 const { width: trackWidth } = useElementSize(track)
 
 const area = computed(() => {
-  const spot = bench.chosenId === null ? null : spotOf(bench.page, bench.chosenId)
-  return spot === null || spot === 'shelf' ? undefined : areaOf(bench.page.frame, spot)
+  const spot = selection.chosenId === null ? null : spotOf(draft.page, selection.chosenId)
+  return spot === null || spot === 'shelf' ? undefined : areaOf(draft.page.frame, spot)
 })
 const stretches = computed(() => {
-  if (area.value === undefined || bench.listing === null) return []
-  const shape = bench.listing.shape
+  if (area.value === undefined || selection.listing === null) return []
+  const shape = selection.listing.shape
   return rulerStretches(area.value, shapeOf(shape).stops(shape), least, most)
 })
 
@@ -62,7 +66,7 @@ function drag(event: PointerEvent, move: (pageWidth: number) => void) {
 }
 
 function setWidth(next: number) {
-  bench.sideBySide = false
+  view.sideBySide = false
   width.value = Math.min(most, Math.max(least, next))
 }
 
@@ -70,7 +74,7 @@ function setWidth(next: number) {
 function moveStop(stop: number, pageWidth: number) {
   if (area.value === undefined) return
   const box = boxWidthAt(area.value, pageWidth)
-  bench.editListing(
+  selection.editListing(
     'Stop',
     (before) => ({
       ...before,
@@ -83,6 +87,7 @@ function moveStop(stop: number, pageWidth: number) {
 
 <template>
   <div class="ruler">
+    <slot />
     <div ref="track" class="track" @pointerdown.self="setWidth(widthAt($event))">
       <div
         v-for="(stretch, at) in stretches"
@@ -140,12 +145,12 @@ function moveStop(stop: number, pageWidth: number) {
         v-for="one in named"
         :key="one.title"
         type="button"
-        :aria-pressed="one.width === width && !bench.sideBySide"
+        :aria-pressed="one.width === width && !view.sideBySide"
         @click="setWidth(one.width)"
       >
         {{ one.title }}
       </button>
-      <button type="button" :aria-pressed="bench.sideBySide" @click="bench.sideBySide = !bench.sideBySide">
+      <button type="button" :aria-pressed="view.sideBySide" @click="view.sideBySide = !view.sideBySide">
         {{ words.sideBySide }}
       </button>
     </div>
@@ -242,6 +247,13 @@ function moveStop(stop: number, pageWidth: number) {
 .named {
   display: flex;
   gap: 2px;
+}
+
+@media (max-width: 700px) {
+  .shown,
+  .named button:not(:last-child) {
+    display: none;
+  }
 }
 
 .named button {

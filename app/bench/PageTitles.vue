@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { useBench } from '../stores/bench'
+import { useDraft } from '../stores/bench/draft'
 
-const bench = useBench()
+const draft = useDraft()
 const words = {
   title: 'Title',
   introduction: 'Introduction',
@@ -10,33 +10,33 @@ const words = {
 }
 
 function setTitle(title: string) {
-  if (title.trim() !== '') bench.editPage('Title', (page) => ({ ...page, title: title.trim() }), 'title')
+  if (title.trim() !== '') draft.editPage('Title', (page) => ({ ...page, title: title.trim() }), 'title')
 }
 </script>
 
 <template>
   <details class="titles">
     <summary>
-      <span class="what">{{ bench.path }}</span>
-      <h1 class="title">{{ bench.page.title }}</h1>
+      <span class="what">{{ draft.path }}</span>
+      <h1 class="title">{{ draft.page.title }}</h1>
     </summary>
     <div class="fields">
       <v-text-field
-        :label="bench.entries === null ? words.title : words.titleOfEntries"
+        :label="draft.entries === null ? words.title : words.titleOfEntries"
         maxlength="160"
-        :model-value="bench.page.title"
+        :model-value="draft.page.title"
         @update:model-value="setTitle"
       />
-      <p v-if="bench.entries" class="hint">{{ words.entriesHint }}</p>
+      <p v-if="draft.entries" class="hint">{{ words.entriesHint }}</p>
       <v-textarea
         v-else
         :label="words.introduction"
         rows="3"
         auto-grow
         maxlength="2000"
-        :model-value="bench.page.introduction"
+        :model-value="draft.page.introduction"
         @update:model-value="
-          bench.editPage('Introduction', (page) => ({ ...page, introduction: $event ?? '' }), 'introduction')
+          draft.editPage('Introduction', (page) => ({ ...page, introduction: $event ?? '' }), 'introduction')
         "
       />
     </div>

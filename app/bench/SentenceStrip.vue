@@ -3,18 +3,22 @@ import { computed } from 'vue'
 import { sentenceOf } from '~~/core/listing/sentence'
 import { shownPlacementsOf } from '~~/core/pages/definition'
 import { counted } from '~~/core/words'
-import { useBench } from '../stores/bench'
+import { useDraft } from '../stores/bench/draft'
+import { useSelection } from '../stores/bench/selection'
 import { useCatalogue } from '../stores/catalogue'
 import { words } from './words'
 
-const bench = useBench()
+const draft = useDraft()
+const selection = useSelection()
 const catalogue = useCatalogue()
-const pieces = computed(() => (bench.listing === null ? null : sentenceOf(bench.listing, catalogue.words)))
+const pieces = computed(() =>
+  selection.listing === null ? null : sentenceOf(selection.listing, catalogue.words),
+)
 const aboutPage = computed(() => {
-  const shown = counted(shownPlacementsOf(bench.page).length, 'listing', 'listings')
+  const shown = counted(shownPlacementsOf(draft.page).length, 'listing', 'listings')
   return words.pageOnly(
     shown,
-    bench.publishedAt === null ? words.neverLive : bench.differsFromLive ? words.notLive : words.live,
+    draft.publishedAt === null ? words.neverLive : draft.differsFromLive ? words.notLive : words.live,
   )
 })
 </script>
@@ -28,9 +32,9 @@ const aboutPage = computed(() => {
           type="button"
           class="ticket"
           :data-clause="piece.clause"
-          :aria-expanded="bench.clause === piece.clause"
-          :aria-label="`${words.clauses[piece.clause].title}: ${piece.text}${piece.aside ? `, ${piece.aside}` : ''}`"
-          @click="bench.openClause(piece.clause)"
+          :aria-expanded="selection.clause === piece.clause"
+          :aria-label="`${words.drawers[piece.clause].title}: ${piece.text}${piece.aside ? `, ${piece.aside}` : ''}`"
+          @click="selection.openDrawer(piece.clause)"
         >
           {{ piece.text }}<span v-if="piece.aside" class="aside"> · {{ piece.aside }}</span>
         </button>
@@ -38,7 +42,7 @@ const aboutPage = computed(() => {
       </template>
     </p>
     <p v-else class="about">
-      <strong>{{ bench.page.title }}</strong> {{ aboutPage }} <span>{{ words.pageHint }}</span>
+      <strong>{{ draft.page.title }}</strong> {{ aboutPage }} <span>{{ words.pageHint }}</span>
     </p>
   </section>
 </template>

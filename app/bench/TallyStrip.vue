@@ -1,66 +1,33 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
-import type { NextChange } from '~~/core/query/answers'
+import { computed } from 'vue'
 import { tallyOf } from '~~/core/query/tally'
-import { formatDate } from '~~/core/formats/dates'
-import { andList } from '~~/core/words'
-import { attempt } from '../shared/attempt'
-import { request } from '../shared/http'
-import { useBench } from '../stores/bench'
+import { useSelection } from '../stores/bench/selection'
+import type { DrawerName } from '../stores/bench/selection'
+import { useShown } from '../stores/bench/shown'
 import { useCatalogue } from '../stores/catalogue'
 import { useFindings } from './findings'
 import { words } from './words'
 
-const bench = useBench()
+const selection = useSelection()
+const shown = useShown()
 const catalogue = useCatalogue()
 const steps = computed(() =>
-  bench.listing === null || bench.chosenCounts === null
+  selection.listing === null || selection.counts === null
     ? []
-    : tallyOf(bench.listing, bench.chosenCounts.steps, catalogue.words),
+    : tallyOf(selection.listing, selection.counts.steps, catalogue.words),
 )
 /** Why the chosen listing can't be shown as it is. */
 const trouble = computed(() =>
-  bench.chosen === null ? null : (bench.troubles[bench.chosen.listing] ?? null),
+  selection.chosen === null ? null : (shown.troubles[selection.chosen.listing] ?? null),
 )
 const most = computed(() => Math.max(1, ...steps.value.map((step) => step.count)))
 const format = computed(() => new Intl.NumberFormat(catalogue.catalogue.locale))
 
 const findings = useFindings()
 
-const next = ref<NextChange | null | undefined>(undefined)
-watch(
-  () => [bench.listing, bench.asOf, bench.sample],
-  () => (next.value = undefined),
-)
-
-async function lookAhead() {
-  const answer = await attempt(() =>
-    request<{ next: NextChange | null }>('POST', '/api/bench/listings/next-change', {
-      ...bench.asked(),
-      definition: bench.listing,
-      above: bench.chosenCounts?.above ?? [],
-    }),
-  )
-  if (answer !== null) next.value = answer.next
+function toggle(drawer: DrawerName) {
+  selection.openDrawer(selection.drawer === drawer ? null : drawer)
 }
-
-const nextWords = computed(() => {
-  const change = next.value
-  if (change === undefined) return null
-  if (change === null) return words.nextNothing
-  if (!change.isChange) return words.nextNotBefore(formatDate(change.at, catalogue.catalogue, 'time'))
-  const named = (titles: readonly string[]) =>
-    andList(
-      titles.map((title) => `“${title}”`),
-      catalogue.catalogue.locale,
-    )
-  const what = [
-    change.comes.length > 0 ? words.nextComes(named(change.comes)) : '',
-    change.goes.length > 0 ? words.nextGoes(named(change.goes)) : '',
-  ]
-  const said = what.filter(Boolean).join(' ')
-  return `${words.nextAt(formatDate(change.at, catalogue.catalogue, 'time'))} ${said === '' ? words.nextOrder : said}`
-})
 </script>
 
 <template>
@@ -77,21 +44,19 @@ const nextWords = computed(() => {
     <p v-else-if="trouble === null">{{ words.nothingChosen }}</p>
     <p v-if="trouble" role="alert" class="trouble">{{ trouble }}</p>
     <div v-if="steps.length" class="asks">
-      <p v-if="nextWords" role="status" class="next">{{ nextWords }}</p>
-      <v-btn v-else height="34" @click="lookAhead">{{ words.nextChange }}</v-btn>
-      <v-btn
-        height="34"
-        :aria-pressed="bench.panel === 'why'"
-        @click="bench.panel = bench.panel === 'why' ? null : 'why'"
-        >{{ words.why }}</v-btn
-      >
+      <v-btn height="34" :aria-pressed="selection.drawer === 'next'" @click="toggle('next')">{{
+        words.nextChange
+      }}</v-btn>
+      <v-btn height="34" :aria-pressed="selection.drawer === 'why'" @click="toggle('why')">{{
+        words.why
+      }}</v-btn>
     </div>
     <v-btn
       height="34"
       class="checks"
       :class="{ alone: !steps.length }"
-      :aria-pressed="bench.panel === 'checks'"
-      @click="bench.panel = bench.panel === 'checks' ? null : 'checks'"
+      :aria-pressed="selection.drawer === 'checks'"
+      @click="toggle('checks')"
     >
       {{ words.checks }}
       <span class="count tabular" :class="{ none: findings.length === 0 }">{{ findings.length }}</span>
@@ -221,11 +186,5 @@ p {
 
 .count.none {
   background: var(--leaf);
-}
-
-.next {
-  max-width: 320px;
-  font-size: 12.5px;
-  line-height: 1.4;
 }
 </style>

@@ -3,9 +3,10 @@ import { onScopeDispose, ref, shallowRef, watch } from 'vue'
 import { changedListings } from '~~/core/edits/document'
 import type { PageDocument } from '~~/core/edits/document'
 import { RequestProblem, request } from '../shared/http'
-import { documentOf, useBench } from '../stores/bench'
+import { documentOf, useDraft } from '../stores/bench/draft'
 import { useSession } from '../stores/session'
 import { draftBackup } from './draft-backup'
+import { openPage } from './open-page'
 import type { EditedPage } from '~~/core/pages/answers'
 import type { SaveState } from './types'
 
@@ -17,12 +18,12 @@ const retryAfter = 2500
  * connection is lost, and in this browser meanwhile, so that a reload loses nothing.
  */
 export function useDraftSaving() {
-  const bench = useBench()
+  const draft = useDraft()
   const state = ref<SaveState>('saved')
   const savedAt = ref(0)
   const message = ref('')
   const theirs = shallowRef<EditedPage | null>(null)
-  let saved: PageDocument = bench.document
+  let saved: PageDocument = draft.document
   /** The document as it was last, also once the store holds another page's. */
   let last: PageDocument = saved
   let page = 0
@@ -43,12 +44,12 @@ export function useDraftSaving() {
     state.value = 'saved'
     theirs.value = null
     last = saved
-    bench.open(loaded, saved, backup?.version === loaded.version ? backup.document : null)
+    openPage(loaded, saved, backup?.version === loaded.version ? backup.document : null)
     if (backup !== null && backup.version !== loaded.version) {
       base = backup.version
       theirs.value = loaded
       state.value = 'overtaken'
-      bench.replaceDocument('Unsaved changes', backup.document)
+      draft.replace('Unsaved changes', backup.document)
     }
   }
 
@@ -68,9 +69,9 @@ export function useDraftSaving() {
   const saveSoon = useDebounceFn(() => void save(), saveAfter)
 
   watch(
-    () => bench.document,
+    () => draft.document,
     (document) => {
-      if (bench.pageId !== page) return
+      if (draft.pageId !== page) return
       last = document
       if (document === saved) return
       backupOf().write({ version: base, document })
@@ -109,7 +110,7 @@ export function useDraftSaving() {
       takeOverVersions(answer, written)
       savedAt.value = answer.savedAt
       saved = document
-      if (bench.pageId === page) bench.differsFromLive = answer.changed
+      if (draft.pageId === page) draft.differsFromLive = answer.changed
       if (last === document) {
         state.value = 'saved'
         backupOf().drop()
@@ -140,17 +141,17 @@ export function useDraftSaving() {
   function settle(keep: 'mine' | 'theirs'): void {
     const other = theirs.value
     if (other === null) return
-    const mine = bench.document
+    const mine = draft.document
     const their = documentOf(other)
     takeOver(other)
     theirs.value = null
     saved = their
     state.value = 'waiting'
-    bench.replaceDocument('Take the other version', {
+    draft.replace('Take the other version', {
       ...their,
       listings: { ...mine.listings, ...their.listings },
     })
-    if (keep === 'mine') bench.replaceDocument('Keep this version', mine)
+    if (keep === 'mine') draft.replace('Keep this version', mine)
     void save()
   }
 
@@ -158,7 +159,7 @@ export function useDraftSaving() {
     await save()
     if (state.value !== 'saved') return false
     try {
-      takeOverVersions(await bench.publish(version, Object.fromEntries(listingVersions)), [
+      takeOverVersions(await draft.publish(version, Object.fromEntries(listingVersions)), [
         ...listingVersions.keys(),
       ])
       return true

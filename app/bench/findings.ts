@@ -3,20 +3,22 @@ import { computed } from 'vue'
 import { findingsOf } from '~~/core/checks'
 import type { CheckedListing } from '~~/core/checks/define'
 import { frames } from '~~/core/pages/frames'
-import { useBench } from '../stores/bench'
+import { useDraft } from '../stores/bench/draft'
+import { useShown } from '../stores/bench/shown'
 import { useCatalogue } from '../stores/catalogue'
 
 /** What the checks find on the page as it is shown; found once for all who ask. */
 export const useFindings = createSharedComposable(() => {
-  const bench = useBench()
+  const draft = useDraft()
+  const shown = useShown()
   const catalogue = useCatalogue()
   return computed(() => {
-    const listings = frames.get(bench.page.frame).areas.flatMap((area) =>
-      bench.page.areas[area.name].flatMap((placement): CheckedListing[] => {
-        const listing = bench.document.listings[placement.listing]
-        const cards = bench.shown[placement.id]
+    const listings = frames.get(draft.page.frame).areas.flatMap((area) =>
+      draft.page.areas[area.name].flatMap((placement): CheckedListing[] => {
+        const listing = draft.document.listings[placement.listing]
+        const cards = shown.cards[placement.id]
         if (listing === undefined || cards === undefined) return []
-        const left = bench.counts[placement.listing]?.steps.at(-1)
+        const left = shown.counts[placement.listing]?.steps.at(-1)
         return [
           {
             placement: placement.id,
@@ -28,6 +30,6 @@ export const useFindings = createSharedComposable(() => {
         ]
       }),
     )
-    return findingsOf({ listings, letters: bench.letters, placeholder: catalogue.catalogue.placeholder })
+    return findingsOf({ listings, letters: shown.letters, placeholder: catalogue.catalogue.placeholder })
   })
 })

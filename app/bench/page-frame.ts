@@ -1,8 +1,11 @@
+import { ref } from 'vue'
 import { changedListings } from '~~/core/edits/document'
 import type { PageDocument } from '~~/core/edits/document'
 import { morph } from '~~/site/enhance/morphing'
-import { request } from '../shared/http'
-import { useBench } from '../stores/bench'
+import { RequestProblem, request } from '../shared/http'
+import { useDraft } from '../stores/bench/draft'
+import { useShown } from '../stores/bench/shown'
+import { useView } from '../stores/bench/view'
 import type { Preview } from '~~/core/pages/answers'
 
 /**
@@ -10,14 +13,19 @@ import type { Preview } from '~~/core/pages/answers'
  * by the renderer of the public pages, and morphs the answer in. A newer edit overtakes an older.
  */
 export function usePageFrame(frame: () => HTMLIFrameElement | null) {
-  const bench = useBench()
+  const draft = useDraft()
+  const told = useShown()
+  const view = useView()
+  /** What the frame shows; null where that is not known. */
   let shown: PageDocument | null = null
   let asking: AbortController | null = null
+  /** Why the page shows an older state than the document, in words for people. */
+  const failure = ref<string | null>(null)
 
   /** The frame has loaded the saved draft, which may be older than the document. */
   async function loaded(): Promise<void> {
     shown = null
-    await show(bench.document)
+    await show(draft.document)
   }
 
   async function show(document: PageDocument): Promise<void> {
@@ -31,11 +39,11 @@ export function usePageFrame(frame: () => HTMLIFrameElement | null) {
     try {
       const preview = await request<Preview>(
         'POST',
-        `/api/bench/pages/${bench.pageId}/preview`,
+        `/api/bench/pages/${draft.pageId}/preview`,
         {
           version: 1,
           whole,
-          ...bench.asked(),
+          ...view.asked(),
           page: document.page,
           listings: ids.map((id) => ({ id, version: 0, definition: document.listings[id] })),
         },
@@ -44,12 +52,13 @@ export function usePageFrame(frame: () => HTMLIFrameElement | null) {
       if (control.signal.aborted) return
       put(preview)
       shown = document
-      bench.counts = { ...bench.counts, ...preview.counts }
-      bench.troubles = { ...without(bench.troubles, ids), ...preview.troubles }
-      bench.shown = whole ? preview.shown : { ...bench.shown, ...preview.shown }
+      failure.value = null
+      told.counts = { ...told.counts, ...preview.counts }
+      told.troubles = { ...without(told.troubles, ids), ...preview.troubles }
+      told.cards = whole ? preview.shown : { ...told.cards, ...preview.shown }
       performance.measure('edit to page', { start: started, end: performance.now() })
     } catch (error) {
-      if (!(error instanceof DOMException && error.name === 'AbortError')) reportLater(error)
+      if (!(error instanceof DOMException && error.name === 'AbortError')) tell(error)
     }
   }
 
@@ -103,9 +112,10 @@ export function usePageFrame(frame: () => HTMLIFrameElement | null) {
   }
 
   /** A failed look must not stop the next one; the page is brought up with the edit after it. */
-  function reportLater(error: unknown): void {
+  function tell(error: unknown): void {
+    if (!(error instanceof RequestProblem)) throw error
     shown = null
-    console.warn(error)
+    failure.value = error.message
   }
 
   /** The page is left: nobody waits for the last answer any more. */
@@ -114,12 +124,13 @@ export function usePageFrame(frame: () => HTMLIFrameElement | null) {
   }
 
   return {
+    failure,
     loaded,
     show,
     stop,
     refresh: () => {
       shown = null
-      return show(bench.document)
+      return show(draft.document)
     },
   }
 }

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { refDebounced } from '@vueuse/core'
-import { computed, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import type { EntryRow } from '~~/core/content/answers'
-import { request } from '../shared/http'
+import { useAnswers, useKnown } from '../shared/answers'
+import type { PageOfRows } from '../shared/answers'
 import { words } from './words'
 
 /** Entries of some collections, found by typing. */
@@ -24,44 +25,27 @@ interface Named {
 
 const typed = ref('')
 const search = refDebounced(typed, 200)
-const found = ref<readonly Named[]>([])
-const known = ref<readonly Named[]>([])
-const items = computed(() => [
-  ...new Map([...known.value, ...found.value].map((one) => [one.id, one])).values(),
-])
-
-watch([search, () => props.collections.join()], find, { immediate: true })
-watch(chosen, nameChosen, { immediate: true })
-
-async function find() {
+const { known } = useKnown<Named>(() => chosen.value, '/api/bench/entries/titles')
+const { answer, failure } = useAnswers<PageOfRows<EntryRow>>(() => {
   const query = new URLSearchParams({
     search: chosenTitle() === search.value ? '' : search.value,
     perPage: '20',
     sort: 'title',
     direction: 'up',
   })
-  const answers = await Promise.all(
-    props.collections.map((id) =>
-      request<{ rows: readonly EntryRow[] }>('GET', `/api/bench/collections/${id}/entries?${query}`).catch(
-        () => null,
-      ),
+  return props.collections.map((id) => ({ path: `/api/bench/collections/${id}/entries?${query}` }))
+})
+const items = computed(() => [
+  ...new Map(
+    [...known.value.values(), ...(answer.value ?? []).flatMap((one) => one.rows)].map(
+      ({ id, title }) => [id, { id, title }] as const,
     ),
-  )
-  found.value = answers.flatMap((answer) => answer?.rows ?? [])
-}
+  ).values(),
+])
 
 function chosenTitle(): string | undefined {
-  return props.one ? items.value.find((one) => one.id === chosen.value[0])?.title : undefined
-}
-
-async function nameChosen() {
-  const unknown = chosen.value.filter((id) => !items.value.some((one) => one.id === id))
-  if (unknown.length === 0) return
-  const named = await request<readonly Named[]>(
-    'GET',
-    `/api/bench/entries/titles?ids=${unknown.join(',')}`,
-  ).catch(() => [])
-  known.value = [...known.value, ...named]
+  const [id] = chosen.value
+  return props.one && id !== undefined ? known.value.get(id)?.title : undefined
 }
 </script>
 
@@ -78,7 +62,8 @@ async function nameChosen() {
     :chips="!one"
     :closable-chips="!one"
     :clearable="!required"
-    :no-data-text="words.noEntries"
+    :hide-selected="one"
+    :no-data-text="failure ?? words.noEntries"
     :error-messages="faults"
     no-filter
     auto-select-first

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import type { EditedEntry, EntryVersion } from '~~/core/content/answers'
 import { formatDate } from '~~/core/formats/dates'
 import SheetDialog from '../shared/SheetDialog.vue'
+import { useAnswer } from '../shared/answers'
 import { RequestProblem, request } from '../shared/http'
 import { useCatalogue } from '../stores/catalogue'
 import { words } from './words'
@@ -12,20 +13,18 @@ const open = defineModel<boolean>({ required: true })
 const props = defineProps<{ entry: EditedEntry }>()
 const emit = defineEmits<{ restored: [entry: EditedEntry, date: string] }>()
 const catalogue = useCatalogue()
-const versions = ref<readonly EntryVersion[]>([])
-const failure = ref<string | null>(null)
+const list = useAnswer<readonly EntryVersion[]>(
+  () => (open.value ? { path: `/api/bench/entries/${props.entry.id}/versions` } : null),
+  { keep: false },
+)
+const versions = list.answer
+const refused = ref<string | null>(null)
+const failure = computed(() => refused.value ?? list.failure.value)
 
-watch(open, async (shown) => {
-  if (!shown) return
-  failure.value = null
-  versions.value =
-    (await request<readonly EntryVersion[]>('GET', `/api/bench/entries/${props.entry.id}/versions`).catch(
-      tell,
-    )) ?? []
-})
+watch(open, () => (refused.value = null))
 
 function tell(error: unknown): null {
-  failure.value = error instanceof RequestProblem ? error.message : String(error)
+  refused.value = error instanceof RequestProblem ? error.message : String(error)
   return null
 }
 
@@ -45,7 +44,7 @@ async function goBack(version: EntryVersion) {
 <template>
   <SheetDialog v-model="open" :width="620" :title="words.versions.title(entry.title)">
     <p v-if="failure" class="fault" role="alert">{{ failure }}</p>
-    <p v-else-if="versions.length === 0">{{ words.versions.none }}</p>
+    <p v-else-if="versions?.length === 0">{{ words.versions.none }}</p>
     <ol>
       <li v-for="version in versions" :key="version.version">
         <span class="when tabular">{{ date(version) }}</span>

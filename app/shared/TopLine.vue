@@ -110,4 +110,24 @@ nav a.here {
 .top-line > :nth-child(4) {
   margin-left: -16px;
 }
+
+@media (max-width: 999px) {
+  .top-line {
+    flex-wrap: wrap;
+    gap: 4px 14px;
+    height: auto;
+    min-height: 48px;
+    padding-block: 5px;
+  }
+
+  .top-line > :nth-child(4) {
+    margin-left: auto;
+  }
+
+  .actions:not(:empty) {
+    order: 1;
+    flex: 1 0 100%;
+    flex-wrap: wrap;
+  }
+}
 </style>

@@ -26,6 +26,12 @@ export const words = {
   more: 'Show more',
   placeholder: 'Where there is no picture',
   placeholders: { sprig: 'A sprig', letter: 'First letter', none: 'Nothing' },
+  move: (name: string) => `Move ${name}: arrow keys`,
+  standsAt: (name: string, place: string) => `${name}: ${place}`,
+  placeInList: (at: number, of: number, list: string | null) =>
+    `place ${at} of ${of}${list === null ? '' : `, ${list}`}`,
+  zone: (zone: string) => `Time in ${zone}`,
+  timeOf: (label: string) => `${label}: time`,
   undo: 'Undo',
   redo: 'Redo',
   putBack: 'Put back',

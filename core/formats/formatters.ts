@@ -34,3 +34,8 @@ export const relativeFormat = once(
 export const pluralRules = once(
   (locale: string, options?: Intl.PluralRulesOptions) => new Intl.PluralRules(locale, options),
 )
+
+/** A month by its number, 1 to 12: “November”. */
+export function monthName(month: number, locale: string): string {
+  return dateFormat(locale, { month: 'long', timeZone: 'UTC' }).format(Date.UTC(2026, month - 1, 1))
+}

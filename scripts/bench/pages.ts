@@ -19,6 +19,8 @@ import { millionPage, shuffledPage } from './pages/million'
 const rounds = 3
 /** Of a measure, in seconds. */
 const duration = Number(process.env.BENCH_SECONDS ?? 4)
+/** Before it, in seconds: at a dozen pages a second, code is slow for a while. */
+const warmUp = 5
 const connections = 16
 const entries = Number(process.env.BENCH_ENTRIES ?? 1_000_000)
 
@@ -99,7 +101,7 @@ type Kinds = readonly (Served & { readonly name: string })[]
  * the one before it.
  */
 async function measured({ path, entry }: (typeof pages)[number], kinds: Kinds): Promise<void> {
-  for (const kind of kinds) await rateOf(kind, path, 1)
+  for (const kind of kinds) await rateOf(kind, path, warmUp)
   const calm = await rates(kinds, path)
   const changed = await whileChanging(entry, () => rates(kinds, path))
   for (const [at, { name }] of kinds.entries()) {

@@ -2,7 +2,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Page } from 'puppeteer-core'
 import { openInBench, signedIn, startApp } from './support/app'
 import type { App } from './support/app'
-import { isThere, press, setNumber, waitFor, waitForStatus, waitForText } from './support/hands'
+import { isThere, press, setNumber, shownCards, waitFor, waitForStatus, waitForText } from './support/hands'
 
 let app: App
 beforeAll(async () => {
@@ -11,14 +11,6 @@ beforeAll(async () => {
 afterAll(() => app.stop())
 
 const sentence = 'section[aria-label="The listing in words"]'
-
-/** How many cards the framed page shows for a listing. */
-async function shownCards(page: Page, listing: string): Promise<number> {
-  const handle = await page.waitForSelector('iframe')
-  const frame = await handle?.contentFrame()
-  const region = await frame?.$(`::-p-aria([name="${listing}"][role="region"])`)
-  return (await region?.$$eval('article', (cards) => cards.length)) ?? -1
-}
 
 async function waitForCards(page: Page, listing: string, count: number) {
   await expect.poll(() => shownCards(page, listing), { timeout: 10_000 }).toBe(count)

@@ -4,6 +4,7 @@ import type { Frame, Page } from 'puppeteer-core'
 import { openInBench, signedIn, startApp } from './support/app'
 import type { App } from './support/app'
 import {
+  drag,
   press,
   waitFor,
   waitForNoDialog,
@@ -101,23 +102,11 @@ describe('the card', () => {
   it('has parts that are dragged from zone to zone', async () => {
     const { page, shown } = await atWork()
     await page.keyboard.press('5')
-    const handle = await waitFor(page, 'button', 'Move title: arrow keys')
-    await waitForStillness(page)
-    const target = await page.waitForSelector('section[aria-label="Foot"] ul')
-    const [from, to] = [await handle.boundingBox(), await target?.boundingBox()]
-    if (!from || !to) throw new Error('There is nothing to drag.')
-    await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2)
-    await page.mouse.down()
-    // A drag begins with movement, and the list takes what lies over it for a while.
-    let jitter = 0
-    await expect
-      .poll(async () => {
-        jitter = (jitter + 3) % 12
-        await page.mouse.move(to.x + to.width / 2 + jitter, to.y + to.height / 2, { steps: 4 })
-        return page.$$eval('section[aria-label="Foot"] [data-key=title]', (all) => all.length)
-      })
-      .toBeGreaterThan(0)
-    await page.mouse.up()
+    const foot = await page.waitForSelector('section[aria-label="Foot"] ul')
+    if (foot === null) throw new Error('There is no foot.')
+    await drag(page, 'Move title: arrow keys', foot, async () =>
+      page.$$eval('section[aria-label="Foot"] [data-key=title]', (all) => all.length > 0),
+    )
     await expect
       .poll(() => shown.$$eval(`${first} .card-foot [data-part=title]`, (all) => all.length))
       .toBe(6)

@@ -3,7 +3,16 @@ import type { ElementHandle, Page } from 'puppeteer-core'
 import { demoAccount } from '~~/demo/account'
 import { openInBench, signedIn, startApp } from './support/app'
 import type { App } from './support/app'
-import { fill, isThere, press, setNumber, waitFor, waitForStatus, waitForText } from './support/hands'
+import {
+  fill,
+  isThere,
+  press,
+  setNumber,
+  shownCards,
+  waitFor,
+  waitForStatus,
+  waitForText,
+} from './support/hands'
 
 let app: App
 beforeAll(async () => {
@@ -214,6 +223,28 @@ describe('a draft', () => {
     await expect.poll(async () => (await page.$$('[role=dialog]')).length, { timeout: 10_000 }).toBe(0)
     expect(await published()).toEqual(before)
     await expect.poll(() => focused(page)).toBe('Ready-made cards')
+    await page.close()
+  })
+})
+
+describe('the page at work', () => {
+  it('says where it could not be brought up to date, and is as soon as it can', async () => {
+    const page = await benchOf('Orchard')
+    await press(page, 'button', 'Orchard notes 6')
+    await page.keyboard.press('3')
+    await page.setRequestInterception(true)
+    let isAway = true
+    page.on('request', (request) =>
+      isAway && request.url().endsWith('/preview') ? request.abort() : request.continue(),
+    )
+    const cards = () => shownCards(page, 'Orchard notes')
+    await setNumber(page, 'Show', 5)
+    await waitForText(page, 'main [role=alert]', 'This is the page as it was before your last edit.')
+    expect(await cards()).toBe(6)
+    isAway = false
+    await press(page, 'button', 'Try again')
+    await expect.poll(cards).toBe(5)
+    await expect.poll(async () => (await page.$$('main [role=alert]')).length).toBe(0)
     await page.close()
   })
 })

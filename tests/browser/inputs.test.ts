@@ -5,7 +5,7 @@ import { addCollection } from '~~/server/content/collections'
 import { addField } from '~~/server/content/field-writing'
 import { openCollection, signedIn, startApp, visitor } from './support/app'
 import type { App } from './support/app'
-import { choose, fill, pick, press, waitFor, waitForNoDialog, waitForText } from './support/hands'
+import { choose, fill, fillDate, pick, press, waitFor, waitForNoDialog, waitForText } from './support/hands'
 
 let app: App
 beforeAll(async () => {
@@ -92,8 +92,9 @@ describe('the inputs of a form', () => {
     await fill(page, 'Rule, as calendar files write it', 'FREQ=SOMETIMES')
     await choose(page, 'Soils', 'Loam')
     await choose(page, 'Soils', 'Clay')
-    await page.locator('::-p-aria(Sown)').fill('2026-04-12')
-    await page.locator('::-p-aria(Opened)').fill('2026-07-01T18:30')
+    await fillDate(page, 'Sown', '12/04/2026')
+    await fillDate(page, 'Opened', '01/07/2026')
+    await fillDate(page, 'Opened: time', '18:30')
     await press(page, 'radio', 'Yes')
     await (await waitFor(page, 'textbox', 'Notes')).focus()
     await page.keyboard.type('Loam ')

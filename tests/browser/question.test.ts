@@ -5,6 +5,8 @@ import { openInBench, signedIn, startApp, visitor } from './support/app'
 import type { App } from './support/app'
 import {
   cardsOf,
+  fillDate,
+  drag,
   press,
   waitFor,
   waitForNoDialog,
@@ -192,9 +194,9 @@ describe('the question of a listing', () => {
         all.map((one) => Number(one.textContent)),
       )
     await expect.poll(async () => (await counts())[0]).toBeGreaterThan(10)
-    await page.locator('::-p-aria(As of)').fill('2001-01-01')
+    await fillDate(page, 'As of', '01/01/2001')
     await expect.poll(async () => (await counts())[0]).toBe(0)
-    await press(page, 'button', 'Back to now')
+    await press(page, 'button', 'Clear As of')
     await expect.poll(async () => (await counts())[0]).toBeGreaterThan(10)
     await press(page, 'button', 'What comes next')
     await waitForNoText(page, 'section[aria-label="Tally"]', 'What comes next')
@@ -209,8 +211,8 @@ describe('the question of a listing', () => {
     await press(page, 'menuitem', 'Published')
     await press(page, 'combobox', 'When')
     await press(page, 'option', 'between two days')
-    await page.locator('::-p-aria(First day)').fill('2026-05-01')
-    await page.locator('::-p-aria(Last day)').fill('2026-04-01')
+    await fillDate(page, 'First day', '01/05/2026')
+    await fillDate(page, 'Last day', '01/04/2026')
     await waitForText(page, 'aside', 'The first day lies after the last. Swap them.')
     await waitForText(page, 'section[aria-label="Tally"]', 'shown')
     const counts = await (
@@ -236,24 +238,10 @@ describe('the question of a listing', () => {
     await press(page, 'button', 'Add a rule to Group 1')
     await press(page, 'menuitem', 'Pinned, or has a picture')
     await waitForText(page, sentence, 'plots (with a picture) and last 90 days')
-    const middle = async (name: string) => {
-      const box = await (await waitFor(page, 'button', name)).boundingBox()
-      return { x: (box?.x ?? 0) + (box?.width ?? 0) / 2, y: (box?.y ?? 0) + (box?.height ?? 0) / 2 }
-    }
-    await waitForStillness(page)
-    const [from, to] = [
-      await middle('Move Published: arrow keys'),
-      await middle('Move Pinned, or has a picture: arrow keys'),
-    ]
-    await page.mouse.move(from.x, from.y)
-    await page.mouse.down()
-    await page.mouse.move(to.x, to.y + 12, { steps: 12 })
-    const inGroup = () => page.$eval('ul[data-group="0"]', (list) => list.textContent)
-    let at = 0
-    await expect
-      .poll(async () => (await page.mouse.move(to.x + ((at += 1) % 2), to.y), inGroup()), { timeout: 20_000 })
-      .toContain('Published')
-    await page.mouse.up()
+    const group = await waitFor(page, 'button', 'Move Pinned, or has a picture: arrow keys')
+    await drag(page, 'Move Published: arrow keys', group, async () =>
+      page.$eval('ul[aria-label="Group 1"]', (list) => list.textContent?.includes('Published') === true),
+    )
     await waitForText(page, sentence, 'plots (last 90 days or with a picture)')
   })
 })

@@ -9,6 +9,7 @@ import type { App } from './support/app'
 import {
   chooseOne,
   clear,
+  drag,
   fill,
   isThere,
   pick,
@@ -121,7 +122,7 @@ describe('terms', () => {
   it('are nested by keyboard, merged and parted again', async () => {
     const page = await signedIn(app)
     await openShared(page, 'Facets and terms')
-    await (await waitFor(page, 'button', 'Move Water')).focus()
+    await (await waitFor(page, 'button', 'Move Water: arrow keys')).focus()
     await page.keyboard.press('ArrowLeft')
     await expect.poll(() => parentOf('water'), { timeout: 20_000 }).toBeNull()
     await press(page, 'button', 'What to do with Mulch')
@@ -140,22 +141,10 @@ describe('terms', () => {
     await page.setViewport({ width: 1280, height: 900 })
     await openShared(page, 'Facets and terms')
     expect(await parentOf('pruning')).not.toBe('soil')
-    const middle = async (name: string) => {
-      const box = await (await waitFor(page, 'button', name)).boundingBox()
-      return { x: (box?.x ?? 0) + (box?.width ?? 0) / 2, y: (box?.y ?? 0) + (box?.height ?? 0) / 2 }
-    }
-    const [from, to] = [await middle('Move Pruning'), await middle('Move Compost')]
-    await page.mouse.move(from.x, from.y)
-    await page.mouse.down()
-    await page.mouse.move(to.x, to.y - 12, { steps: 12 })
-    await page.mouse.move(to.x, to.y, { steps: 4 })
-    // The list shows where the term would come to lie before it is let go; a hand is never quite still.
-    const list = () => page.evaluate((handle) => handle.closest('ul')?.textContent ?? '', handle)
-    const handle = await waitFor(page, 'button', 'Move Compost')
-    const held = async (at: number) => (await page.mouse.move(to.x + (at % 2), to.y), list())
-    let at = 0
-    await expect.poll(() => held((at += 1)), { timeout: 20_000 }).toContain('Pruning')
-    await page.mouse.up()
+    const beside = await waitFor(page, 'button', 'Move Compost: arrow keys')
+    await drag(page, 'Move Pruning: arrow keys', beside, () =>
+      page.evaluate((handle) => handle.closest('ul')?.textContent?.includes('Pruning') === true, beside),
+    )
     await expect.poll(() => parentOf('pruning'), { timeout: 20_000 }).toBe('soil')
   })
 

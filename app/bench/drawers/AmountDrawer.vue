@@ -6,15 +6,15 @@ import type { Amount, AmountStop } from '~~/core/listing/amount'
 import type { Listing } from '~~/core/listing/definition'
 import NumberSetting from '../../shared/settings/NumberSetting.vue'
 import SettingRow from '../../shared/settings/SettingRow.vue'
-import { useBench } from '../../stores/bench'
+import { useSelection } from '../../stores/bench/selection'
 import { words } from '../words'
 
 const props = defineProps<{ listing: Listing }>()
-const bench = useBench()
+const selection = useSelection()
 const amount = computed(() => props.listing.amount)
 
 function set(change: Partial<Amount>) {
-  bench.editListing(
+  selection.editListing(
     'Amount',
     (before) => ({ ...before, amount: { ...before.amount, ...change } }),
     `amount ${Object.keys(change).join()}`,

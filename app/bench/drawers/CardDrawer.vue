@@ -12,14 +12,14 @@ import ActionMenu from '../../shared/ActionMenu.vue'
 import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
 import NumberSetting from '../../shared/settings/NumberSetting.vue'
 import SwitchSetting from '../../shared/settings/SwitchSetting.vue'
-import { useBench } from '../../stores/bench'
+import { useSelection } from '../../stores/bench/selection'
 import CardZones from '../parts/CardZones.vue'
 import ReadyMadeCards from '../parts/ReadyMadeCards.vue'
 import { words } from '../parts/words'
 import { choicesOf } from '../../shared/settings/choices'
 
 const props = defineProps<{ listing: Listing }>()
-const bench = useBench()
+const selection = useSelection()
 const card = computed(() => props.listing.card)
 /** Which of the two cards is set up here. */
 const which = ref<'usual' | 'other'>('usual')
@@ -33,7 +33,7 @@ watch(otherFor, (at) => at === 'none' && (which.value = 'usual'))
 
 /** A part pressed on the page may belong to the other card only. */
 watch(
-  () => bench.openPart,
+  () => selection.openPart,
   (key) => {
     if (key === null || shownParts.value.some((part) => partKey(part) === key)) return
     which.value = which.value === 'usual' && card.value.other !== null ? 'other' : 'usual'
@@ -41,7 +41,7 @@ watch(
 )
 
 function setCard(change: Partial<Card>, title = 'Card', subject?: string) {
-  bench.editListing(title, (before) => ({ ...before, card: { ...before.card, ...change } }), subject)
+  selection.editListing(title, (before) => ({ ...before, card: { ...before.card, ...change } }), subject)
 }
 
 function setParts(next: readonly PartSetting[], title: string, subject?: string) {
@@ -76,7 +76,7 @@ function add(name: PartName) {
   const next = withPartAdded(shownParts.value, name, crypto.randomUUID().slice(0, 8))
   const added = next.find((part) => !shownParts.value.includes(part))
   setParts(next, 'Add a part')
-  if (added !== undefined) void nextTick(() => (bench.openPart = partKey(added)))
+  if (added !== undefined) void nextTick(() => (selection.openPart = partKey(added)))
 }
 </script>
 

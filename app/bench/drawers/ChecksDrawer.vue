@@ -1,23 +1,24 @@
 <script setup lang="ts">
-import { computed, onMounted, useTemplateRef } from 'vue'
+import { computed } from 'vue'
 import { checks } from '~~/core/checks'
 import type { Finding, Mend } from '~~/core/checks/define'
 import { placementsOf } from '~~/core/pages/definition'
-import { useBench } from '../stores/bench'
-import { useFindings } from './findings'
-import SidePanel from './SidePanel.vue'
-import { words } from './words'
+import { useDraft } from '../../stores/bench/draft'
+import { useSelection } from '../../stores/bench/selection'
+import { useFindings } from '../findings'
+import { words } from '../words'
 
 /** What the checks found on the page, each with the presses that mend it or show where. */
-const bench = useBench()
+const draft = useDraft()
+const selection = useSelection()
 const findings = useFindings()
-const panel = useTemplateRef('panel')
-onMounted(() => panel.value?.takeFocus())
 
 /** The listing in hand first. */
 const groups = computed(() => {
   const placements = [...new Set(findings.value.map((finding) => finding.placement))]
-  const sorted = placements.toSorted((a, b) => Number(b === bench.chosenId) - Number(a === bench.chosenId))
+  const sorted = placements.toSorted(
+    (a, b) => Number(b === selection.chosenId) - Number(a === selection.chosenId),
+  )
   return sorted.map((placement) => ({
     placement,
     name: nameOf(placement),
@@ -26,59 +27,48 @@ const groups = computed(() => {
 })
 
 function nameOf(placementId: string): string {
-  const placement = placementsOf(bench.page).find((one) => one.id === placementId)
-  return placement === undefined ? '' : (bench.document.listings[placement.listing]?.name ?? '')
+  const placement = placementsOf(draft.page).find((one) => one.id === placementId)
+  return placement === undefined ? '' : (draft.document.listings[placement.listing]?.name ?? '')
 }
 
 function mend(finding: Finding, way: Mend) {
-  bench.lookAt({ ...finding, show: {} })
-  bench.editListing(way.title, way.edit)
+  selection.lookAt({ ...finding, show: {} })
+  selection.editListing(way.title, way.edit)
 }
 </script>
 
 <template>
-  <SidePanel
-    ref="panel"
-    :title="words.checksTitle"
-    :hint="findings.length === 0 ? words.checksNone : words.checksHint"
-    :close="words.closeChecks"
-    @close="bench.panel = null"
-  >
-    <section v-for="group in groups" :key="group.placement">
-      <h3>{{ words.onListing(group.name) }}</h3>
-      <ul>
-        <li v-for="finding in group.findings" :key="finding.check">
-          <strong>{{ checks.get(finding.check).title }}</strong>
-          <p>{{ finding.text }}</p>
-          <div class="ways">
-            <v-btn
-              v-for="way in finding.mends"
-              :key="way.title"
-              height="32"
-              :aria-label="`${way.title}: ${group.name}`"
-              @click="mend(finding, way)"
-              >{{ way.title }}</v-btn
-            >
-            <v-btn
-              v-if="Object.keys(finding.show).length"
-              height="32"
-              variant="text"
-              :aria-label="`${words.lookAt}: ${checks.get(finding.check).title}, ${group.name}`"
-              @click="bench.lookAt(finding)"
-              >{{ words.lookAt }}</v-btn
-            >
-          </div>
-        </li>
-      </ul>
-    </section>
-  </SidePanel>
+  <p v-if="findings.length === 0">{{ words.checksNone }}</p>
+  <section v-for="group in groups" :key="group.placement">
+    <h3>{{ words.onListing(group.name) }}</h3>
+    <ul>
+      <li v-for="finding in group.findings" :key="finding.check">
+        <strong>{{ checks.get(finding.check).title }}</strong>
+        <p>{{ finding.text }}</p>
+        <div class="ways">
+          <v-btn
+            v-for="way in finding.mends"
+            :key="way.title"
+            height="32"
+            :aria-label="`${way.title}: ${group.name}`"
+            @click="mend(finding, way)"
+            >{{ way.title }}</v-btn
+          >
+          <v-btn
+            v-if="Object.keys(finding.show).length"
+            height="32"
+            variant="text"
+            :aria-label="`${words.lookAt}: ${checks.get(finding.check).title}, ${group.name}`"
+            @click="selection.lookAt(finding)"
+            >{{ words.lookAt }}</v-btn
+          >
+        </div>
+      </li>
+    </ul>
+  </section>
 </template>
 
 <style scoped>
-.panel {
-  --clause: #8a4a10;
-}
-
 h3 {
   margin: 18px 0 8px;
   font-size: 13px;

@@ -12,8 +12,9 @@ import { joins } from '~~/core/query/rules/group'
 import EntryAutocomplete from '../../content/EntryAutocomplete.vue'
 import ActionMenu from '../../shared/ActionMenu.vue'
 import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
-import { useBench } from '../../stores/bench'
+import { useSelection } from '../../stores/bench/selection'
 import { useCatalogue } from '../../stores/catalogue'
+import ListingNames from '../from/ListingNames.vue'
 import PickList from '../from/PickList.vue'
 import SampleChoice from '../from/SampleChoice.vue'
 import { words } from '../from/words'
@@ -21,7 +22,7 @@ import RuleList from '../rules/RuleList.vue'
 import { words as ruleWords } from '../rules/words'
 
 const props = defineProps<{ listing: Listing }>()
-const bench = useBench()
+const selection = useSelection()
 const catalogue = useCatalogue()
 
 const from = computed(() => props.listing.from)
@@ -72,7 +73,7 @@ function upcoming(field: number): Rule {
 }
 
 function begin(change: Partial<From>, order: Listing['order']) {
-  bench.editListing(words.begin, (before) => ({
+  selection.editListing(words.begin, (before) => ({
     ...before,
     from: { ...before.from, by: 'rule', ...change },
     order,
@@ -80,12 +81,12 @@ function begin(change: Partial<From>, order: Listing['order']) {
 }
 
 function set(change: Partial<From>, title: string, subject?: string) {
-  bench.editListing(title, (before) => ({ ...before, from: { ...before.from, ...change } }), subject)
+  selection.editListing(title, (before) => ({ ...before, from: { ...before.from, ...change } }), subject)
 }
 
 /** What is picked by hand comes in the order of picking; what comes otherwise can't. */
 function setBy(by: FromBy) {
-  bench.editListing('Where entries come from', (before) => {
+  selection.editListing('Where entries come from', (before) => {
     const isPicked = before.order.keys.some((key) => key.by === 'hand')
     const order =
       by === 'hand'
@@ -98,7 +99,7 @@ function setBy(by: FromBy) {
 }
 
 function editRules(title: string, change: (rules: readonly Rule[]) => readonly Rule[], subject?: string) {
-  bench.editListing(
+  selection.editListing(
     title,
     (before) => ({ ...before, from: { ...before.from, rules: change(before.from.rules) } }),
     subject,
@@ -143,7 +144,7 @@ function leaveOut(what: LeftOut, on: boolean) {
     :collections="from.collections"
     @change="(picks, title) => set({ picks }, title)"
   />
-  <section v-else :aria-label="words.rules" class="ruled" data-rules-root>
+  <section v-else :aria-label="words.rules" class="ruled" data-move-room>
     <v-select
       v-if="from.rules.length > 1"
       :items="joinItems"
@@ -180,6 +181,7 @@ function leaveOut(what: LeftOut, on: boolean) {
       @update:model-value="leaveOut('thisEntry', $event === true)"
     />
   </div>
+  <ListingNames v-if="selection.chosen" :listing="listing" :placement="selection.chosen" />
 </template>
 
 <style scoped>

@@ -1,7 +1,6 @@
 <script setup lang="ts">
-import { mdiClose, mdiDragVertical, mdiPlus } from '@mdi/js'
+import { mdiClose, mdiPlus } from '@mdi/js'
 import { computed } from 'vue'
-import { VueDraggable } from 'vue-draggable-plus'
 import { fieldsOfAll } from '~~/core/content/catalogue'
 import type { Listing } from '~~/core/listing/definition'
 import {
@@ -14,12 +13,15 @@ import {
 import type { Order, OrderKey } from '~~/core/listing/order'
 import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
 import NumberSetting from '../../shared/settings/NumberSetting.vue'
-import { useBench } from '../../stores/bench'
+import MoveHandle from '../../shared/sorting/MoveHandle.vue'
+import SortableList from '../../shared/sorting/SortableList.vue'
+import { useRowKeys } from '../../shared/sorting/row-keys'
+import { useSelection } from '../../stores/bench/selection'
 import { useCatalogue } from '../../stores/catalogue'
 import { words } from '../words'
 
 const props = defineProps<{ listing: Listing }>()
-const bench = useBench()
+const selection = useSelection()
 const catalogue = useCatalogue()
 
 /** Everything that can be ordered by, each with what it starts as. */
@@ -42,6 +44,7 @@ const choices = computed(() => {
 })
 const spans = (['fixed', 'day', 'visit'] as const).map((value) => ({ value, title: words.shuffles[value] }))
 const keys = computed(() => props.listing.order.keys)
+const rowKeys = useRowKeys(() => keys.value)
 const unused = computed(() =>
   choices.value.filter((choice) => keys.value.every((key) => nameOf(key) !== choice.value)),
 )
@@ -71,7 +74,7 @@ function directions(key: OrderKey) {
 }
 
 function set(change: Partial<Order>, subject?: string) {
-  bench.editListing('Order', (before) => ({ ...before, order: { ...before.order, ...change } }), subject)
+  selection.editListing('Order', (before) => ({ ...before, order: { ...before.order, ...change } }), subject)
 }
 
 function setKey(at: number, key: OrderKey) {
@@ -89,95 +92,79 @@ function setDays(at: number, key: Extract<OrderKey, { by: 'views' }>, days: numb
     days === null ? { by: 'views', direction: key.direction } : { by: 'views', direction: 'down', days },
   )
 }
-
-function move(at: number, by: number) {
-  const next = [...keys.value]
-  const [moved] = next.splice(at, 1)
-  if (moved !== undefined && at + by >= 0) set({ keys: next.toSpliced(at + by, 0, moved) })
-}
 </script>
 
 <template>
-  <VueDraggable
-    tag="ol"
+  <SortableList
+    v-slot="{ item: key, at, handle }"
     class="keys"
-    handle=".handle"
-    :animation="120"
-    :model-value="[...keys]"
-    @update:model-value="set({ keys: $event })"
+    :items="keys"
+    :key-of="(_, at) => rowKeys[at] ?? at"
+    :name-of="(key) => orderKeyPhrase(key, catalogue.words)"
+    @order="set({ keys: $event })"
   >
-    <li v-for="(key, at) in keys" :key="nameOf(key)">
-      <div class="key">
-        <button
-          type="button"
-          class="handle"
-          :aria-label="words.moveKey(orderKeyPhrase(key, catalogue.words))"
-          @keydown.up.prevent="move(at, -1)"
-          @keydown.down.prevent="move(at, 1)"
-        >
-          <v-icon :icon="mdiDragVertical" size="18" />
-        </button>
-        <v-select
-          :items="choicesFor(at)"
-          :label="at === 0 ? words.orderBy : words.thenBy"
-          :model-value="nameOf(key)"
-          @update:model-value="setThing(at, $event)"
+    <div class="key">
+      <MoveHandle v-bind="handle" />
+      <v-select
+        :items="choicesFor(at)"
+        :label="at === 0 ? words.orderBy : words.thenBy"
+        :model-value="nameOf(key)"
+        @update:model-value="setThing(at, $event)"
+      />
+      <v-btn
+        v-if="keys.length > 1"
+        :icon="mdiClose"
+        size="32"
+        variant="text"
+        :aria-label="`${words.removeOrder} ${orderKeyPhrase(key, catalogue.words)}`"
+        @click="set({ keys: keys.filter((_, index) => index !== at) })"
+      />
+    </div>
+    <div class="more">
+      <ChoiceSetting
+        v-if="'direction' in key && !('days' in key)"
+        bare
+        :label="words.direction"
+        :value="key.direction"
+        :choices="directions(key)"
+        @change="setKey(at, { ...key, direction: $event })"
+      />
+      <template v-if="key.by === 'views'">
+        <v-switch
+          :label="words.recentReads"
+          :model-value="key.days !== undefined"
+          @update:model-value="setDays(at, key, $event ? 30 : null)"
+        />
+        <NumberSetting
+          v-if="key.days !== undefined"
+          :label="words.days"
+          :value="key.days"
+          :least="1"
+          :most="366"
+          :unit="words.daysUnit"
+          @change="setDays(at, key, $event)"
+        />
+      </template>
+      <template v-if="key.by === 'shuffle'">
+        <ChoiceSetting
+          bare
+          :label="words.shuffled"
+          :value="key.span"
+          :choices="spans"
+          @change="setKey(at, { ...key, span: $event })"
         />
         <v-btn
-          v-if="keys.length > 1"
-          :icon="mdiClose"
-          size="32"
-          variant="text"
-          :aria-label="`${words.removeOrder} ${orderKeyPhrase(key, catalogue.words)}`"
-          @click="set({ keys: keys.filter((_, index) => index !== at) })"
-        />
-      </div>
-      <div class="more">
-        <ChoiceSetting
-          v-if="'direction' in key && !('days' in key)"
-          bare
-          :label="words.direction"
-          :value="key.direction"
-          :choices="directions(key)"
-          @change="setKey(at, { ...key, direction: $event })"
-        />
-        <template v-if="key.by === 'views'">
-          <v-switch
-            :label="words.recentReads"
-            :model-value="key.days !== undefined"
-            @update:model-value="setDays(at, key, $event ? 30 : null)"
-          />
-          <NumberSetting
-            v-if="key.days !== undefined"
-            :label="words.days"
-            :value="key.days"
-            :least="1"
-            :most="366"
-            :unit="words.daysUnit"
-            @change="setDays(at, key, $event)"
-          />
-        </template>
-        <template v-if="key.by === 'shuffle'">
-          <ChoiceSetting
-            bare
-            :label="words.shuffled"
-            :value="key.span"
-            :choices="spans"
-            @change="setKey(at, { ...key, span: $event })"
-          />
-          <v-btn
-            height="34"
-            class="again"
-            @click="setKey(at, { ...key, number: (key.number + 1) % 1_000_000 })"
-            >{{ words.shuffleAgain }}</v-btn
-          >
-        </template>
-        <p v-if="orderKeyTrouble(key, catalogue.words)" class="trouble" role="alert">
-          {{ orderKeyTrouble(key, catalogue.words) }}
-        </p>
-      </div>
-    </li>
-  </VueDraggable>
+          height="34"
+          class="again"
+          @click="setKey(at, { ...key, number: (key.number + 1) % 1_000_000 })"
+          >{{ words.shuffleAgain }}</v-btn
+        >
+      </template>
+      <p v-if="orderKeyTrouble(key, catalogue.words)" class="trouble" role="alert">
+        {{ orderKeyTrouble(key, catalogue.words) }}
+      </p>
+    </div>
+  </SortableList>
   <v-btn
     v-if="unused[0] && keys.length < mostKeys"
     :prepend-icon="mdiPlus"
@@ -212,15 +199,6 @@ function move(at: number, by: number) {
   grid-template-columns: 24px minmax(0, 1fr) auto;
   align-items: center;
   gap: 4px;
-}
-
-.handle {
-  display: grid;
-  place-items: center;
-  height: 36px;
-  border-radius: 5px;
-  color: #8d8672;
-  cursor: grab;
 }
 
 .more {

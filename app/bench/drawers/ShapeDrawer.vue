@@ -7,13 +7,13 @@ import type { CommonSettings } from '~~/core/shapes/define'
 import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
 import IconChoice from '../../shared/settings/IconChoice.vue'
 import SelectSetting from '../../shared/settings/SelectSetting.vue'
-import { useBench } from '../../stores/bench'
+import { useSelection } from '../../stores/bench/selection'
 import { shapeSettings } from '../shapes'
 import { choicesOf } from '../../shared/settings/choices'
 import { words } from '../shapes/words'
 
 const props = defineProps<{ listing: Listing }>()
-const bench = useBench()
+const selection = useSelection()
 const kinds = shapes.all.map(({ name, title, about }) => ({
   value: name,
   title,
@@ -22,7 +22,7 @@ const kinds = shapes.all.map(({ name, title, about }) => ({
 }))
 
 function set(shape: ShapeChoice, subject: string) {
-  bench.editListing('Shape', (before) => ({ ...before, shape }), `shape ${subject}`)
+  selection.editListing('Shape', (before) => ({ ...before, shape }), `shape ${subject}`)
 }
 
 function setCommon(change: Partial<CommonSettings>) {
@@ -36,7 +36,7 @@ function setCommon(change: Partial<CommonSettings>) {
     :value="listing.shape.name"
     :choices="kinds"
     @change="
-      bench.editListing('Shape', (before) => ({ ...before, shape: switchedShape(before.shape, $event) }))
+      selection.editListing('Shape', (before) => ({ ...before, shape: switchedShape(before.shape, $event) }))
     "
   />
   <component :is="shapeSettings[listing.shape.name].settings" :settings="listing.shape" @change="set" />

@@ -1,51 +1,40 @@
 <script setup lang="ts">
-import { computed, onMounted, ref, useTemplateRef, watch } from 'vue'
+import { computed, ref } from 'vue'
 import type { Listing } from '~~/core/listing/definition'
 import type { WhyAnswer } from '~~/core/query/why'
-import EntryAutocomplete from '../content/EntryAutocomplete.vue'
-import { attempt } from '../shared/attempt'
-import { request } from '../shared/http'
-import { useBench } from '../stores/bench'
-import { useCatalogue } from '../stores/catalogue'
+import EntryAutocomplete from '../../content/EntryAutocomplete.vue'
+import { useAnswer } from '../../shared/answers'
+import { useSelection } from '../../stores/bench/selection'
+import { useView } from '../../stores/bench/view'
+import { useCatalogue } from '../../stores/catalogue'
 import WhyReason from './WhyReason.vue'
-import SidePanel from './SidePanel.vue'
-import { words } from './words'
+import { words } from '../words'
 
 /** Why an entry is shown, or why not: what it has against each rule, or where in the order it stands. */
 const props = defineProps<{ listing: Listing }>()
-const bench = useBench()
+const selection = useSelection()
+const view = useView()
 const catalogue = useCatalogue()
-const panel = useTemplateRef('panel')
 const entry = ref<readonly number[]>([])
-const answer = ref<WhyAnswer | null>(null)
 const format = computed(() => new Intl.NumberFormat(catalogue.catalogue.locale))
 
-watch(
-  () => [entry.value, props.listing, bench.asOf, bench.sample],
-  async (_, __, onCleanup) => {
-    let isLate = false
-    onCleanup(() => (isLate = true))
-    const [id] = entry.value
-    const found = id === undefined ? null : await attempt(() => asked(id))
-    // A later question may have been answered sooner.
-    if (!isLate) answer.value = found
-  },
+const { answer, failure } = useAnswer<WhyAnswer>(() =>
+  entry.value[0] === undefined
+    ? null
+    : {
+        path: '/api/bench/listings/why',
+        body: {
+          ...view.asked(),
+          definition: props.listing,
+          above: selection.counts?.above ?? [],
+          entry: entry.value[0],
+        },
+      },
 )
-
-onMounted(() => panel.value?.takeFocus())
-
-function asked(id: number): Promise<WhyAnswer> {
-  return request<WhyAnswer>('POST', '/api/bench/listings/why', {
-    ...bench.asked(),
-    definition: props.listing,
-    above: bench.chosenCounts?.above ?? [],
-    entry: id,
-  })
-}
 
 const verdict = computed(() => {
   const why = answer.value
-  if (why === null) return ''
+  if (why === undefined) return ''
   if (why.kept !== null) return words.whyKept(why.kept)
   if (why.place === null) return words.whyFails
   return words.whyShown(
@@ -56,36 +45,29 @@ const verdict = computed(() => {
 </script>
 
 <template>
-  <SidePanel
-    ref="panel"
-    :title="words.whyTitle"
-    :hint="words.whyHint"
-    :close="words.closeWhy"
-    @close="bench.panel = null"
-  >
-    <EntryAutocomplete v-model="entry" one :label="words.whyEntry" :collections="listing.from.collections" />
-    <div v-if="answer" role="status" class="answer">
-      <p class="verdict">{{ verdict }}</p>
-      <ol v-if="answer.reasons.length > 0">
-        <WhyReason
-          v-for="(reason, at) in answer.reasons"
-          :key="at"
-          :reason="reason"
-          :first="at === answer.firstFailing"
-        />
-      </ol>
-      <template v-if="answer.place !== null">
-        <h3>{{ words.whyOrder }}</h3>
-        <dl>
-          <template v-for="(key, at) in answer.order" :key="at">
-            <dt>{{ key.by }}</dt>
-            <dd>{{ key.has }}</dd>
-          </template>
-        </dl>
-        <p v-if="answer.ties > 0" class="ties">{{ words.whyTies(format.format(answer.ties)) }}</p>
-      </template>
-    </div>
-  </SidePanel>
+  <EntryAutocomplete v-model="entry" one :label="words.whyEntry" :collections="listing.from.collections" />
+  <p v-if="failure" role="alert" class="fault">{{ failure }}</p>
+  <div v-else-if="answer" role="status" class="answer">
+    <p class="verdict">{{ verdict }}</p>
+    <ol v-if="answer.reasons.length > 0">
+      <WhyReason
+        v-for="(reason, at) in answer.reasons"
+        :key="at"
+        :reason="reason"
+        :first="at === answer.firstFailing"
+      />
+    </ol>
+    <template v-if="answer.place !== null">
+      <h3>{{ words.whyOrder }}</h3>
+      <dl>
+        <template v-for="(key, at) in answer.order" :key="at">
+          <dt>{{ key.by }}</dt>
+          <dd>{{ key.has }}</dd>
+        </template>
+      </dl>
+      <p v-if="answer.ties > 0" class="ties">{{ words.whyTies(format.format(answer.ties)) }}</p>
+    </template>
+  </div>
 </template>
 
 <style scoped>
@@ -93,6 +75,11 @@ const verdict = computed(() => {
   display: grid;
   gap: 12px;
   margin-top: 16px;
+}
+
+.fault {
+  margin-top: 16px;
+  color: rgb(var(--v-theme-error));
 }
 
 .verdict {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { mdiCheck, mdiClose } from '@mdi/js'
 import type { Reason } from '~~/core/query/why'
-import { words } from './words'
+import { words } from '../words'
 
 /** One rule against an entry; for a group, with the rules in it. */
 defineProps<{ reason: Reason; first?: boolean }>()

@@ -6,8 +6,7 @@ import type { EntryRow } from '~~/core/content/answers'
 import { afterPress, nothingChosen } from '~~/core/listing/pick-selection'
 import { formatDate } from '~~/core/formats/dates'
 import SheetDialog from '../../shared/SheetDialog.vue'
-import { attempt } from '../../shared/attempt'
-import { request } from '../../shared/http'
+import { usePagedAnswer } from '../../shared/answers'
 import { words as shared } from '../../shared/words'
 import { useCatalogue } from '../../stores/catalogue'
 import { words } from './words'
@@ -21,10 +20,19 @@ const catalogue = useCatalogue()
 const collection = ref(0)
 const typed = ref('')
 const search = refDebounced(typed, 200)
-const rows = ref<readonly EntryRow[]>([])
-const total = ref(0)
 const selection = ref(nothingChosen)
-const perPage = 50
+const { rows, total, failure, more } = usePagedAnswer<EntryRow>((page) =>
+  open.value && collection.value !== 0
+    ? {
+        path: `/api/bench/collections/${collection.value}/entries?${new URLSearchParams({
+          search: search.value,
+          page: String(page),
+          perPage: '50',
+          state: 'published',
+        })}`,
+      }
+    : null,
+)
 const list = computed(() => rows.value.map((row) => row.id))
 const items = computed(() =>
   catalogue.catalogue.collections.filter((one) => props.collections.includes(one.id)),
@@ -35,26 +43,6 @@ watch(open, (shown) => {
   selection.value = nothingChosen
   collection.value = props.collections[0] ?? 0
 })
-watch([open, collection, search], () => open.value && load(1))
-
-async function load(page: number) {
-  const query = new URLSearchParams({
-    search: search.value,
-    page: String(page),
-    perPage: String(perPage),
-    state: 'published',
-  })
-  const answer = await attempt(() =>
-    request<{ rows: readonly EntryRow[]; total: number }>(
-      'GET',
-      `/api/bench/collections/${collection.value}/entries?${query}`,
-    ),
-  )
-  if (answer === null) return
-  rows.value = page === 1 ? answer.rows : [...rows.value, ...answer.rows]
-  total.value = answer.total
-}
-
 function press(id: number, event: MouseEvent | KeyboardEvent) {
   selection.value = afterPress(selection.value, list.value, id, {
     shift: event.shiftKey,
@@ -80,7 +68,7 @@ function pick() {
 </script>
 
 <template>
-  <SheetDialog v-model="open" :width="640" :title="words.pickTitle">
+  <SheetDialog v-model="open" steady :width="640" :title="words.pickTitle">
     <div class="find">
       <v-select
         v-if="items.length > 1"
@@ -98,7 +86,8 @@ function pick() {
       />
     </div>
     <p class="hint">{{ words.pickHint }}</p>
-    <p v-if="rows.length === 0">{{ words.none }}</p>
+    <p v-if="failure" role="alert">{{ failure }}</p>
+    <p v-else-if="total === 0">{{ words.none }}</p>
     <ul v-else role="listbox" aria-multiselectable="true" :aria-label="words.pickTitle">
       <li
         v-for="(row, at) in rows"
@@ -119,13 +108,7 @@ function pick() {
         }}</span>
       </li>
     </ul>
-    <v-btn
-      v-if="rows.length < total"
-      height="34"
-      class="more"
-      @click="load(Math.floor(rows.length / perPage) + 1)"
-      >{{ shared.more }}</v-btn
-    >
+    <v-btn v-if="rows.length < (total ?? 0)" height="34" class="more" @click="more">{{ shared.more }}</v-btn>
     <template #actions>
       <v-btn height="36" @click="open = false">{{ shared.cancel }}</v-btn>
       <v-btn

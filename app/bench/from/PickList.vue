@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { mdiDotsHorizontal, mdiDragVertical, mdiPlus } from '@mdi/js'
-import { computed, ref, watch } from 'vue'
-import { VueDraggable } from 'vue-draggable-plus'
+import { mdiDotsHorizontal, mdiPlus } from '@mdi/js'
+import { computed, ref } from 'vue'
 import type { Pick } from '~~/core/listing/from'
 import ActionMenu from '../../shared/ActionMenu.vue'
-import { request } from '../../shared/http'
-import { useBench } from '../../stores/bench'
+import { useKnown } from '../../shared/answers'
+import MoveHandle from '../../shared/sorting/MoveHandle.vue'
+import SortableList from '../../shared/sorting/SortableList.vue'
+import { useSelection } from '../../stores/bench/selection'
 import EntryPicker from './EntryPicker.vue'
 import PickDialog from './PickDialog.vue'
 import { words } from './words'
@@ -13,38 +14,22 @@ import { words } from './words'
 /** The entries picked by hand, in their order. */
 const props = defineProps<{ picks: readonly Pick[]; collections: readonly number[] }>()
 const emit = defineEmits<{ change: [picks: readonly Pick[], title: string] }>()
-const bench = useBench()
+const selection = useSelection()
 const picking = ref(false)
 const edited = ref<Pick | null>(null)
-const titles = ref<ReadonlyMap<number, string>>(new Map())
-const gone = computed(() => new Map((bench.chosenCounts?.gone ?? []).map((one) => [one.id, one.title])))
+const gone = computed(() => new Map((selection.counts?.gone ?? []).map((one) => [one.id, one.title])))
 const ids = computed(() => props.picks.map((pick) => pick.entry))
-
-watch(ids, name, { immediate: true })
-
-async function name() {
-  const unknown = ids.value.filter((id) => !titles.value.has(id))
-  if (unknown.length === 0) return
-  const found = await request<readonly { id: number; title: string }[]>(
-    'GET',
-    `/api/bench/entries/titles?ids=${unknown.join(',')}`,
-  ).catch(() => [])
-  titles.value = new Map([...titles.value, ...found.map((one) => [one.id, one.title] as const)])
-}
+const { known } = useKnown<{ readonly id: number; readonly title: string }>(
+  () => ids.value,
+  '/api/bench/entries/titles',
+)
 
 function titleOf(pick: Pick): string {
-  return pick.title ?? titles.value.get(pick.entry) ?? String(pick.entry)
+  return pick.title ?? known.value.get(pick.entry)?.title ?? String(pick.entry)
 }
 
 function add(entries: readonly number[]) {
   emit('change', [...props.picks, ...entries.map((entry) => ({ entry }))], 'Pick entries')
-}
-
-function move(at: number, by: number) {
-  const picks = [...props.picks]
-  const [moved] = picks.splice(at, 1)
-  if (moved !== undefined && at + by >= 0)
-    emit('change', picks.toSpliced(at + by, 0, moved), 'Order of the picks')
 }
 
 function say(pick: Pick) {
@@ -74,41 +59,32 @@ function actions(pick: Pick) {
 <template>
   <div class="picks">
     <p v-if="picks.length === 0" class="none">{{ words.noPicks }}</p>
-    <VueDraggable
-      :model-value="[...picks]"
-      tag="ol"
-      handle=".handle"
-      :animation="120"
-      :aria-label="words.picks"
-      @update:model-value="emit('change', $event, 'Order of the picks')"
+    <SortableList
+      v-slot="{ item: pick, handle }"
+      class="list"
+      :items="picks"
+      :key-of="(pick) => pick.entry"
+      :name-of="titleOf"
+      :label="words.picks"
+      @order="emit('change', $event, 'Order of the picks')"
     >
-      <li v-for="(pick, at) in picks" :key="pick.entry">
-        <button
-          type="button"
-          class="handle"
-          :aria-label="words.movePick(titleOf(pick))"
-          @keydown.up.prevent="move(at, -1)"
-          @keydown.down.prevent="move(at, 1)"
-        >
-          <v-icon :icon="mdiDragVertical" size="18" />
-        </button>
-        <span class="title">
-          {{ titleOf(pick) }}
-          <small v-if="gone.has(pick.entry)">{{
-            gone.get(pick.entry) === null ? words.lost : words.gone
-          }}</small>
-        </span>
-        <ActionMenu v-slot="{ opener }" :label="words.morePick(titleOf(pick))" :actions="actions(pick)">
-          <v-btn
-            v-bind="opener"
-            :icon="mdiDotsHorizontal"
-            size="28"
-            variant="text"
-            :aria-label="words.morePick(titleOf(pick))"
-          />
-        </ActionMenu>
-      </li>
-    </VueDraggable>
+      <MoveHandle v-bind="handle" />
+      <span class="title">
+        {{ titleOf(pick) }}
+        <small v-if="gone.has(pick.entry)">{{
+          gone.get(pick.entry) === null ? words.lost : words.gone
+        }}</small>
+      </span>
+      <ActionMenu v-slot="{ opener }" :label="words.morePick(titleOf(pick))" :actions="actions(pick)">
+        <v-btn
+          v-bind="opener"
+          :icon="mdiDotsHorizontal"
+          size="28"
+          variant="text"
+          :aria-label="words.morePick(titleOf(pick))"
+        />
+      </ActionMenu>
+    </SortableList>
     <v-btn height="34" :prepend-icon="mdiPlus" class="add" @click="picking = true">{{ words.pick }}</v-btn>
     <EntryPicker v-model="picking" :collections="collections" :picked="ids" @pick="add" />
     <PickDialog v-model="edited" :title="edited === null ? '' : titleOf(edited)" @save="say" />
@@ -126,30 +102,19 @@ function actions(pick: Pick) {
   color: var(--soft);
 }
 
-ol {
+.list {
   margin: 0;
   padding: 0;
   list-style: none;
 }
 
-li {
+.list :deep(li) {
   display: flex;
   align-items: center;
   gap: 4px;
   min-height: 40px;
   padding: 5px 0;
   border-bottom: 1px solid var(--line);
-}
-
-.handle {
-  display: grid;
-  place-items: center;
-  flex: none;
-  width: 24px;
-  height: 32px;
-  border-radius: 5px;
-  color: #8d8672;
-  cursor: grab;
 }
 
 .title {

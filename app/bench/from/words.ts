@@ -34,6 +34,7 @@ export const words = {
   sampleAuthor: 'Author',
   sampleEntry: 'Entry',
   sampleMonth: 'Month',
+  sampleYear: 'Year',
   sampleWords: 'Words looked for',
   picks: 'Picked entries',
   pick: 'Pick entries',
@@ -46,7 +47,6 @@ export const words = {
     count === 0 ? 'Pick' : count === 1 ? 'Pick 1 entry' : `Pick ${count} entries`,
   none: 'No entry matches.',
   picked: 'picked',
-  movePick: (title: string) => `Move ${title}: arrow keys`,
   morePick: (title: string) => `What to do with ${title}`,
   own: 'Say it differently here',
   ownTitle: (title: string) => `“${title}” in this listing`,
@@ -59,4 +59,7 @@ export const words = {
   removePick: 'Take off',
   gone: 'not on the site now: skipped',
   lost: 'Deleted: skipped',
+  name: 'Name',
+  heading: 'Heading on the page',
+  headingHint: 'Empty for none',
 } as const

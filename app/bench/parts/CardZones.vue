@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { SortableEvent } from 'sortablejs'
-import { computed, nextTick } from 'vue'
+import { computed } from 'vue'
 import { VueDraggable } from 'vue-draggable-plus'
 import { frameOf, usualParts } from '~~/core/cards/card'
 import {
@@ -15,14 +15,14 @@ import type { CardPlace } from '~~/core/cards/card-edits'
 import { partKey } from '~~/core/cards/parts'
 import type { PartSetting } from '~~/core/cards/parts'
 import type { Zone } from '~~/core/cards/parts/define'
-import { useBench } from '../../stores/bench'
+import { useSelection } from '../../stores/bench/selection'
 import PartRow from './PartRow.vue'
 import { words } from './words'
 
 /** The parts of a card where they sit on it: dragged into order and from zone to zone. */
 const props = defineProps<{ parts: readonly PartSetting[] }>()
 const emit = defineEmits<{ change: [parts: readonly PartSetting[], title: string, subject?: string] }>()
-const bench = useBench()
+const selection = useSelection()
 const places = computed(() => cardPlaces.map((place) => ({ place, parts: partsIn(props.parts, place) })))
 const isBeside = computed(() => frameOf(props.parts).beside !== null)
 
@@ -36,15 +36,12 @@ function dropped(zone: CardPlace, event: SortableEvent) {
     )
 }
 
-function step(part: PartSetting, by: 1 | -1, handle: HTMLElement) {
+function step(part: PartSetting, by: 1 | -1) {
   emit('change', withPartStepped(props.parts, partKey(part), by), 'Move a part')
-  const root = handle.closest('.zones')
-  // The row may be made anew in another zone; the next press of a key is meant for it, too.
-  void nextTick(() => root?.querySelector<HTMLElement>(`[data-key="${partKey(part)}"] .drag`)?.focus())
 }
 
 function open(part: PartSetting, isOpen: boolean) {
-  bench.openPart = isOpen ? partKey(part) : null
+  selection.openPart = isOpen ? partKey(part) : null
 }
 
 function isUsual(part: PartSetting): boolean {
@@ -57,19 +54,20 @@ function zoneOfPlace(place: CardPlace): Zone | null {
 </script>
 
 <template>
-  <div class="zones">
+  <div class="zones" data-move-room>
     <section
       v-for="{ place, parts: there } in places"
       :key="place"
       class="zone"
       :aria-label="words.places[place]"
+      data-move-place
     >
       <h3 v-if="place !== 'picture'">{{ words.places[place] }}</h3>
       <VueDraggable
         :model-value="[...there]"
         tag="ul"
         class="parts"
-        handle=".drag"
+        handle=".move-handle"
         :group="zoneOfPlace(place) === null ? 'picture' : 'parts'"
         :animation="120"
         :force-fallback="true"
@@ -83,10 +81,10 @@ function zoneOfPlace(place: CardPlace): Zone | null {
           :setting="part"
           :beside="isBeside"
           :usual="isUsual(part)"
-          :open="bench.openPart === partKey(part)"
+          :open="selection.openPart === partKey(part)"
           @update:open="open(part, $event)"
           @change="emit('change', withPart(parts, $event), 'Card', `part ${partKey(part)}`)"
-          @step="(by, handle) => step(part, by, handle)"
+          @step="step(part, $event)"
           @remove="emit('change', withoutPart(parts, partKey(part)), 'Remove a part')"
         />
       </VueDraggable>

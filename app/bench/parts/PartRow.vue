@@ -1,9 +1,13 @@
 <script setup lang="ts">
-import { mdiChevronDown, mdiDragVertical, mdiTrashCanOutline } from '@mdi/js'
+import { mdiChevronDown, mdiTrashCanOutline } from '@mdi/js'
 import { computed, useId, useTemplateRef, watch } from 'vue'
 import { partKey, parts } from '~~/core/cards/parts'
 import type { PartSetting } from '~~/core/cards/parts'
-import { useBench } from '../../stores/bench'
+import MoveHandle from '../../shared/sorting/MoveHandle.vue'
+import type { Direction } from '../../shared/sorting/MoveHandle.vue'
+import { holdFocus } from '../../shared/sorting/held-focus'
+import { useSelection } from '../../stores/bench/selection'
+import { useShown } from '../../stores/bench/shown'
 import { useListingFields } from './fields'
 import EveryPartSettings from './EveryPartSettings.vue'
 import { partSettings } from './index'
@@ -14,10 +18,11 @@ const props = defineProps<{ setting: PartSetting; beside: boolean; usual: boolea
 const open = defineModel<boolean>('open', { required: true })
 const emit = defineEmits<{
   change: [setting: PartSetting]
-  step: [by: 1 | -1, handle: HTMLElement]
+  step: [by: 1 | -1]
   remove: []
 }>()
-const bench = useBench()
+const selection = useSelection()
+const shown = useShown()
 const { fields } = useListingFields()
 const id = useId()
 
@@ -32,8 +37,8 @@ const title = computed(() => {
 })
 const key = computed(() => partKey(props.setting))
 const trouble = computed(() => {
-  if (!open.value || !props.setting.on || bench.partTrouble === null) return null
-  return { absent: words.absent, hidden: words.hidden, covered: words.covered }[bench.partTrouble]
+  if (!open.value || !props.setting.on || shown.partTrouble === null) return null
+  return { absent: words.absent, hidden: words.hidden, covered: words.covered }[shown.partTrouble]
 })
 
 const row = useTemplateRef<HTMLElement>('row')
@@ -43,8 +48,9 @@ watch(open, (isOpen) => isOpen && row.value?.scrollIntoView({ block: 'nearest', 
   immediate: true,
 })
 
-function step(by: 1 | -1, event: KeyboardEvent) {
-  emit('step', by, event.currentTarget as HTMLElement)
+function step(direction: Direction, handle: HTMLElement) {
+  holdFocus(handle, title.value)
+  emit('step', direction === 'up' || direction === 'left' ? -1 : 1)
 }
 </script>
 
@@ -54,20 +60,11 @@ function step(by: 1 | -1, event: KeyboardEvent) {
     class="part"
     :class="{ off: !setting.on }"
     :data-key="key"
-    @mouseenter="bench.pointedPart = key"
-    @mouseleave="bench.pointedPart = null"
+    @mouseenter="selection.pointedPart = key"
+    @mouseleave="selection.pointedPart = null"
   >
     <div class="part-head">
-      <button
-        v-if="setting.part !== 'picture'"
-        type="button"
-        class="drag"
-        :aria-label="words.drag(title)"
-        @keydown.up.prevent="step(-1, $event)"
-        @keydown.down.prevent="step(1, $event)"
-      >
-        <v-icon :icon="mdiDragVertical" size="18" />
-      </button>
+      <MoveHandle v-if="setting.part !== 'picture'" :name="title.toLowerCase()" :move="key" @step="step" />
       <button
         type="button"
         class="part-title"
@@ -125,17 +122,6 @@ function step(by: 1 | -1, event: KeyboardEvent) {
   gap: 2px;
   min-height: 38px;
   padding: 0 10px 0 4px;
-}
-
-.drag {
-  display: grid;
-  place-items: center;
-  flex: none;
-  width: 26px;
-  height: 32px;
-  border-radius: 6px;
-  color: #8d8672;
-  cursor: grab;
 }
 
 .part-title {

@@ -1,13 +1,13 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import { readyMadeCards, withReadyMade } from '~~/core/cards/ready-made'
 import type { ReadyMadeCard } from '~~/core/cards/ready-made'
 import type { PartSetting } from '~~/core/cards/parts'
 import type { Listing } from '~~/core/listing/definition'
 import type { CardSample } from '~~/core/pages/answers'
 import SheetDialog from '../../shared/SheetDialog.vue'
-import { RequestProblem, request } from '../../shared/http'
-import { useBench } from '../../stores/bench'
+import { useAnswer } from '../../shared/answers'
+import { useView } from '../../stores/bench/view'
 import { useCatalogue } from '../../stores/catalogue'
 import { useListingFields } from './fields'
 import { words } from './words'
@@ -23,11 +23,14 @@ const props = defineProps<{
   parts: readonly PartSetting[]
 }>()
 const emit = defineEmits<{ choose: [parts: readonly PartSetting[], title: string] }>()
-const bench = useBench()
+const view = useView()
 const catalogue = useCatalogue()
 const { fields } = useListingFields()
-const samples = ref<ReadonlyMap<string, string>>(new Map())
-const failure = ref<string | null>(null)
+const { answer, failure } = useAnswer<readonly CardSample[]>(() => ({
+  path: '/api/bench/listings/card-samples',
+  body: { definition: props.listing, ...view.asked() },
+}))
+const samples = computed(() => new Map(answer.value?.map((sample) => [sample.name, sample.html])))
 
 const kind = computed(
   () => catalogue.catalogue.collections.find((one) => one.id === props.listing.from.collections[0])?.kind,
@@ -36,20 +39,6 @@ const cards = computed(() => {
   const suits = (card: ReadyMadeCard) => kind.value !== undefined && card.kinds.includes(kind.value)
   return [...readyMadeCards.filter(suits), ...readyMadeCards.filter((card) => !suits(card))]
 })
-
-void load()
-
-async function load() {
-  try {
-    const found = await request<readonly CardSample[]>('POST', '/api/bench/listings/card-samples', {
-      definition: props.listing,
-      ...bench.asked(),
-    })
-    samples.value = new Map(found.map((sample) => [sample.name, sample.html]))
-  } catch (error) {
-    failure.value = error instanceof RequestProblem ? error.message : String(error)
-  }
-}
 
 function choose(card: ReadyMadeCard) {
   emit('choose', withReadyMade(props.parts, card, fields.value), `Card “${card.title}”`)

@@ -9,7 +9,6 @@ export const words = {
     foot: 'Foot',
   },
   placeEmpty: 'Drag parts here',
-  drag: (title: string) => `Move ${title.toLowerCase()}: arrow keys`,
   show: (title: string) => `Show ${title.toLowerCase()}`,
   settings: (title: string) => `Settings of ${title.toLowerCase()}`,
   add: 'Add a part',

@@ -7,6 +7,7 @@ import { rulesAt, withRuleAdded, withRuleMoved } from '~~/core/query/rule-edits'
 import type { RulePlace } from '~~/core/query/rule-edits'
 import type { Rule } from '~~/core/query/rules'
 import ActionMenu from '../../shared/ActionMenu.vue'
+import { useRowKeys } from '../../shared/sorting/row-keys'
 import { useCatalogue } from '../../stores/catalogue'
 import RuleRow from './RuleRow.vue'
 import { copiedRule } from './copied-rule'
@@ -21,6 +22,7 @@ const emit = defineEmits<{
 const catalogue = useCatalogue()
 
 const own = computed(() => rulesAt(props.all, props.group) ?? [])
+const rowKeys = useRowKeys(() => own.value)
 const label = computed(() =>
   props.group.length === 0
     ? words.add
@@ -56,9 +58,10 @@ function dropped(event: SortableEvent) {
     :model-value="[...own]"
     tag="ul"
     class="rules"
-    handle=".rule-handle"
+    handle=".move-handle"
     group="rules"
-    :data-group="group.join('.')"
+    :data-move-place="group.length === 0 ? undefined : ''"
+    :aria-label="group.length === 0 ? undefined : words.groupNumber(group.map((at) => at + 1).join('.'))"
     :animation="120"
     :force-fallback="true"
     :fallback-on-body="true"
@@ -68,7 +71,7 @@ function dropped(event: SortableEvent) {
   >
     <RuleRow
       v-for="(rule, at) in own"
-      :key="`${at} ${rule.rule}`"
+      :key="rowKeys[at]"
       :all="all"
       :rule="rule"
       :place="[...group, at]"

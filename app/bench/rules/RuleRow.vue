@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { mdiDotsHorizontal, mdiDragVertical } from '@mdi/js'
-import { computed, nextTick } from 'vue'
+import { mdiDotsHorizontal } from '@mdi/js'
+import { computed } from 'vue'
 import { troubleOf } from '~~/core/query/asking'
 import { rulesAt, withRule, withRuleMoved, withoutRule } from '~~/core/query/rule-edits'
 import type { RulePlace } from '~~/core/query/rule-edits'
@@ -8,7 +8,10 @@ import type { Rule } from '~~/core/query/rules'
 import { joins } from '~~/core/query/rules/group'
 import { stepsOf } from '~~/core/query/steps'
 import ActionMenu from '../../shared/ActionMenu.vue'
-import { useBench } from '../../stores/bench'
+import MoveHandle from '../../shared/sorting/MoveHandle.vue'
+import type { Direction } from '../../shared/sorting/MoveHandle.vue'
+import { holdFocus } from '../../shared/sorting/held-focus'
+import { useSelection } from '../../stores/bench/selection'
 import { useCatalogue } from '../../stores/catalogue'
 import { useNotices } from '../../stores/notices'
 import { copiedRule } from './copied-rule'
@@ -23,7 +26,7 @@ const props = defineProps<{ all: readonly Rule[]; rule: Rule; place: RulePlace; 
 const emit = defineEmits<{
   edit: [title: string, change: (rules: readonly Rule[]) => readonly Rule[], subject?: string]
 }>()
-const bench = useBench()
+const selection = useSelection()
 const catalogue = useCatalogue()
 const notices = useNotices()
 
@@ -37,12 +40,12 @@ const format = computed(() => new Intl.NumberFormat(catalogue.catalogue.locale))
 
 const note = computed(() => {
   if (props.rule.off) return words.offNote
-  const counts = bench.chosenCounts
+  const counts = selection.counts
   if (counts === null || trouble.value !== null) return ''
   const alone = counts.alone[`rules${props.place.map((at) => `[${at}]`).join('.rules')}`]
   const step =
-    props.place.length === 1 && bench.listing !== null
-      ? stepsOf(bench.listing.from).findIndex((one) => one.kind === 'rule' && one.at === props.place[0])
+    props.place.length === 1 && selection.listing !== null
+      ? stepsOf(selection.listing.from).findIndex((one) => one.kind === 'rule' && one.at === props.place[0])
       : -1
   const left = step === -1 ? undefined : counts.steps[step]
   return [
@@ -90,26 +93,18 @@ function copy() {
 }
 
 function moveTo(group: RulePlace, at: number, handle: HTMLElement) {
+  holdFocus(handle, title.value, [...group, at].join('.'))
   emit('edit', 'Move a rule', (rules) => withRuleMoved(rules, props.place, group, at))
-  const root = handle.closest('[data-rules-root]')
-  // The row is made anew where it came to lie; the next press of a key is meant for it, too.
-  void nextTick(() =>
-    root
-      ?.querySelector<HTMLElement>(`[data-place="${[...group, at].join('.')}"] > .rule-head .rule-handle`)
-      ?.focus(),
-  )
 }
 
-function nudge(event: KeyboardEvent) {
-  const handle = event.currentTarget as HTMLElement
+function step(direction: Direction, handle: HTMLElement) {
   const at = props.place.at(-1) ?? 0
   const group = props.place.slice(0, -1)
-  if (event.key === 'ArrowUp' && at > 0) moveTo(group, at - 1, handle)
-  if (event.key === 'ArrowDown' && !props.last) moveTo(group, at + 1, handle)
+  if (direction === 'up' && at > 0) moveTo(group, at - 1, handle)
+  if (direction === 'down' && !props.last) moveTo(group, at + 1, handle)
   const above = rulesAt(props.all, [...group, at - 1])
-  if (event.key === 'ArrowRight' && above !== null) moveTo([...group, at - 1], above.length, handle)
-  if (event.key === 'ArrowLeft' && group.length > 0)
-    moveTo(group.slice(0, -1), (group.at(-1) ?? 0) + 1, handle)
+  if (direction === 'right' && above !== null) moveTo([...group, at - 1], above.length, handle)
+  if (direction === 'left' && group.length > 0) moveTo(group.slice(0, -1), (group.at(-1) ?? 0) + 1, handle)
 }
 </script>
 
@@ -120,17 +115,7 @@ function nudge(event: KeyboardEvent) {
     :data-place="place.join('.')"
   >
     <div class="rule-head">
-      <button
-        type="button"
-        class="rule-handle"
-        :aria-label="words.move(title)"
-        @keydown.up.prevent="nudge"
-        @keydown.down.prevent="nudge"
-        @keydown.left.prevent="nudge"
-        @keydown.right.prevent="nudge"
-      >
-        <v-icon :icon="mdiDragVertical" size="18" />
-      </button>
+      <MoveHandle class="rule-handle" :name="title" :move="place.join('.')" @step="step" />
       <strong class="rule-title">{{ title }}</strong>
       <span class="rule-note tabular">{{ note }}</span>
       <ActionMenu v-slot="{ opener }" :label="words.more(title)" :actions="actions">
@@ -194,15 +179,7 @@ function nudge(event: KeyboardEvent) {
 }
 
 .rule-handle {
-  display: grid;
-  place-items: center;
-  flex: none;
-  width: 24px;
-  height: 30px;
   margin-left: -4px;
-  border-radius: 5px;
-  color: #8d8672;
-  cursor: grab;
 }
 
 .rule-title {

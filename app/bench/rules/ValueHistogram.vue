@@ -1,22 +1,19 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed } from 'vue'
 import { fieldTypes } from '~~/core/content/fields'
 import type { FieldSpread } from '~~/core/content/answers'
 import type { KnownField } from '~~/core/words'
-import { request } from '../../shared/http'
+import { useAnswer } from '../../shared/answers'
 import { useCatalogue } from '../../stores/catalogue'
 import { words } from './words'
 
 /** How the real values of a field are spread, with what lies between the limits marked. */
 const props = defineProps<{ field: KnownField; from: unknown; to: unknown }>()
 const catalogue = useCatalogue()
-const spread = ref<FieldSpread | null>(null)
 
-watch(
-  () => props.field.id,
-  async (id) =>
-    (spread.value = await request<FieldSpread>('GET', `/api/bench/fields/${id}/spread`).catch(() => null)),
-  { immediate: true },
+const { answer: spread } = useAnswer<FieldSpread>(
+  () => ({ path: `/api/bench/fields/${props.field.id}/spread` }),
+  { keep: false },
 )
 
 const most = computed(() => Math.max(1, ...(spread.value?.bins ?? [])))

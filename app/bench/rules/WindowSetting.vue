@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { windowUnits } from '~~/core/time/windows'
 import type { DateWindow, WindowUnit } from '~~/core/time/windows'
+import DayField from '../../shared/dates/DayField.vue'
 import { words } from './words'
 
 /** A stretch of time: fixed days, or days that move with the clock. */
@@ -57,17 +58,17 @@ function count(text: string | null) {
       @update:model-value="emit('change', { is: 'this', unit: $event })"
     />
     <template v-else-if="window.is === 'between'">
-      <v-text-field
-        type="date"
+      <DayField
         :label="words.firstDay"
         :model-value="window.from"
-        @update:model-value="emit('change', { ...window, from: $event || null })"
+        clearable
+        @update:model-value="emit('change', { ...window, from: $event })"
       />
-      <v-text-field
-        type="date"
+      <DayField
         :label="words.lastDay"
         :model-value="window.to"
-        @update:model-value="emit('change', { ...window, to: $event || null })"
+        clearable
+        @update:model-value="emit('change', { ...window, to: $event })"
       />
     </template>
   </div>

@@ -12,7 +12,6 @@ export const words = {
   group: 'Group',
   groupNumber: (number: string) => `Group ${number}`,
   related: 'Related',
-  move: (name: string) => `Move ${name}: arrow keys`,
   more: (name: string) => `What to do with ${name}`,
   on: (name: string) => `Ask ${name}`,
   switchOff: 'Switch off',

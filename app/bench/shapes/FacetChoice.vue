@@ -1,19 +1,19 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import SelectSetting from '../../shared/settings/SelectSetting.vue'
-import { useBench } from '../../stores/bench'
+import { useSelection } from '../../stores/bench/selection'
 import { useCatalogue } from '../../stores/catalogue'
 import { words } from './words'
 
 /** A facet that the listing's collections use; 0 for whichever comes first. */
 defineProps<{ facet: number | null; label?: string }>()
 const emit = defineEmits<{ change: [facet: number | null] }>()
-const bench = useBench()
+const selection = useSelection()
 const catalogue = useCatalogue()
 
 const choices = computed(() => {
   const used = catalogue.catalogue.collections
-    .filter((one) => bench.listing?.from.collections.includes(one.id))
+    .filter((one) => selection.listing?.from.collections.includes(one.id))
     .flatMap((one) => one.facets)
   const named = catalogue.catalogue.facets
     .filter((one) => used.includes(one.id))

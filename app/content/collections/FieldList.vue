@@ -1,12 +1,13 @@
 <script setup lang="ts">
-import { mdiChevronRight, mdiDragVertical, mdiPlus } from '@mdi/js'
+import { mdiChevronRight, mdiPlus } from '@mdi/js'
 import { computed, ref } from 'vue'
-import { VueDraggable } from 'vue-draggable-plus'
 import type { CollectionSummary } from '~~/core/content/catalogue'
 import type { Field } from '~~/core/content/field'
 import { fieldTypes } from '~~/core/content/fields'
 import { succeeded } from '../../shared/attempt'
 import { request } from '../../shared/http'
+import MoveHandle from '../../shared/sorting/MoveHandle.vue'
+import SortableList from '../../shared/sorting/SortableList.vue'
 import { words as shared } from '../../shared/words'
 import { useCatalogue } from '../../stores/catalogue'
 import { useNotices } from '../../stores/notices'
@@ -19,26 +20,16 @@ const catalogue = useCatalogue()
 const notices = useNotices()
 const open = ref(false)
 const edited = ref<Field | null>(null)
-const fields = computed({
-  get: () => [...props.collection.fields],
-  set: (next) => void order(next.map((field) => field.id)),
-})
+const fields = computed(() => props.collection.fields)
 
 function edit(field: Field | null) {
   edited.value = field
   open.value = true
 }
 
-async function order(ids: readonly number[]) {
+async function order(next: readonly Field[]) {
+  const ids = next.map((field) => field.id)
   await done(() => request('PUT', `/api/bench/collections/${props.collection.id}/fields/order`, { ids }))
-}
-
-async function shift(field: Field, by: number) {
-  const ids = props.collection.fields.map((one) => one.id)
-  const at = ids.indexOf(field.id)
-  ids.splice(at, 1)
-  ids.splice(Math.max(0, at + by), 0, field.id)
-  await order(ids)
 }
 
 async function saved(field: Field, kind: 'saved' | 'converted') {
@@ -87,24 +78,21 @@ function marks(field: Field): string {
     <h2>{{ words.collection.fields }}</h2>
     <p class="hint">{{ words.collection.fieldsHint }}</p>
     <p v-if="fields.length === 0" class="none">{{ words.collection.noFields }}</p>
-    <VueDraggable v-model="fields" tag="ol" handle=".handle" :animation="120">
-      <li v-for="field in fields" :key="field.id">
-        <span
-          class="handle"
-          tabindex="0"
-          role="button"
-          :aria-label="words.field.move(field.name)"
-          @keydown.up.prevent="shift(field, -1)"
-          @keydown.down.prevent="shift(field, 1)"
-          ><v-icon :icon="mdiDragVertical" size="18"
-        /></span>
-        <button type="button" class="open" :aria-description="marks(field)" @click="edit(field)">
-          <span class="name">{{ field.name }}</span>
-          <span class="marks" aria-hidden="true">{{ marks(field) }}</span>
-          <v-icon :icon="mdiChevronRight" size="18" />
-        </button>
-      </li>
-    </VueDraggable>
+    <SortableList
+      v-slot="{ item: field, handle }"
+      class="list"
+      :items="fields"
+      :key-of="(field) => field.id"
+      :name-of="(field) => field.name"
+      @order="order"
+    >
+      <MoveHandle v-bind="handle" />
+      <button type="button" class="open" :aria-description="marks(field)" @click="edit(field)">
+        <span class="name">{{ field.name }}</span>
+        <span class="marks" aria-hidden="true">{{ marks(field) }}</span>
+        <v-icon :icon="mdiChevronRight" size="18" />
+      </button>
+    </SortableList>
     <v-btn height="36" :prepend-icon="mdiPlus" @click="edit(null)">{{ words.field.add }}</v-btn>
     <FieldDialog
       v-model="open"
@@ -128,47 +116,38 @@ h2 {
   color: var(--soft);
 }
 
-ol {
+.list {
   padding: 0;
   list-style: none;
 }
 
-ol:not(:empty) {
+.list:not(:empty) {
   margin-bottom: 14px;
   border: 1px solid var(--line);
   border-radius: 8px;
 }
 
-li {
+.list :deep(li) {
   display: grid;
   grid-template-columns: 32px minmax(0, 1fr);
   align-items: center;
   background: #fff;
 }
 
-li:first-child {
+.list :deep(li:first-child) {
   border-radius: 8px 8px 0 0;
 }
 
-li:last-child {
+.list :deep(li:last-child) {
   border-radius: 0 0 8px 8px;
 }
 
-li:only-child {
+.list :deep(li:only-child) {
   border-radius: 8px;
 }
 
-li + li {
+.list :deep(li + li) {
   border-top: 1px solid var(--line);
-}
-
-.handle {
-  display: grid;
-  place-items: center;
-  height: 100%;
-  border-radius: 8px;
-  color: #a39a83;
-  cursor: grab;
 }
 
 .open {

@@ -1,9 +1,13 @@
 <script setup lang="ts">
-import { mdiDotsHorizontal, mdiDragVertical } from '@mdi/js'
+import { mdiDotsHorizontal } from '@mdi/js'
 import { computed } from 'vue'
 import { VueDraggable } from 'vue-draggable-plus'
 import type { TermRow } from '~~/core/content/answers'
+import { movedInto } from '~~/core/ordering'
 import ActionMenu from '../../shared/ActionMenu.vue'
+import MoveHandle from '../../shared/sorting/MoveHandle.vue'
+import type { Direction } from '../../shared/sorting/MoveHandle.vue'
+import { holdFocus } from '../../shared/sorting/held-focus'
 import { iconPaths } from '~~/site/icons'
 import { words } from '../words'
 
@@ -19,25 +23,21 @@ const own = computed(() => props.terms.filter((term) => term.parentId === parent
 
 /** A drag reports the list that a term came into or moved within; the one it left says nothing. */
 function dropped(next: readonly TermRow[]) {
-  const before = own.value.map((term) => term.id)
-  const after = next.map((term) => term.id)
-  if (after.length < before.length) return
-  const moved =
-    after.find((id) => !before.includes(id)) ??
-    after.find((id, at) => before[at] !== id && before[at + 1] !== id) ??
-    after.find((id, at) => before[at] !== id)
-  if (moved !== undefined) emit('place', moved, parentId.value, after.indexOf(moved))
+  const ids = (all: readonly TermRow[]) => all.map((term) => term.id)
+  const moved = movedInto(ids(own.value), ids(next))
+  if (moved !== null) emit('place', moved.item, parentId.value, moved.at)
 }
 
-function nudge(term: TermRow, key: string) {
+function step(term: TermRow, direction: Direction, handle: HTMLElement) {
+  holdFocus(handle, term.name)
   const at = own.value.indexOf(term)
   const above = own.value[at - 1]
   const { parent } = props
-  if (key === 'ArrowUp' && at > 0) emit('place', term.id, parentId.value, at - 1)
-  if (key === 'ArrowDown' && at < own.value.length - 1) emit('place', term.id, parentId.value, at + 1)
-  if (key === 'ArrowRight' && above)
+  if (direction === 'up' && at > 0) emit('place', term.id, parentId.value, at - 1)
+  if (direction === 'down' && at < own.value.length - 1) emit('place', term.id, parentId.value, at + 1)
+  if (direction === 'right' && above)
     emit('place', term.id, above.id, props.terms.filter((one) => one.parentId === above.id).length)
-  if (key === 'ArrowLeft' && parent) {
+  if (direction === 'left' && parent) {
     const beside = props.terms.filter((one) => one.parentId === parent.parentId)
     emit('place', term.id, parent.parentId, beside.indexOf(parent) + 1)
   }
@@ -57,7 +57,9 @@ function actions(term: TermRow) {
   <VueDraggable
     :model-value="[...own]"
     tag="ul"
-    handle=".handle"
+    :data-move-place="parent === null ? undefined : ''"
+    :aria-label="parent?.name"
+    handle=".move-handle"
     group="terms"
     :animation="120"
     :force-fallback="true"
@@ -67,17 +69,11 @@ function actions(term: TermRow) {
   >
     <li v-for="term in own" :key="term.id">
       <div class="row">
-        <span
-          class="handle"
-          role="button"
-          tabindex="0"
-          :aria-label="words.facets.move(term.name)"
-          @keydown.up.prevent="nudge(term, 'ArrowUp')"
-          @keydown.down.prevent="nudge(term, 'ArrowDown')"
-          @keydown.left.prevent="nudge(term, 'ArrowLeft')"
-          @keydown.right.prevent="nudge(term, 'ArrowRight')"
-          ><v-icon :icon="mdiDragVertical" size="18"
-        /></span>
+        <MoveHandle
+          :name="term.name"
+          :move="String(term.id)"
+          @step="(direction, handle) => step(term, direction, handle)"
+        />
         <span v-if="term.colour || term.icon" class="sign" :style="{ color: term.colour || undefined }">
           <v-icon v-if="term.icon" :icon="iconPaths[term.icon]" size="18" />
           <span v-else class="dot" />
@@ -133,16 +129,6 @@ li ul:not(:has(li)) {
 
 .row:hover {
   background: #f8f5ec;
-}
-
-.handle {
-  display: grid;
-  place-items: center;
-  width: 30px;
-  height: 36px;
-  border-radius: 6px;
-  color: #a39a83;
-  cursor: grab;
 }
 
 .sign {

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { DateSettings } from '~~/core/content/fields/date'
+import DayField from '../../shared/dates/DayField.vue'
 import { labelOf } from './field-input'
 import type { FieldInputProps } from './field-input'
 
@@ -8,16 +9,15 @@ const emit = defineEmits<{ change: [value: unknown]; leave: [] }>()
 </script>
 
 <template>
-  <v-text-field
-    type="date"
+  <DayField
     :label="labelOf(field)"
     :hint="field.help"
-    :persistent-hint="field.help !== ''"
-    :min="(field.settings as DateSettings).earliest ?? undefined"
-    :max="(field.settings as DateSettings).latest ?? undefined"
-    :model-value="value"
-    :error-messages="faults"
+    :earliest="(field.settings as DateSettings).earliest"
+    :latest="(field.settings as DateSettings).latest"
+    :model-value="typeof value === 'string' && value !== '' ? value : null"
+    :faults="faults"
+    clearable
     @update:model-value="emit('change', $event)"
-    @blur="emit('leave')"
+    @leave="emit('leave')"
   />
 </template>

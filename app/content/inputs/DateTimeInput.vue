@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import InstantField from '../InstantField.vue'
+import InstantField from '../../shared/dates/InstantField.vue'
 import { labelOf } from './field-input'
 import type { FieldInputProps } from './field-input'
 

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import type { MediaRow } from '~~/core/content/answers'
 import type { MediaKind } from '~~/core/content/media'
-import { request } from '../../shared/http'
+import { useKnown } from '../../shared/answers'
 import { useCatalogue } from '../../stores/catalogue'
 import { words } from '../words'
 import MediaPicker from './MediaPicker.vue'
@@ -14,21 +14,14 @@ const chosen = defineModel<number | null>({ required: true })
 defineProps<{ kinds: readonly MediaKind[]; name: string }>()
 const catalogue = useCatalogue()
 const open = ref(false)
-const known = ref<MediaRow | null>(null)
-const current = computed(() => (known.value?.id === chosen.value ? known.value : null))
-
-watch(chosen, show, { immediate: true })
-
-async function show(id: number | null) {
-  if (id === null || known.value?.id === id) return
-  const [found] = await request<readonly MediaRow[]>('GET', `/api/bench/media/chosen?ids=${id}`).catch(
-    () => [],
-  )
-  if (found && found.id === chosen.value) known.value = found
-}
+const { known, learn } = useKnown<MediaRow>(
+  () => (chosen.value === null ? [] : [chosen.value]),
+  '/api/bench/media/chosen',
+)
+const current = computed(() => (chosen.value === null ? null : (known.value.get(chosen.value) ?? null)))
 
 function choose(media: MediaRow) {
-  known.value = media
+  learn([media])
   chosen.value = media.id
 }
 </script>

@@ -1,13 +1,15 @@
 <script setup lang="ts">
 import { NuxtLink } from '#components'
-import { computed, ref, watch } from 'vue'
+import { computed, watch } from 'vue'
 import type { MediaRow, MediaUse } from '~~/core/content/answers'
 import { fileAddress, parseMediaInput } from '~~/core/content/media'
 import type { MediaInput } from '~~/core/content/media'
 import { faultsOf } from '~~/core/parsing'
 import SheetDialog from '../../shared/SheetDialog.vue'
 import { useForm } from '../../shared/form'
-import { RequestProblem, request } from '../../shared/http'
+import { useAnswer } from '../../shared/answers'
+import { attempt } from '../../shared/attempt'
+import { request } from '../../shared/http'
 import { words as shared } from '../../shared/words'
 import { useCatalogue } from '../../stores/catalogue'
 import { useNotices } from '../../stores/notices'
@@ -19,7 +21,10 @@ const media = defineModel<MediaRow | null>({ required: true })
 const emit = defineEmits<{ changed: [] }>()
 const catalogue = useCatalogue()
 const notices = useNotices()
-const uses = ref<readonly MediaUse[]>([])
+const { answer: uses, failure: usesUnknown } = useAnswer<readonly MediaUse[]>(
+  () => (media.value === null ? null : { path: `/api/bench/media/${media.value.id}/uses` }),
+  { keep: false },
+)
 const form = useForm<MediaInput>(
   { fileName: '', alternative: '', credit: '', focalX: 0.5, focalY: 0.5 },
   (values) => faultsOf(parseMediaInput({ ...values })),
@@ -27,11 +32,10 @@ const form = useForm<MediaInput>(
 const { values, faults, leave, sending, problem } = form
 const percent = computed(() => ({ x: Math.round(values.focalX * 100), y: Math.round(values.focalY * 100) }))
 
-watch(media, async (shown) => {
+watch(media, (shown) => {
   if (shown === null) return
   const { fileName, alternative, credit, focalX, focalY } = shown
   form.reset({ fileName, alternative, credit, focalX, focalY })
-  uses.value = await request<readonly MediaUse[]>('GET', `/api/bench/media/${shown.id}/uses`).catch(() => [])
 })
 
 function point(event: MouseEvent) {
@@ -75,9 +79,7 @@ async function remove() {
 }
 
 async function putBack(gone: MediaRow) {
-  await request('POST', `/api/bench/media/${gone.id}/restore`).catch(
-    (error: unknown) => error instanceof RequestProblem && notices.tell({ text: error.message }),
-  )
+  await attempt(() => request('POST', `/api/bench/media/${gone.id}/restore`))
   emit('changed')
 }
 </script>
@@ -144,7 +146,8 @@ async function putBack(gone: MediaRow) {
           :error-messages="faults('credit')"
           @blur="leave('credit')"
         />
-        <section v-if="uses.length" :aria-label="words.media.usedIn">
+        <p v-if="usesUnknown" class="problem" role="alert">{{ usesUnknown }}</p>
+        <section v-if="uses?.length" :aria-label="words.media.usedIn">
           <p class="input-title">{{ words.media.usedIn }}</p>
           <ul>
             <li v-for="use in uses" :key="`${use.kind} ${use.id}`">

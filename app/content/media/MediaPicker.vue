@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { mdiMagnify, mdiUpload } from '@mdi/js'
 import { refDebounced } from '@vueuse/core'
-import { computed, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import type { MediaRow } from '~~/core/content/answers'
 import type { MediaKind } from '~~/core/content/media'
 import { mediaTypes } from '~~/core/content/media'
 import SheetDialog from '../../shared/SheetDialog.vue'
-import { RequestProblem, request } from '../../shared/http'
+import { usePagedAnswer } from '../../shared/answers'
+import { RequestProblem } from '../../shared/http'
 import { words } from '../words'
 import MediaTile from './MediaTile.vue'
 import { bringIn } from './media-files'
@@ -18,9 +19,20 @@ const emit = defineEmits<{ choose: [media: MediaRow] }>()
 
 const typed = ref('')
 const search = refDebounced(typed, 200)
-const rows = ref<readonly MediaRow[]>([])
-const total = ref(0)
-const failure = ref<string | null>(null)
+const list = usePagedAnswer<MediaRow>((page) =>
+  open.value
+    ? {
+        path: `/api/bench/media?${new URLSearchParams({
+          kinds: props.kinds.join(','),
+          search: search.value,
+          page: String(page),
+        })}`,
+      }
+    : null,
+)
+const { rows, total, more } = list
+const refused = ref<string | null>(null)
+const failure = computed(() => refused.value ?? list.failure.value)
 const progress = ref<string | null>(null)
 const file = ref<HTMLInputElement | null>(null)
 const title = computed(() =>
@@ -33,30 +45,9 @@ const accepted = computed(() =>
     .join(','),
 )
 
-watch([open, search], () => open.value && load(1))
-
-async function load(page: number) {
-  const query = new URLSearchParams({
-    kinds: props.kinds.join(','),
-    search: search.value,
-    page: String(page),
-  })
-  try {
-    const answer = await request<{ rows: readonly MediaRow[]; total: number }>(
-      'GET',
-      `/api/bench/media?${query}`,
-    )
-    rows.value = page === 1 ? answer.rows : [...rows.value, ...answer.rows]
-    total.value = answer.total
-    failure.value = null
-  } catch (error) {
-    if (error instanceof RequestProblem) failure.value = error.message
-  }
-}
-
 async function bring(files: FileList | null) {
   if (!files?.length) return
-  failure.value = null
+  refused.value = null
   try {
     const [stored] = await bringIn(
       [...files].slice(0, 1),
@@ -64,7 +55,7 @@ async function bring(files: FileList | null) {
     )
     if (stored) choose(stored)
   } catch (error) {
-    failure.value = error instanceof RequestProblem ? error.message : String(error)
+    refused.value = error instanceof RequestProblem ? error.message : String(error)
   } finally {
     progress.value = null
   }
@@ -77,7 +68,7 @@ function choose(media: MediaRow) {
 </script>
 
 <template>
-  <SheetDialog v-model="open" :width="860" :title="title">
+  <SheetDialog v-model="open" steady :width="860" :title="title">
     <div class="picker-head">
       <v-text-field
         v-model="typed"
@@ -98,7 +89,7 @@ function choose(media: MediaRow) {
     </div>
     <p v-if="progress" class="picker-say" role="status">{{ progress }}</p>
     <p v-if="failure" class="picker-say fault" role="alert">{{ failure }}</p>
-    <p v-if="rows.length === 0">{{ words.media.none }}</p>
+    <p v-if="total === 0">{{ words.media.none }}</p>
     <ul>
       <li v-for="media in rows" :key="media.id">
         <button
@@ -114,13 +105,9 @@ function choose(media: MediaRow) {
         }}</span>
       </li>
     </ul>
-    <v-btn
-      v-if="rows.length < total"
-      class="more"
-      height="36"
-      @click="load(Math.floor(rows.length / 60) + 1)"
-      >{{ words.media.more(total - rows.length) }}</v-btn
-    >
+    <v-btn v-if="rows.length < (total ?? 0)" class="more" height="36" @click="more">{{
+      words.media.more((total ?? 0) - rows.length)
+    }}</v-btn>
   </SheetDialog>
 </template>
 

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { mdiArrowLeft, mdiArrowRight, mdiClose, mdiPlus } from '@mdi/js'
-import { computed, ref, watch } from 'vue'
-import { VueDraggable } from 'vue-draggable-plus'
+import { computed, ref } from 'vue'
 import type { MediaRow } from '~~/core/content/answers'
-import { request } from '../../shared/http'
+import { useKnown } from '../../shared/answers'
+import SortableList from '../../shared/sorting/SortableList.vue'
 import { words } from '../words'
 import MediaPicker from './MediaPicker.vue'
 import MediaTile from './MediaTile.vue'
@@ -12,70 +12,61 @@ import MediaTile from './MediaTile.vue'
 const chosen = defineModel<readonly number[]>({ required: true })
 defineProps<{ name: string }>()
 const open = ref(false)
-const known = ref<readonly MediaRow[]>([])
-const shown = computed({
-  get: () => chosen.value.flatMap((id) => known.value.find((one) => one.id === id) ?? []),
-  set: (next) => (chosen.value = next.map((one) => one.id)),
-})
+const { known, learn } = useKnown<MediaRow>(() => chosen.value, '/api/bench/media/chosen')
+/** Also what did not load keeps its place. */
+const rows = computed(() => chosen.value.map((id) => ({ id, media: known.value.get(id) })))
 
-watch(chosen, show, { immediate: true })
-
-async function show(ids: readonly number[]) {
-  const unknown = ids.filter((id) => !known.value.some((one) => one.id === id))
-  if (unknown.length === 0) return
-  const found = await request<readonly MediaRow[]>(
-    'GET',
-    `/api/bench/media/chosen?ids=${unknown.join(',')}`,
-  ).catch(() => [])
-  known.value = [...known.value, ...found]
+function nameOf(id: number): string {
+  return known.value.get(id)?.fileName ?? String(id)
 }
 
 function add(media: MediaRow) {
-  known.value = [...known.value, media]
+  learn([media])
   if (!chosen.value.includes(media.id)) chosen.value = [...chosen.value, media.id]
-}
-
-function move(at: number, by: number) {
-  const next = [...chosen.value]
-  const [moved] = next.splice(at, 1)
-  if (moved === undefined) return
-  next.splice(at + by, 0, moved)
-  chosen.value = next
 }
 </script>
 
 <template>
   <div>
-    <VueDraggable v-model="shown" tag="ul" :animation="120" class="sequence">
-      <li v-for="(media, at) in shown" :key="media.id">
-        <MediaTile :media="media" />
-        <div class="tools">
-          <v-btn
-            :icon="mdiArrowLeft"
-            size="28"
-            variant="text"
-            :disabled="at === 0"
-            :aria-label="words.media.earlier(media.fileName)"
-            @click="move(at, -1)"
-          />
-          <v-btn
-            :icon="mdiArrowRight"
-            size="28"
-            variant="text"
-            :disabled="at === shown.length - 1"
-            :aria-label="words.media.later(media.fileName)"
-            @click="move(at, 1)"
-          />
-          <v-btn
-            :icon="mdiClose"
-            size="28"
-            variant="text"
-            :aria-label="words.removeFrom(media.fileName)"
-            @click="chosen = chosen.filter((id) => id !== media.id)"
-          />
-        </div>
-      </li>
-    </VueDraggable>
+    <SortableList
+      v-slot="{ item: { id, media }, at, handle }"
+      class="sequence"
+      grip=".tile"
+      :items="rows"
+      :key-of="(row) => row.id"
+      :name-of="(row) => nameOf(row.id)"
+      @order="chosen = $event.map((row) => row.id)"
+    >
+      <MediaTile v-if="media" :media="media" />
+      <span v-else class="tile unknown tabular">{{ id }}</span>
+      <div class="tools">
+        <v-btn
+          :icon="mdiArrowLeft"
+          size="28"
+          variant="text"
+          :data-move="`earlier ${id}`"
+          :disabled="at === 0"
+          :aria-label="words.media.earlier(nameOf(id))"
+          @click="handle.onStep('left', $event.currentTarget)"
+        />
+        <v-btn
+          :icon="mdiArrowRight"
+          size="28"
+          variant="text"
+          :data-move="`later ${id}`"
+          :disabled="at === chosen.length - 1"
+          :aria-label="words.media.later(nameOf(id))"
+          @click="handle.onStep('right', $event.currentTarget)"
+        />
+        <v-btn
+          :icon="mdiClose"
+          size="28"
+          variant="text"
+          :aria-label="words.removeFrom(nameOf(id))"
+          @click="chosen = chosen.filter((one) => one !== id)"
+        />
+      </div>
+    </SortableList>
     <v-btn height="34" :prepend-icon="mdiPlus" @click="open = true">{{ words.media.addPicture(name) }}</v-btn>
     <MediaPicker v-model="open" :kinds="['picture']" :chosen="chosen" @choose="add" />
   </div>
@@ -94,8 +85,17 @@ function move(at: number, by: number) {
   margin-bottom: 10px;
 }
 
-li {
+.tile {
   cursor: grab;
+}
+
+.unknown {
+  display: grid;
+  place-items: center;
+  aspect-ratio: 3 / 2;
+  border-radius: 6px;
+  background: #efe8d8;
+  color: var(--soft);
 }
 
 .tools {

@@ -6,6 +6,7 @@ import { computed, ref } from 'vue'
 import type { PageRow } from '~~/core/pages/answers'
 import { formatDate } from '~~/core/formats/dates'
 import { isPattern } from '~~/core/content/entry-address'
+import { useAnswer } from '../../shared/answers'
 import { RequestProblem, request } from '../../shared/http'
 import TopLine from '../../shared/TopLine.vue'
 import { useCatalogue } from '../../stores/catalogue'
@@ -26,8 +27,10 @@ const words = {
 }
 
 const catalogue = useCatalogue()
-const pages = ref<readonly PageRow[] | null>(null)
-const failure = ref<string | null>(null)
+const list = useAnswer<readonly PageRow[]>(() => ({ path: '/api/bench/pages' }))
+const pages = list.answer
+const refused = ref<string | null>(null)
+const failure = computed(() => refused.value ?? list.failure.value)
 useHead({ title: 'Pages · Bushel' })
 
 const sections = computed(() => [
@@ -39,27 +42,19 @@ const bare = computed(() =>
   catalogue.catalogue.collections.filter((one) => !pages.value?.some((page) => page.path === one.address)),
 )
 
-void load()
+void catalogue.load().catch(refuse)
 
 async function setUp(collection: number) {
   try {
     const { id } = await request<{ id: number }>('POST', `/api/bench/collections/${collection}/entry-page`)
     await navigateTo(`/bench/pages/${id}`)
   } catch (error) {
-    failure.value = error instanceof RequestProblem ? error.message : String(error)
+    refuse(error)
   }
 }
 
-async function load() {
-  try {
-    const [rows] = await Promise.all([
-      request<readonly PageRow[]>('GET', '/api/bench/pages'),
-      catalogue.load(),
-    ])
-    pages.value = rows
-  } catch (error) {
-    failure.value = error instanceof RequestProblem ? error.message : String(error)
-  }
+function refuse(error: unknown) {
+  refused.value = error instanceof RequestProblem ? error.message : String(error)
 }
 
 function stateOf(page: PageRow): string {
@@ -75,8 +70,8 @@ function stateOf(page: PageRow): string {
       {{ words.title }} <span>{{ catalogue.catalogue.siteName }}</span>
     </h1>
     <p v-if="failure" role="alert">{{ failure }}</p>
-    <p v-else-if="pages === null" class="loading" role="status">{{ words.loading }}</p>
-    <template v-for="section in pages === null ? [] : sections" :key="section.title ?? ''">
+    <p v-else-if="pages === undefined" class="loading" role="status">{{ words.loading }}</p>
+    <template v-for="section in pages === undefined ? [] : sections" :key="section.title ?? ''">
       <template v-if="section.title">
         <h2>{{ section.title }}</h2>
         <p class="hint">{{ words.entryPagesHint }}</p>
@@ -114,7 +109,7 @@ function stateOf(page: PageRow): string {
         </li>
       </ul>
     </template>
-    <p v-if="pages !== null && bare.length" class="bare">
+    <p v-if="pages !== undefined && bare.length" class="bare">
       <v-btn v-for="collection in bare" :key="collection.id" height="34" @click="setUp(collection.id)">{{
         words.setUp(collection.name)
       }}</v-btn>

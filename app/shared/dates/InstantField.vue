@@ -1,29 +1,76 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { fromWallClock, toWallClock } from '~~/core/time/zones'
-import { useCatalogue } from '../stores/catalogue'
-import { words } from './words'
+import { useCatalogue } from '../../stores/catalogue'
+import { words } from '../words'
+import DayField from './DayField.vue'
+import TimeField from './TimeField.vue'
 
-/** An instant by the clock of the site. */
+/** An instant (epoch milliseconds) by the clock of the site: its day, and the time of that day. */
 const instant = defineModel<number | null>({ required: true })
-defineProps<{ label: string; hint?: string; faults: string[] }>()
+defineProps<{ label: string; hint?: string; faults: readonly string[] }>()
 const emit = defineEmits<{ leave: [] }>()
 const catalogue = useCatalogue()
+const zone = computed(() => catalogue.catalogue.zone)
 
-const text = computed({
-  get: () => (instant.value === null ? '' : toWallClock(instant.value, catalogue.catalogue.zone)),
-  set: (typed: string | null) => (instant.value = fromWallClock(typed ?? '', catalogue.catalogue.zone)),
-})
+const day = ref<string | null>(null)
+const time = ref<string | null>(null)
+watch(
+  [instant, zone],
+  () => {
+    if (instant.value === typed()) return
+    const [own, clock] =
+      instant.value === null ? [null, null] : toWallClock(instant.value, zone.value).split('T')
+    day.value = own ?? null
+    time.value = clock ?? null
+  },
+  { immediate: true },
+)
+
+/** A day without a time begins at midnight. */
+function typed(): number | null {
+  return day.value === null ? null : fromWallClock(`${day.value}T${time.value ?? '00:00'}`, zone.value)
+}
+
+function setDay(next: string | null) {
+  day.value = next
+  if (next === null) time.value = null
+  else time.value ??= '00:00'
+  instant.value = typed()
+}
+
+function setTime(next: string | null) {
+  time.value = next
+  instant.value = typed()
+}
 </script>
 
 <template>
-  <v-text-field
-    v-model="text"
-    type="datetime-local"
-    :label="label"
-    :hint="hint || words.zone(catalogue.catalogue.zone)"
-    :persistent-hint="Boolean(hint)"
-    :error-messages="faults"
-    @blur="emit('leave')"
-  />
+  <div class="instant">
+    <DayField
+      :model-value="day"
+      :label="label"
+      :hint="hint || words.zone(zone)"
+      :faults="faults"
+      clearable
+      @update:model-value="setDay"
+      @leave="emit('leave')"
+    />
+    <TimeField
+      :model-value="time"
+      :label="words.timeOf(label)"
+      :disabled="day === null"
+      @update:model-value="setTime"
+      @leave="emit('leave')"
+    />
+  </div>
 </template>
+
+<style scoped>
+.instant {
+  display: grid;
+  grid-template-columns: minmax(0, 3fr) minmax(0, 2fr);
+  align-items: start;
+  gap: 10px;
+}
+</style>

@@ -2,7 +2,7 @@ import * as rruleModule from 'rrule'
 import { object } from 'yup'
 import { refusal } from './define'
 import type { FieldType } from './define'
-import { dateFormat, listFormat, numberFormat } from '../../formats/formatters'
+import { dateFormat, listFormat, monthName, numberFormat } from '../../formats/formatters'
 
 // Node loads the package as CommonJS, under `default`; bundlers load its ES module, which has none.
 const { RRule } = (Reflect.get(rruleModule, 'default') ?? rruleModule) as typeof rruleModule
@@ -106,10 +106,6 @@ function weekdaysOf(given: unknown, locale: string): readonly string[] {
     const name = dateFormat(locale, { weekday: 'long', timeZone: 'UTC' }).format(Date.UTC(2026, 0, 5 + day))
     return [typeof nth === 'number' && nth !== 0 ? `${name} (${numberFormat(locale).format(nth)})` : name]
   })
-}
-
-function monthName(month: number, locale: string): string {
-  return dateFormat(locale, { month: 'long', timeZone: 'UTC' }).format(Date.UTC(2026, month - 1, 1))
 }
 
 /**

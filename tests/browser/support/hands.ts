@@ -57,6 +57,12 @@ export async function clear(page: Page, label: string): Promise<void> {
   await page.keyboard.press('Backspace')
 }
 
+/** Types a day, as the site's language writes it, or a time into a field and leaves that. */
+export async function fillDate(page: Page, label: string, text: string): Promise<void> {
+  await fill(page, label, text)
+  await page.keyboard.press('Tab')
+}
+
 /** Sets the number of a number field. */
 export async function setNumber(page: Page, label: string, value: number | string): Promise<void> {
   const field = await waitFor(page, 'spinbutton', label)
@@ -99,6 +105,35 @@ export async function pick(page: Page, label: string, option: string): Promise<v
   )
 }
 
+/**
+ * Drags by a handle to the middle of a place and lets go once `lies` says that the page shows it there.
+ * A hand is never quite still, and a list takes what lies over it for a while.
+ */
+export async function drag(
+  page: Page,
+  name: string,
+  place: ElementHandle,
+  lies: () => Promise<boolean>,
+): Promise<void> {
+  await waitForStillness(page)
+  const handle = await waitFor(page, 'button', name)
+  const [from, to] = await Promise.all([middleOf(handle), middleOf(place)])
+  await page.mouse.move(from.x, from.y)
+  await page.mouse.down()
+  const deadline = Date.now() + 20_000
+  for (let times = 0; !(await lies()); times += 1) {
+    if (Date.now() > deadline) throw new Error(`“${name}” can’t be dragged there.`)
+    await page.mouse.move(to.x + ((times * 3) % 12), to.y, { steps: times === 0 ? 12 : 2 })
+  }
+  await page.mouse.up()
+}
+
+async function middleOf(element: ElementHandle): Promise<{ x: number; y: number }> {
+  const box = await element.boundingBox()
+  if (box === null) throw new Error('What is not shown has no middle.')
+  return { x: box.x + box.width / 2, y: box.y + box.height / 2 }
+}
+
 /** Waits for what has the role and the name. */
 export async function waitFor(page: Page, role: string, name: string): Promise<ElementHandle> {
   const found = await page.waitForSelector(named(role, name))
@@ -139,6 +174,14 @@ export async function waitForNoText(page: Page, selector: string, text: string):
 /** The text of the status line: how the draft stands. */
 export async function waitForStatus(page: Page, text: string): Promise<void> {
   await waitForText(page, '[role=status]', text)
+}
+
+/** How many cards the page in the bench's frame shows for a listing; -1 where it shows none of that name. */
+export async function shownCards(page: Page, listing: string): Promise<number> {
+  const handle = await page.waitForSelector('iframe')
+  const frame = await handle?.contentFrame()
+  const region = await frame?.$(named('region', listing))
+  return (await region?.$$eval('article', (cards) => cards.length)) ?? -1
 }
 
 export interface ListedCard {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useHead } from '#imports'
 import { mdiPlus } from '@mdi/js'
-import { computed, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import type { FacetRow, TermRow } from '~~/core/content/answers'
 import { withDescendants } from '~~/core/content/terms'
 import ContentFrame from '../../../content/ContentFrame.vue'
@@ -13,6 +13,7 @@ import ScreenHead from '../../../shared/ScreenHead.vue'
 import SheetDialog from '../../../shared/SheetDialog.vue'
 import ConfirmDialog from '../../../shared/ConfirmDialog.vue'
 import { attempt } from '../../../shared/attempt'
+import { useAnswer } from '../../../shared/answers'
 import { request } from '../../../shared/http'
 import ChoiceSetting from '../../../shared/settings/ChoiceSetting.vue'
 import { words as shared } from '../../../shared/words'
@@ -23,11 +24,16 @@ const catalogue = useCatalogue()
 const notices = useNotices()
 useHead({ title: `${words.facets.title} · Bushel` })
 
-const facets = ref<readonly FacetRow[]>([])
-const loaded = ref(false)
-const chosenId = ref(0)
-const terms = ref<readonly TermRow[]>([])
-const facet = computed(() => facets.value.find((one) => one.id === chosenId.value) ?? null)
+const facetList = useAnswer<readonly FacetRow[]>(() => ({ path: '/api/bench/facets' }))
+const facets = computed(() => facetList.answer.value ?? [])
+const wantedId = ref(0)
+const facet = computed(() => facets.value.find((one) => one.id === wantedId.value) ?? facets.value[0] ?? null)
+const termList = useAnswer<readonly TermRow[]>(
+  () => (facet.value === null ? null : { path: `/api/bench/facets/${facet.value.id}/terms` }),
+  { keep: false },
+)
+const terms = computed(() => termList.answer.value ?? [])
+const failure = computed(() => facetList.failure.value ?? termList.failure.value)
 const format = computed(() => new Intl.NumberFormat(catalogue.catalogue.locale))
 const usedBy = computed(() => {
   const names = catalogue.catalogue.collections
@@ -52,33 +58,15 @@ const mergeTargets = computed(() => {
       ? []
       : withDescendants(
           merging.value.id,
-          terms.value.map((term) => ({ ...term, facetId: chosenId.value })),
+          terms.value.map((term) => ({ ...term, facetId: facet.value?.id ?? 0 })),
         )
   return terms.value
     .filter((term) => !below.includes(term.id))
     .map((term) => ({ value: term.id, title: term.name }))
 })
 
-void loadFacets()
-watch(chosenId, loadTerms)
-
-async function loadFacets() {
-  const found = await attempt(() => request<readonly FacetRow[]>('GET', '/api/bench/facets'))
-  if (found === null) return
-  facets.value = found
-  loaded.value = true
-  if (!found.some((one) => one.id === chosenId.value)) chosenId.value = found[0]?.id ?? 0
-}
-
-async function loadTerms() {
-  if (chosenId.value === 0) return
-  terms.value =
-    (await attempt(() => request<readonly TermRow[]>('GET', `/api/bench/facets/${chosenId.value}/terms`))) ??
-    terms.value
-}
-
 async function refresh() {
-  await Promise.all([loadFacets(), loadTerms(), catalogue.load()])
+  await Promise.all([facetList.again(), termList.again(), catalogue.load()])
 }
 
 function editFacet(one: FacetRow | null) {
@@ -88,7 +76,7 @@ function editFacet(one: FacetRow | null) {
 
 async function facetSaved(id: number, name: string) {
   await refresh()
-  chosenId.value = id
+  wantedId.value = id
   notices.tell({ text: words.facets.saved(name) })
 }
 
@@ -182,21 +170,22 @@ async function gone(done: { readonly change: string } | null, name: string, text
         >{{ words.facets.addTerm }}</v-btn
       >
     </ScreenHead>
-    <p v-if="loaded && facets.length === 0">{{ words.facets.none }}</p>
+    <p v-if="failure" role="alert">{{ failure }}</p>
+    <p v-else-if="facetList.answer.value?.length === 0">{{ words.facets.none }}</p>
     <template v-if="facet">
       <ChoiceSetting
         class="which"
         :label="words.facets.list"
-        :value="chosenId"
+        :value="facet.id"
         :choices="facets.map((one) => ({ value: one.id, title: one.name }))"
-        @change="chosenId = $event"
+        @change="wantedId = $event"
       />
       <div class="about">
         <p>{{ usedBy }} {{ words.facets.hint }}</p>
         <v-btn height="34" @click="editFacet(facet)">{{ words.facets.setUp }}</v-btn>
       </div>
-      <section :aria-label="facet.plural" class="tree">
-        <p v-if="terms.length === 0">{{ words.facets.noTerms }}</p>
+      <section :aria-label="facet.plural" class="tree" data-move-room>
+        <p v-if="termList.answer.value?.length === 0">{{ words.facets.noTerms }}</p>
         <TermTree :terms="terms" :parent="null" :format="format" @place="place" @act="act" />
       </section>
       <TermDialog

@@ -2,7 +2,7 @@
 import { useHead } from '#imports'
 import { mdiMagnify, mdiUpload } from '@mdi/js'
 import { refDebounced, useDropZone } from '@vueuse/core'
-import { ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import type { MediaRow } from '~~/core/content/answers'
 import { mediaKinds } from '~~/core/content/media'
 import ContentFrame from '../../../content/ContentFrame.vue'
@@ -12,7 +12,8 @@ import MediaTile from '../../../content/media/MediaTile.vue'
 import { bringIn, sizeOf } from '../../../content/media/media-files'
 import { words } from '../../../content/words'
 import ScreenHead from '../../../shared/ScreenHead.vue'
-import { RequestProblem, request } from '../../../shared/http'
+import { usePagedAnswer } from '../../../shared/answers'
+import { RequestProblem } from '../../../shared/http'
 import { useCatalogue } from '../../../stores/catalogue'
 import { useNotices } from '../../../stores/notices'
 
@@ -20,7 +21,6 @@ const catalogue = useCatalogue()
 const notices = useNotices()
 useHead({ title: `${words.media.title} · Bushel` })
 
-const perPage = 60
 const typed = ref('')
 const search = refDebounced(typed, 200)
 const kind = ref('')
@@ -28,51 +28,34 @@ const kinds = [
   { value: '', title: words.media.any },
   ...mediaKinds.map((value) => ({ value, title: mediaKindNames[value] })),
 ]
-const rows = ref<readonly MediaRow[]>([])
-const total = ref(0)
-const loaded = ref(false)
-const failure = ref<string | null>(null)
+const list = usePagedAnswer<MediaRow>((page) => ({
+  path: `/api/bench/media?${new URLSearchParams({
+    kinds: kind.value,
+    search: search.value,
+    page: String(page),
+    perPage: '60',
+  })}`,
+}))
+const { rows, total, more, again } = list
+const refused = ref<string | null>(null)
+const failure = computed(() => refused.value ?? list.failure.value)
 const progress = ref<string | null>(null)
 const file = ref<HTMLInputElement | null>(null)
 const place = ref<HTMLElement | null>(null)
 const opened = ref<MediaRow | null>(null)
 const { isOverDropZone } = useDropZone(place, { onDrop: (files) => void bring(files ?? []) })
 
-watch([search, kind], () => load(1), { immediate: true })
-
-async function load(page: number) {
-  const query = new URLSearchParams({
-    kinds: kind.value,
-    search: search.value,
-    page: String(page),
-    perPage: String(perPage),
-  })
-  try {
-    const answer = await request<{ rows: readonly MediaRow[]; total: number }>(
-      'GET',
-      `/api/bench/media?${query}`,
-    )
-    rows.value = page === 1 ? answer.rows : [...rows.value, ...answer.rows]
-    total.value = answer.total
-    loaded.value = true
-    failure.value = null
-  } catch (error) {
-    failure.value = error instanceof RequestProblem ? error.message : String(error)
-  }
-}
-
 async function bring(files: readonly File[]) {
   if (files.length === 0) return
-  let message: string | null = null
+  refused.value = null
   try {
     const stored = await bringIn(files, (name, done) => (progress.value = words.media.bringing(name, done)))
     notices.tell({ text: words.media.brought(stored.length) })
   } catch (error) {
-    message = error instanceof RequestProblem ? error.message : String(error)
+    refused.value = error instanceof RequestProblem ? error.message : String(error)
   }
   progress.value = null
-  await load(1)
-  failure.value = message
+  await again()
 }
 </script>
 
@@ -102,7 +85,7 @@ async function bring(files: readonly File[]) {
     <p v-if="failure" class="fault" role="alert">{{ failure }}</p>
     <div ref="place" class="place" :class="{ over: isOverDropZone }">
       <p class="drop" role="status">{{ progress ?? words.media.drop }}</p>
-      <p v-if="loaded && rows.length === 0">{{ words.media.none }}</p>
+      <p v-if="total === 0">{{ words.media.none }}</p>
       <ul>
         <li v-for="media in rows" :key="media.id">
           <button type="button" @click="opened = media">
@@ -119,11 +102,11 @@ async function bring(files: readonly File[]) {
           >
         </li>
       </ul>
-      <v-btn v-if="rows.length < total" height="36" @click="load(Math.floor(rows.length / perPage) + 1)">{{
-        words.media.more(total - rows.length)
+      <v-btn v-if="rows.length < (total ?? 0)" height="36" @click="more">{{
+        words.media.more((total ?? 0) - rows.length)
       }}</v-btn>
     </div>
-    <MediaDialog v-model="opened" @changed="load(1)" />
+    <MediaDialog v-model="opened" @changed="again" />
   </ContentFrame>
 </template>
 

@@ -11,6 +11,7 @@ import { words } from '../../../content/words'
 import ConfirmDialog from '../../../shared/ConfirmDialog.vue'
 import ScreenHead from '../../../shared/ScreenHead.vue'
 import { attempt } from '../../../shared/attempt'
+import { useAnswer, useKnown } from '../../../shared/answers'
 import { request } from '../../../shared/http'
 import { words as shared } from '../../../shared/words'
 import { useCatalogue } from '../../../stores/catalogue'
@@ -20,29 +21,21 @@ const catalogue = useCatalogue()
 const notices = useNotices()
 useHead({ title: `${words.people.title} · Bushel` })
 
-const authors = ref<readonly AuthorRow[]>([])
-const portraits = ref<ReadonlyMap<number, MediaRow>>(new Map())
-const loaded = ref(false)
+const {
+  answer: authors,
+  failure,
+  again,
+} = useAnswer<readonly AuthorRow[]>(() => ({
+  path: '/api/bench/authors',
+}))
+const { known: portraits } = useKnown<MediaRow>(
+  () => (authors.value ?? []).flatMap((author) => author.portraitId ?? []),
+  '/api/bench/media/chosen',
+)
 const open = ref(false)
 const edited = ref<AuthorRow | null>(null)
 const deleting = ref<AuthorRow | null>(null)
 const format = computed(() => new Intl.NumberFormat(catalogue.catalogue.locale))
-
-void load()
-
-async function load() {
-  authors.value =
-    (await attempt(() => request<readonly AuthorRow[]>('GET', '/api/bench/authors'))) ?? authors.value
-  loaded.value = true
-  const ids = authors.value.flatMap((author) => author.portraitId ?? [])
-  const found =
-    ids.length === 0
-      ? []
-      : await attempt(() =>
-          request<readonly MediaRow[]>('GET', `/api/bench/media/chosen?ids=${ids.join(',')}`),
-        )
-  portraits.value = new Map((found ?? []).map((media) => [media.id, media]))
-}
 
 function portraitOf(author: AuthorRow): MediaRow | undefined {
   return author.portraitId === null ? undefined : portraits.value.get(author.portraitId)
@@ -62,7 +55,7 @@ function edit(author: AuthorRow | null) {
 }
 
 async function saved(name: string) {
-  await Promise.all([load(), catalogue.load()])
+  await Promise.all([again(), catalogue.load()])
   notices.tell({ text: words.people.saved(name) })
 }
 
@@ -71,7 +64,7 @@ async function remove() {
   deleting.value = null
   if (author === null || (await attempt(() => request('DELETE', `/api/bench/authors/${author.id}`))) === null)
     return
-  await Promise.all([load(), catalogue.load()])
+  await Promise.all([again(), catalogue.load()])
   notices.tell({
     text: words.people.deleted(author.name),
     action: { title: shared.undo, run: () => putBack(author) },
@@ -81,7 +74,7 @@ async function remove() {
 async function putBack(author: AuthorRow) {
   if ((await attempt(() => request('POST', `/api/bench/authors/${author.id}/restore`))) !== null)
     notices.tell({ text: words.facets.back(author.name) })
-  await Promise.all([load(), catalogue.load()])
+  await Promise.all([again(), catalogue.load()])
 }
 </script>
 
@@ -92,7 +85,8 @@ async function putBack(author: AuthorRow) {
         words.people.add
       }}</v-btn>
     </ScreenHead>
-    <p v-if="loaded && authors.length === 0">{{ words.people.none }}</p>
+    <p v-if="failure" role="alert">{{ failure }}</p>
+    <p v-else-if="authors?.length === 0">{{ words.people.none }}</p>
     <ul>
       <li v-for="author in authors" :key="author.id">
         <button type="button" @click="edit(author)">

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { definePageMeta, useHead, useRoute } from '#imports'
-import { useEventListener } from '@vueuse/core'
-import { mdiArrowULeftTop, mdiArrowURightTop, mdiOpenInNew } from '@mdi/js'
-import { computed, defineAsyncComponent, ref } from 'vue'
+import { useEventListener, useMediaQuery } from '@vueuse/core'
+import { mdiArrowULeftTop, mdiArrowURightTop, mdiFormatListBulleted, mdiOpenInNew } from '@mdi/js'
+import { computed, ref, watch } from 'vue'
 import { clauses } from '~~/core/listing/definition'
 import { formatTime } from '~~/core/formats/dates'
 import AreasList from '../../../bench/AreasList.vue'
@@ -20,25 +20,34 @@ import SheetDialog from '../../../shared/SheetDialog.vue'
 import { RequestProblem } from '../../../shared/http'
 import TopLine from '../../../shared/TopLine.vue'
 import { words as shared } from '../../../shared/words'
-import { useBench } from '../../../stores/bench'
+import { useDraft } from '../../../stores/bench/draft'
+import { useSelection } from '../../../stores/bench/selection'
+import { useView } from '../../../stores/bench/view'
 import { useCatalogue } from '../../../stores/catalogue'
 import { useNotices } from '../../../stores/notices'
 
 definePageMeta({ key: (route) => route.fullPath })
 
-const ChecksPanel = defineAsyncComponent(() => import('../../../bench/ChecksPanel.vue'))
-const WhyPanel = defineAsyncComponent(() => import('../../../bench/WhyPanel.vue'))
-
 const route = useRoute()
-const bench = useBench()
+const draft = useDraft()
+const selection = useSelection()
+const view = useView()
 const catalogue = useCatalogue()
 const saving = useDraftSaving()
 const opened = ref(false)
 const failure = ref<string | null>(null)
 const publishing = ref(false)
 const notices = useNotices()
+/** In a narrow window the columns at the sides lie over the page, and fold away. */
+const isNarrow = useMediaQuery('(max-width: 999px)')
+const areasOpen = ref(false)
+const isBesideOpen = computed(() => !isNarrow.value || selection.drawer !== null)
+watch(
+  () => selection.chosenId,
+  () => (areasOpen.value = false),
+)
 
-useHead({ title: () => `${bench.page.title || words.page} · Bushel` })
+useHead({ title: () => `${draft.page.title || words.page} · Bushel` })
 
 void open()
 
@@ -69,9 +78,9 @@ const saveTrouble = computed(() =>
   saving.state.value === 'offline' || saving.state.value === 'refused' ? saveWords.value : '',
 )
 const liveWords = computed(() =>
-  bench.publishedAt === null
+  draft.publishedAt === null
     ? words.neverLive
-    : bench.differsFromLive || saving.state.value !== 'saved'
+    : draft.differsFromLive || saving.state.value !== 'saved'
       ? words.notLive
       : words.live,
 )
@@ -79,7 +88,7 @@ const liveWords = computed(() =>
 async function publish() {
   publishing.value = true
   try {
-    if (await saving.publish()) notices.tell({ text: words.isLive(bench.page.title) })
+    if (await saving.publish()) notices.tell({ text: words.isLive(draft.page.title) })
   } catch (error) {
     if (!(error instanceof RequestProblem)) throw error
     notices.tell({ text: error.message })
@@ -103,15 +112,14 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
   if (event.ctrlKey || event.metaKey) {
     if (event.key === 'Enter') return act(event, publish)
     if (isTyping(event)) return
-    if (event.key.toLowerCase() === 'z') act(event, event.shiftKey ? bench.redo : bench.undo)
+    if (event.key.toLowerCase() === 'z') act(event, event.shiftKey ? draft.redo : draft.undo)
     return
   }
   if (isTyping(event) || event.altKey) return
   const clause = clauses[Number(event.key) - 1]
-  if (clause !== undefined) act(event, () => bench.openClause(clause))
-  else if (event.key === '0') act(event, () => bench.openClause(null))
-  else if (event.key.toLowerCase() === 'w')
-    act(event, () => (bench.panel = bench.listing === null ? null : 'why'))
+  if (clause !== undefined) act(event, () => selection.openDrawer(clause))
+  else if (event.key === '0') act(event, () => selection.openDrawer(null))
+  else if (event.key.toLowerCase() === 'w') act(event, () => selection.openDrawer('why'))
   else if (event.key.toLowerCase() === 't')
     act(event, () => document.querySelector<HTMLElement>('[data-tally]')?.focus())
 })
@@ -133,22 +141,22 @@ function act(event: KeyboardEvent, action: () => unknown) {
           :icon="mdiArrowULeftTop"
           size="34"
           variant="text"
-          :disabled="bench.nextUndo === null"
-          :aria-label="bench.nextUndo === null ? shared.undo : `${shared.undo}: ${bench.nextUndo}`"
-          @click="bench.undo"
+          :disabled="draft.nextUndo === null"
+          :aria-label="draft.nextUndo === null ? shared.undo : `${shared.undo}: ${draft.nextUndo}`"
+          @click="draft.undo"
         />
         <v-btn
           :icon="mdiArrowURightTop"
           size="34"
           variant="text"
-          :disabled="bench.nextRedo === null"
-          :aria-label="bench.nextRedo === null ? shared.redo : `${shared.redo}: ${bench.nextRedo}`"
-          @click="bench.redo"
+          :disabled="draft.nextRedo === null"
+          :aria-label="draft.nextRedo === null ? shared.redo : `${shared.redo}: ${draft.nextRedo}`"
+          @click="draft.redo"
         />
         <AsOfField />
         <v-btn
-          :href="bench.liveAddress ?? undefined"
-          :disabled="bench.liveAddress === null"
+          :href="draft.liveAddress ?? undefined"
+          :disabled="draft.liveAddress === null"
           target="_blank"
           height="34"
           :append-icon="mdiOpenInNew"
@@ -164,18 +172,26 @@ function act(event: KeyboardEvent, action: () => unknown) {
     <template v-if="opened">
       <SentenceStrip />
       <div class="work">
-        <div class="left">
+        <div v-show="!isNarrow || areasOpen" class="left" @keydown.esc="areasOpen = false">
           <PageTitles />
           <AreasList />
         </div>
         <main class="middle" aria-label="The page">
-          <PageRuler v-model="bench.pageWidth" />
-          <PagePreview :width="bench.pageWidth" />
+          <PageRuler v-model="view.pageWidth">
+            <v-btn
+              v-if="isNarrow"
+              :icon="mdiFormatListBulleted"
+              size="32"
+              variant="text"
+              :aria-label="words.areas"
+              :aria-expanded="areasOpen"
+              @click="areasOpen = !areasOpen"
+            />
+          </PageRuler>
+          <PagePreview :width="view.pageWidth" />
         </main>
-        <div class="right">
-          <WhyPanel v-if="bench.panel === 'why' && bench.listing" :listing="bench.listing" /><ChecksPanel
-            v-else-if="bench.panel === 'checks'"
-          /><DrawerPanel v-else />
+        <div v-show="isBesideOpen" class="right">
+          <DrawerPanel />
         </div>
         <TallyStrip class="bottom" />
       </div>
@@ -197,7 +213,6 @@ function act(event: KeyboardEvent, action: () => unknown) {
   display: flex;
   flex-direction: column;
   height: 100vh;
-  min-width: 1000px;
 }
 
 .state {
@@ -207,14 +222,6 @@ function act(event: KeyboardEvent, action: () => unknown) {
   margin-right: 6px;
   font-size: 12.5px;
   color: var(--soft);
-}
-
-.unseen {
-  position: absolute;
-  width: 1px;
-  height: 1px;
-  overflow: hidden;
-  clip-path: inset(50%);
 }
 
 .failure {
@@ -254,5 +261,34 @@ function act(event: KeyboardEvent, action: () => unknown) {
 
 .bottom {
   grid-column: 2 / 4;
+}
+
+@media (max-width: 999px) {
+  .work {
+    position: relative;
+    grid-template-columns: minmax(0, 1fr);
+  }
+
+  .left,
+  .right {
+    position: absolute;
+    z-index: 3;
+    top: 38px;
+    bottom: 0;
+    width: min(308px, 100%);
+    box-shadow: 0 6px 30px #1d2b2433;
+  }
+
+  .left {
+    left: 0;
+  }
+
+  .right {
+    right: 0;
+  }
+
+  .bottom {
+    grid-column: 1;
+  }
 }
 </style>

@@ -1,0 +1,217 @@
+import { defineStore } from 'pinia'
+import { computed, ref, shallowRef } from 'vue'
+import { changedListings } from '~~/core/edits/document'
+import type { PageDocument } from '~~/core/edits/document'
+import { beginHistory, edited, redone, undone } from '~~/core/edits/history'
+import type { History } from '~~/core/edits/history'
+import type { Listing } from '~~/core/listing/definition'
+import { newListing, parseListing } from '~~/core/listing/definition'
+import {
+  placementsAt,
+  spotOf,
+  withPlacementChanged,
+  withPlacementMoved,
+  withPlacementsAt,
+} from '~~/core/pages/definition'
+import type { Page, Placement, Spot } from '~~/core/pages/definition'
+import type { EditedPage, EntriesOfPage } from '~~/core/pages/answers'
+import { request } from '../../shared/http'
+
+const emptyPage: Page = {
+  version: 1,
+  title: '',
+  introduction: '',
+  frame: 'main-side',
+  areas: { main: [], side: [] },
+  shelf: [],
+}
+
+/** The draft of a page, with every edit so far: what is changed here is undone and redone. */
+export const useDraft = defineStore('draft', () => {
+  const pageId = ref(0)
+  const path = ref('/')
+  /** On a page of entries: whose, and the one it is shown with. */
+  const entries = shallowRef<EntriesOfPage | null>(null)
+  const publishedAt = ref<number | null>(null)
+  const differsFromLive = ref(false)
+  const history = shallowRef<History<PageDocument>>(beginHistory({ page: emptyPage, listings: {} }))
+
+  /** Where visitors see the page; on a page of entries, the newest entry. */
+  const liveAddress = computed(() =>
+    entries.value === null ? path.value : (entries.value.sample?.address ?? null),
+  )
+  const document = computed(() => history.value.present)
+  const page = computed(() => document.value.page)
+  const nextUndo = computed(() => history.value.past.at(-1)?.title ?? null)
+  const nextRedo = computed(() => history.value.future[0]?.title ?? null)
+
+  /** Begins with the saved document; what was not saved yet is its first edit. */
+  function open(loaded: EditedPage, saved: PageDocument, unsaved: PageDocument | null): void {
+    pageId.value = loaded.id
+    path.value = loaded.path
+    entries.value = loaded.entries
+    publishedAt.value = loaded.publishedAt
+    differsFromLive.value = loaded.changed
+    history.value = beginHistory(saved)
+    if (unsaved !== null) replace('Unsaved changes', unsaved)
+  }
+
+  /**
+   * Changes a listing. A definition that is not valid is not taken: its first message is returned,
+   * for the control that caused it.
+   */
+  function editListing(
+    id: string,
+    title: string,
+    change: (listing: Listing) => Listing,
+    subject?: string,
+  ): string | null {
+    const before = document.value.listings[id]
+    if (before === undefined) return null
+    const parsed = parseListing(change(before))
+    if (!parsed.ok) return parsed.faults[0]?.message ?? 'This cannot be set.'
+    apply(title, subject === undefined ? null : `${id} ${subject}`, (draft) => ({
+      ...draft,
+      listings: { ...draft.listings, [id]: parsed.value },
+    }))
+    return null
+  }
+
+  function editPage(title: string, change: (page: Page) => Page, subject?: string): void {
+    apply(title, subject ?? null, (before) => ({ ...before, page: change(before.page) }))
+  }
+
+  /** Changes how a listing stands on this page. */
+  function editPlacement(
+    id: string,
+    title: string,
+    change: Partial<Pick<Placement, 'heading'>>,
+    subject: string,
+  ): void {
+    editPage(title, (before) => withPlacementChanged(before, id, change), `${id} ${subject}`)
+  }
+
+  /** Places a new listing of a collection at a spot; the id of where it stands. */
+  function place(spot: Spot, name: string, collectionId: number): string {
+    const placement: Placement = { id: crypto.randomUUID(), listing: crypto.randomUUID(), heading: '' }
+    apply(`Place “${name}”`, null, (before) => ({
+      page: withPlacementsAt(before.page, spot, [...placementsAt(before.page, spot), placement]),
+      listings: { ...before.listings, [placement.listing]: newListing(name, collectionId) },
+    }))
+    return placement.id
+  }
+
+  /** Places a listing like one that is placed, right after it; the id of where it stands. */
+  function duplicate(placement: Placement, name: string): string {
+    const copy: Placement = { ...placement, id: crypto.randomUUID(), listing: crypto.randomUUID() }
+    const spot = spotOf(page.value, placement.id) ?? 'shelf'
+    apply(`Duplicate “${nameOf(placement)}”`, null, (before) => {
+      const original = before.listings[placement.listing]
+      if (original === undefined) return before
+      const there = placementsAt(before.page, spot)
+      const at = there.findIndex((one) => one.id === placement.id) + 1
+      return {
+        page: withPlacementsAt(before.page, spot, there.toSpliced(at, 0, copy)),
+        listings: { ...before.listings, [copy.listing]: { ...original, name } },
+      }
+    })
+    return copy.id
+  }
+
+  /** Takes a listing off the page, also off its shelf. Undo brings it back. */
+  function remove(placement: Placement): void {
+    const spot = spotOf(page.value, placement.id)
+    if (spot === null) return
+    editPage(`Remove “${nameOf(placement)}”`, (before) =>
+      withPlacementsAt(
+        before,
+        spot,
+        placementsAt(before, spot).filter((one) => one.id !== placement.id),
+      ),
+    )
+  }
+
+  function move(placement: Placement, spot: Spot, at: number): void {
+    const title = spot === 'shelf' ? 'Keep on the shelf' : 'Move'
+    editPage(`${title}: “${nameOf(placement)}”`, (before) =>
+      withPlacementMoved(before, placement.id, spot, at),
+    )
+  }
+
+  /** What a placed listing is called in the bench. */
+  function nameOf(placement: Placement): string {
+    return document.value.listings[placement.listing]?.name ?? ''
+  }
+
+  function replace(title: string, next: PageDocument): void {
+    apply(title, null, () => next)
+  }
+
+  function apply(
+    title: string,
+    subject: string | null,
+    change: (before: PageDocument) => PageDocument,
+  ): void {
+    const next = change(document.value)
+    history.value = edited(history.value, { title, subject, at: Date.now() }, (draft) => {
+      if (draft.page !== next.page) draft.page = next.page as typeof draft.page
+      for (const id of changedListings(document.value, next)) {
+        const changed = next.listings[id]
+        if (changed !== undefined) draft.listings[id] = changed as (typeof draft.listings)[string]
+      }
+    })
+  }
+
+  function undo(): void {
+    history.value = undone(history.value)
+  }
+
+  function redo(): void {
+    history.value = redone(history.value)
+  }
+
+  /** Publishes what was seen, by its versions. */
+  async function publish(version: number, listings: Readonly<Record<string, number>>): Promise<EditedPage> {
+    const done = await request<EditedPage>('POST', `/api/bench/pages/${pageId.value}/publish`, {
+      version,
+      listings,
+    })
+    publishedAt.value = done.publishedAt
+    differsFromLive.value = done.changed
+    return done
+  }
+
+  return {
+    pageId,
+    path,
+    entries,
+    publishedAt,
+    differsFromLive,
+    liveAddress,
+    document,
+    page,
+    nextUndo,
+    nextRedo,
+    open,
+    editListing,
+    editPage,
+    editPlacement,
+    place,
+    duplicate,
+    remove,
+    move,
+    nameOf,
+    replace,
+    undo,
+    redo,
+    publish,
+  }
+})
+
+/** The document of a page as the server tells it. */
+export function documentOf(loaded: EditedPage): PageDocument {
+  return {
+    page: loaded.page,
+    listings: Object.fromEntries(loaded.listings.map((one) => [one.id, one.definition])),
+  }
+}

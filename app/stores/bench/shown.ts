@@ -1,0 +1,30 @@
+import { defineStore } from 'pinia'
+import { ref } from 'vue'
+import type { EditedPage } from '~~/core/pages/answers'
+import type { CheckedPage, ShownCard } from '~~/core/checks/define'
+import type { ListingCounts } from '~~/core/query/answers'
+
+/** What is known of the page as it is shown: told by the server for each edit, or measured in the frame. */
+export const useShown = defineStore('shown', () => {
+  /** By listing: how many entries its steps and rules let through. */
+  const counts = ref<Readonly<Record<string, ListingCounts>>>({})
+  /** By listing: why it can't be shown as it is. */
+  const troubles = ref<Readonly<Record<string, string>>>({})
+  /** By placement: what its cards show. */
+  const cards = ref<Readonly<Record<string, readonly ShownCard[]>>>({})
+  /** How wide letters are on the page, in CSS pixels. */
+  const letters = ref<CheckedPage['letters']>(null)
+  /** Why the part in hand is not to be seen on the page; null when it is. */
+  const partTrouble = ref<'absent' | 'hidden' | 'covered' | null>(null)
+
+  /** Nothing is known of a page that was just opened but what could not be read of it. */
+  function open(loaded: EditedPage): void {
+    counts.value = {}
+    cards.value = {}
+    troubles.value = Object.fromEntries(
+      loaded.listings.flatMap(({ id, trouble }) => (trouble === undefined ? [] : [[id, trouble]])),
+    )
+  }
+
+  return { counts, troubles, cards, letters, partTrouble, open }
+})

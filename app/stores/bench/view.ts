@@ -1,0 +1,33 @@
+import { defineStore } from 'pinia'
+import { ref, shallowRef } from 'vue'
+import type { EditedPage } from '~~/core/pages/answers'
+import type { PageSubject } from '~~/core/query/plan-context'
+
+/** How the page is looked at. Nothing of it is stored. */
+export const useView = defineStore('view', () => {
+  /** The moment for which everything is shown, epoch milliseconds; null for now. */
+  const asOf = ref<number | null>(null)
+  /** What the page is taken to be about, for listings that follow it. */
+  const sample = ref<PageSubject | null>(null)
+  /** The width of the page in the ruler, in CSS pixels. */
+  const pageWidth = ref(1280)
+  /** Whether the named widths are shown beside each other. */
+  const sideBySide = ref(false)
+  /** An entry's card to be looked at; another object each time it is wanted. */
+  const lookedAt = shallowRef<{ readonly entry: number } | null>(null)
+
+  /** A page of entries is looked at with one of them. */
+  function open(loaded: EditedPage): void {
+    asOf.value = null
+    const entry = loaded.entries?.sample ?? null
+    sample.value = entry === null ? null : { kind: 'entry', id: entry.id }
+    lookedAt.value = null
+  }
+
+  /** What every question of the bench is asked with. */
+  function asked(): { readonly asOf: number | null; readonly sample: PageSubject | null } {
+    return { asOf: asOf.value, sample: sample.value }
+  }
+
+  return { asOf, sample, pageWidth, sideBySide, lookedAt, open, asked }
+})
