@@ -2,6 +2,7 @@
 import { mdiDotsHorizontal, mdiPlus } from '@mdi/js'
 import { computed, ref } from 'vue'
 import { VueDraggable } from 'vue-draggable-plus'
+import type { CollectionSummary } from '~~/core/content/catalogue'
 import { movedInto } from '~~/core/ordering'
 import { placementsAt, spotOf } from '~~/core/pages/definition'
 import type { Placement, Spot } from '~~/core/pages/definition'
@@ -17,6 +18,7 @@ import { useSelection } from '../stores/bench/selection'
 import { useShown } from '../stores/bench/shown'
 import { useCatalogue } from '../stores/catalogue'
 import { useNotices } from '../stores/notices'
+import { useSession } from '../stores/session'
 import { words as shared } from '../shared/words'
 import { spotNames, words } from './words'
 
@@ -25,6 +27,7 @@ const selection = useSelection()
 const shown = useShown()
 const catalogue = useCatalogue()
 const notices = useNotices()
+const session = useSession()
 
 const spots = computed<readonly Spot[]>(() => [
   ...frames.get(draft.page.frame).areas.map((area) => area.name),
@@ -47,8 +50,8 @@ function dropped(spot: Spot, placements: readonly Placement[]) {
   if (moved !== null && placement !== undefined) draft.move(placement, spot, moved.at)
 }
 
-function add(spot: Spot, collection: { id: number; name: string }) {
-  selection.place(spot, freeName(collection.name), collection.id)
+function add(spot: Spot, collection: CollectionSummary) {
+  selection.place(spot, freeName(collection.name), collection)
 }
 
 /** A name that no listing of the page has: with a number after it where it must. */
@@ -63,6 +66,10 @@ function freeName(wanted: string): string {
 /** The placement whose name is being typed where it stands. */
 const renamed = ref<string | null>(null)
 const vFocused = { mounted: (input: HTMLInputElement) => input.select() }
+
+function beginRenaming(placement: Placement) {
+  if (session.maySetUp) renamed.value = placement.id
+}
 
 function rename(placement: Placement, event: Event) {
   if (renamed.value !== placement.id) return
@@ -136,7 +143,12 @@ function shift(placement: Placement, by: number) {
       <header>
         <h2>{{ spotNames[spot] }}</h2>
         <span v-if="spot === 'shelf'">{{ words.shelfNote }}</span>
-        <ActionMenu v-else v-slot="{ opener }" :label="words.addListing" :actions="additions(spot)">
+        <ActionMenu
+          v-else-if="session.maySetUp"
+          v-slot="{ opener }"
+          :label="words.addListing"
+          :actions="additions(spot)"
+        >
           <v-btn
             v-bind="opener"
             :icon="mdiPlus"
@@ -168,6 +180,7 @@ function shift(placement: Placement, by: number) {
           @mouseleave="selection.pointedId = null"
         >
           <MoveHandle
+            v-if="session.maySetUp"
             :name="draft.nameOf(placement)"
             :move="placement.id"
             @step="(direction, handle) => step(placement, spot, direction, handle)"
@@ -189,8 +202,8 @@ function shift(placement: Placement, by: number) {
             class="choose"
             :aria-current="placement.id === selection.chosenId ? 'true' : undefined"
             @click="selection.choose(placement.id)"
-            @dblclick="renamed = placement.id"
-            @keydown.f2="renamed = placement.id"
+            @dblclick="beginRenaming(placement)"
+            @keydown.f2="beginRenaming(placement)"
             @focus="selection.pointedId = placement.id"
             @blur="selection.pointedId = null"
           >
@@ -200,6 +213,7 @@ function shift(placement: Placement, by: number) {
             }}</span>
           </button>
           <ActionMenu
+            v-if="session.maySetUp"
             v-slot="{ opener }"
             :label="words.more(draft.nameOf(placement))"
             :actions="moves(placement, spot)"

@@ -1,12 +1,21 @@
 <script setup lang="ts">
-import { useTemplateRef, watch } from 'vue'
+import { mdiDotsHorizontal } from '@mdi/js'
+import { computed, useTemplateRef, watch } from 'vue'
+import ActionMenu from '../shared/ActionMenu.vue'
 import { useSelection } from '../stores/bench/selection'
+import { useNotices } from '../stores/notices'
+import { useSession } from '../stores/session'
 import SidePanel from './SidePanel.vue'
+import { copiedClause, copyOf, withCopied } from './copied-clause'
 import { drawers } from './drawers'
 import { words } from './words'
 
 /** What stands beside the page, one thing at a time. */
 const selection = useSelection()
+const notices = useNotices()
+const session = useSession()
+/** Settings are shown to everybody; Why, and what comes next, are also asked by those who change nothing. */
+const isFixed = computed(() => selection.clause !== null && !session.maySetUp)
 const panel = useTemplateRef('panel')
 
 /** Who opens a drawer goes on in it; who chooses a listing stays where they are. */
@@ -19,6 +28,26 @@ watch(
   },
   { immediate: true, flush: 'post' },
 )
+
+const actions = computed(() => [
+  { title: words.copyClause, run: copy },
+  ...(copiedClause.value !== null && copiedClause.value.clause === selection.clause
+    ? [{ title: words.pasteClause, run: paste }]
+    : []),
+])
+
+function copy() {
+  if (selection.listing === null || selection.clause === null) return
+  copiedClause.value = copyOf(selection.listing, selection.clause)
+  notices.tell({ text: words.copiedClause })
+}
+
+function paste() {
+  const copied = copiedClause.value
+  if (copied === null) return
+  const fault = selection.editListing(words.pasteClause, (before) => withCopied(before, copied))
+  if (fault !== null) notices.tell({ text: fault })
+}
 </script>
 
 <template>
@@ -31,7 +60,19 @@ watch(
     :close="words.closeDrawer"
     @close="selection.openDrawer(null)"
   >
-    <div class="settings">
+    <template v-if="selection.clause && session.maySetUp" #actions>
+      <ActionMenu v-slot="{ opener }" :label="words.moreClause" :actions="actions">
+        <v-btn
+          v-bind="opener"
+          :icon="mdiDotsHorizontal"
+          size="32"
+          variant="text"
+          :aria-label="words.moreClause"
+        />
+      </ActionMenu>
+    </template>
+    <p v-if="isFixed" class="fixed">{{ words.onlyDesigners }}</p>
+    <div class="settings" :inert="isFixed">
       <component :is="drawers[selection.drawer]" :listing="selection.listing ?? undefined" />
     </div>
   </SidePanel>
@@ -47,6 +88,14 @@ watch(
   font-size: 13px;
   line-height: 1.4;
   color: var(--soft);
+}
+
+.fixed {
+  margin-bottom: 12px;
+  padding: 8px 10px;
+  border-radius: 7px;
+  background: var(--kraft);
+  font-size: 13px;
 }
 
 .settings {

@@ -10,6 +10,7 @@ import { usePageFrame } from './page-frame'
 import { words } from './words'
 
 const props = defineProps<{ width: number }>()
+const emit = defineEmits<{ shown: [] }>()
 const draft = useDraft()
 const selection = useSelection()
 const shown = useShown()
@@ -79,7 +80,10 @@ function opened() {
   page.addEventListener('submit', (event) => event.preventDefault(), true)
   page.addEventListener('keydown', (event) => document.dispatchEvent(new KeyboardEvent(event.type, event)))
   ready.value = true
-  void pageFrame.loaded().then(mark)
+  void pageFrame.loaded().then(() => {
+    mark()
+    emit('shown')
+  })
   void page.fonts.ready.then(() => measureLetters(page))
 }
 

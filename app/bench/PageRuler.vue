@@ -8,6 +8,7 @@ import { shapeOf } from '~~/core/shapes'
 import { useDraft } from '../stores/bench/draft'
 import { useSelection } from '../stores/bench/selection'
 import { useView } from '../stores/bench/view'
+import { useSession } from '../stores/session'
 import { namedWidths } from './named-widths'
 import { words } from './words'
 
@@ -19,6 +20,7 @@ const named = namedWidths.map(({ name, width: pixels }) => ({ title: words.width
 const draft = useDraft()
 const selection = useSelection()
 const view = useView()
+const session = useSession()
 const track = useTemplateRef<HTMLElement>('track')
 const { width: trackWidth } = useElementSize(track)
 
@@ -72,7 +74,7 @@ function setWidth(next: number) {
 
 /** A stop follows the pointer; it is kept as a width of the listing's own box. */
 function moveStop(stop: number, pageWidth: number) {
-  if (area.value === undefined) return
+  if (area.value === undefined || !session.maySetUp) return
   const box = boxWidthAt(area.value, pageWidth)
   selection.editListing(
     'Stop',

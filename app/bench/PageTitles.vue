@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { useDraft } from '../stores/bench/draft'
+import { useSession } from '../stores/session'
 
 const draft = useDraft()
+const session = useSession()
 const words = {
   title: 'Title',
   introduction: 'Introduction',
@@ -20,7 +22,7 @@ function setTitle(title: string) {
       <span class="what">{{ draft.path }}</span>
       <h1 class="title">{{ draft.page.title }}</h1>
     </summary>
-    <div class="fields">
+    <div class="fields" :inert="!session.maySetUp">
       <v-text-field
         :label="draft.entries === null ? words.title : words.titleOfEntries"
         maxlength="160"

@@ -40,6 +40,7 @@ function escaped(event: KeyboardEvent) {
   <aside class="panel" :aria-label="title" @keydown.esc.capture="pressed" @keydown.esc="escaped">
     <div class="head">
       <h2 ref="heading" tabindex="-1">{{ title }}</h2>
+      <slot name="actions" />
       <v-btn :icon="mdiClose" size="32" variant="text" :aria-label="close" @click="leave" />
     </div>
     <p class="hint">{{ hint }}</p>
@@ -60,11 +61,11 @@ function escaped(event: KeyboardEvent) {
 .head {
   display: flex;
   align-items: center;
-  justify-content: space-between;
   margin-right: -6px;
 }
 
 h2 {
+  flex: 1;
   font-size: 17px;
   font-weight: 700;
   letter-spacing: -0.01em;

@@ -50,7 +50,7 @@ defineExpose({ load })
           <span class="name">{{ one.name }}</span>
           <span class="count tabular" aria-hidden="true">{{ format.format(one.entries) }}</span>
         </NuxtLink>
-        <NuxtLink v-if="session.account?.role !== 'writer'" class="add" to="/bench/content/new">
+        <NuxtLink v-if="session.maySetUp" class="add" to="/bench/content/new">
           <v-icon :icon="mdiPlus" size="18" />{{ words.collection.add }}
         </NuxtLink>
         <h2 class="second">{{ words.shared }}</h2>

@@ -28,6 +28,7 @@ export const words = {
     views: 'Reads',
   },
   noRows: 'No entry matches. Change the words or the state above.',
+  noEntriesYet: 'Nothing is in this collection yet.',
   perPage: 'Rows',
   pinned: 'Pinned',
   loading: 'Loading',
@@ -74,9 +75,6 @@ export const words = {
   theirs: 'Stands there now',
   keepMine: 'Save mine over it',
   takeTheirs: 'Take theirs',
-  leaveTitle: 'Leave without saving?',
-  leaveText: 'What you typed in this entry is not saved.',
-  leave: 'Leave',
 
   ofCollection: 'Fields',
   needed: 'Fields with * are needed to publish.',
@@ -242,8 +240,11 @@ export const words = {
     search: 'Find by name or description',
     bring: 'Bring in files',
     bringOne: 'Bring in a file',
-    bringing: (name: string, done: number) => `Bringing in ${name}: ${Math.round(done * 100)} %`,
     brought: (count: number) => (count === 1 ? '1 file is there.' : `${count} files are there.`),
+    uploads: 'Files on their way',
+    progressOf: (name: string) => `How much of ${name} is there`,
+    stop: (name: string) => `Stop ${name}`,
+    dismiss: (name: string) => `Take ${name} off the list`,
     drop: 'Drop files here, or bring them in',
     none: 'No file matches.',
     more: (count: number) => `Show more (${count})`,
@@ -269,6 +270,9 @@ export const words = {
   },
 
   facets: {
+    onlyDesigners: 'Designers set them up.',
+    find: 'Find a term',
+    foundNone: 'No term of this facet is called that.',
     title: 'Facets and terms',
     list: 'Facets',
     add: 'Add a facet',
@@ -316,6 +320,8 @@ export const words = {
   },
 
   people: {
+    find: 'Find an author',
+    foundNone: 'No author has that in their name or their words.',
     title: 'Authors',
     hint: 'Who entries name as their author. Accounts for signing in stand under Site.',
     add: 'Add an author',

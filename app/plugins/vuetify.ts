@@ -42,6 +42,8 @@ export default defineNuxtPlugin((nuxt) => {
         VBtn: { variant: 'outlined', rounded: 'lg', ripple: false },
         VTextField: field,
         VTextarea: field,
+        VDateInput: field,
+        VTimeInput: field,
         VSelect: field,
         VAutocomplete: field,
         VNumberInput: { ...field, controlVariant: 'stacked' },

@@ -6,12 +6,23 @@ export interface MenuAction {
 }
 
 defineProps<{ label: string; actions: readonly MenuAction[] }>()
+
+/** Typing goes to the next thing that begins so (WAI-ARIA Authoring Practices, menu pattern). */
+function find(event: KeyboardEvent) {
+  if (event.key.length !== 1 || event.key === ' ' || event.ctrlKey || event.metaKey || event.altKey) return
+  const items = Array.from(
+    (event.currentTarget as HTMLElement).querySelectorAll<HTMLElement>('[role=menuitem]'),
+  )
+  const at = items.indexOf(document.activeElement as HTMLElement)
+  const after = [...items.slice(at + 1), ...items.slice(0, at + 1)]
+  after.find((item) => item.textContent?.trim().toLowerCase().startsWith(event.key.toLowerCase()))?.focus()
+}
 </script>
 
 <template>
   <v-menu location="bottom end">
     <template #activator="{ props: opener }"><slot :opener="opener" /></template>
-    <v-list role="menu" :aria-label="label" density="compact" min-width="200">
+    <v-list role="menu" :aria-label="label" density="compact" min-width="200" @keydown="find">
       <v-list-item
         v-for="action in actions"
         :key="action.title"

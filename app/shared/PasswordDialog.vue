@@ -12,7 +12,7 @@ import { words } from './words'
 const open = defineModel<boolean>({ required: true })
 const notices = useNotices()
 const form = useForm({ current: '', next: '' }, (values) => faultsOf(parsePasswordChange({ ...values })))
-const { values, faults, leave, sending, problem } = form
+const { values, faults, leave, sending, problem, changed } = form
 
 watch(open, (shown) => shown && form.reset({ current: '', next: '' }))
 
@@ -32,6 +32,7 @@ async function save() {
     :save="words.password.save"
     :sending="sending"
     :problem="problem"
+    :changed="changed"
     @send="save"
   >
     <v-text-field

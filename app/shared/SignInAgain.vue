@@ -41,6 +41,7 @@ async function signIn() {
     :save="words.again.save"
     :sending="sending"
     :problem="problem"
+    :changed="false"
     @send="signIn"
   >
     <p class="text">{{ words.again.text(session.account?.email ?? '') }}</p>

@@ -1,4 +1,4 @@
-import { describe, expect, it } from 'vitest'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { useForm } from './form'
 import { RequestProblem } from './http'
 
@@ -16,6 +16,10 @@ function noteForm() {
     status === 'published' && title === '' ? [{ path: 'title', message: 'Give it a title.' }] : [],
   )
 }
+
+// A form shows the first field that is wrong.
+beforeEach(() => vi.stubGlobal('document', { querySelector: () => null }))
+afterEach(() => vi.unstubAllGlobals())
 
 describe('a form that was sent', () => {
   it('takes over what the answer made of it, and is saved', async () => {

@@ -75,9 +75,27 @@ function isProblem(content: unknown): content is ProblemDetails {
 
 /**
  * Sends a file's bytes; `tell` hears how far it is, 0 to 1. Throws RequestProblem for everything
- * but a good answer.
+ * but a good answer, and AbortError where it was given up.
  */
-export function uploadFile<T>(path: string, file: File, tell: (done: number) => void): Promise<T> {
+export async function uploadFile<T>(
+  path: string,
+  file: File,
+  tell: (done: number) => void,
+  signal: AbortSignal,
+): Promise<T> {
+  const { status, content } = await sendFile(path, file, tell, signal)
+  if (status === 401 && (await signInAgain())) return uploadFile(path, file, tell, signal)
+  if (status >= 200 && status < 300) return content as T
+  throw new RequestProblem(isProblem(content) ? content : { ...unreachable, status })
+}
+
+/** By the older way of sending, as the newer does not tell how far it is. */
+function sendFile(
+  path: string,
+  file: File,
+  tell: (done: number) => void,
+  signal: AbortSignal,
+): Promise<{ readonly status: number; readonly content: unknown }> {
   return new Promise((resolve, reject) => {
     const sending = new XMLHttpRequest()
     sending.open('POST', path)
@@ -85,12 +103,9 @@ export function uploadFile<T>(path: string, file: File, tell: (done: number) => 
     sending.setRequestHeader('content-type', 'application/octet-stream')
     sending.upload.onprogress = (event) => event.lengthComputable && tell(event.loaded / event.total)
     sending.onerror = () => reject(new RequestProblem(unreachable))
-    sending.onload = () => {
-      const content: unknown = sending.response
-      if (sending.status >= 200 && sending.status < 300) resolve(content as T)
-      else
-        reject(new RequestProblem(isProblem(content) ? content : { ...unreachable, status: sending.status }))
-    }
+    sending.onabort = () => reject(new DOMException('Given up.', 'AbortError'))
+    sending.onload = () => resolve({ status: sending.status, content: sending.response as unknown })
+    signal.addEventListener('abort', () => sending.abort(), { once: true })
     sending.send(file)
   })
 }

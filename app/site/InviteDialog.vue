@@ -17,7 +17,7 @@ const notices = useNotices()
 const form = useForm<InvitationInput>({ email: '', name: '', role: 'writer' }, (values) =>
   faultsOf(parseInvitationInput({ ...values })),
 )
-const { values, faults, leave, sending, problem } = form
+const { values, faults, leave, sending, problem, changed } = form
 const link = ref<string | null>(null)
 const roleItems = roles.map((value) => ({ value, title: words.roles[value] }))
 
@@ -50,6 +50,7 @@ async function copy() {
     :save="words.makeLink"
     :sending="sending"
     :problem="problem"
+    :changed="changed"
     @send="send"
   >
     <v-text-field

@@ -10,7 +10,7 @@ export const words = {
   listingsSaved: 'Listings do so from now on.',
   people: 'People and roles',
   peopleHint:
-    'Writers write entries. Designers also set up pages, listings and collections. Owners also decide who is here.',
+    'Writers write and change entries, also those that visitors see, and bring in files. Designers also change and publish pages and listings, and set up collections, facets and terms. Owners also decide who is here.',
   roles: { writer: 'Writer', designer: 'Designer', owner: 'Owner' },
   role: (name: string) => `Role of ${name}`,
   you: 'you',

@@ -1,5 +1,6 @@
 import { defineStore } from 'pinia'
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
+import { includesRole } from '~~/core/people'
 import type { Role } from '~~/core/people'
 import { request } from '../shared/http'
 
@@ -23,6 +24,8 @@ export const useSession = defineStore('session', () => {
   const demo = ref<SessionAnswer['demo']>(null)
   const isNew = ref(false)
   let asked = false
+  /** Whether who is signed in may set up pages, listings and collections. */
+  const maySetUp = computed(() => account.value !== null && includesRole(account.value.role, 'designer'))
 
   /** Asks the server once who is signed in. */
   async function load(): Promise<void> {
@@ -68,5 +71,5 @@ export const useSession = defineStore('session', () => {
     account.value = null
   }
 
-  return { account, demo, isNew, asksAgain, load, signIn, again, answerAgain, take, signOut }
+  return { account, maySetUp, demo, isNew, asksAgain, load, signIn, again, answerAgain, take, signOut }
 })

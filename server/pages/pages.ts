@@ -4,6 +4,7 @@ import { LRUCache } from 'lru-cache'
 import { isPattern } from '../../core/content/entry-address'
 import { newListing, parseListing, storedListing } from '../../core/listing/definition'
 import type { StoredListing } from '../../core/listing/definition'
+import type { PageDocument } from '../../core/edits/document'
 import { parsePage, placementsOf } from '../../core/pages/definition'
 import type { Page } from '../../core/pages/definition'
 import type { Db, Trx } from '../db/client'
@@ -68,6 +69,13 @@ export async function publishedPage(
     one.published ? [[one.id, stored(one.published).definition] as const] : [],
   )
   return { id: row.id, page: row.published, listings: new Map(found) }
+}
+
+/** A page and its listings as visitors have them. Throws 404 where there is none, or never was. */
+export async function liveDocument(db: Db, id: number): Promise<PageDocument> {
+  const live = await publishedPage(db, await pagePath(db, id))
+  if (live === null) throw missing('What visitors see of the page')
+  return { page: live.page, listings: Object.fromEntries(live.listings) }
 }
 
 /** A page with its drafts. Throws 404 when it is not there. */

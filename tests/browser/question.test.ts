@@ -199,7 +199,12 @@ describe('the question of a listing', () => {
     await press(page, 'button', 'Clear As of')
     await expect.poll(async () => (await counts())[0]).toBeGreaterThan(10)
     await press(page, 'button', 'What comes next')
-    await waitForNoText(page, 'section[aria-label="Tally"]', 'What comes next')
+    const next = 'aside[aria-label="What comes next"]'
+    await page.waitForSelector(`${next} [role=status]`)
+    await waitForNoText(page, next, 'Looking ahead…')
+    expect(await page.$eval(`${next} [role=status]`, (told) => told.textContent?.trim())).toMatch(
+      /^(Next by the clock:|Within a month the clock changes nothing here\.|Nothing changes before )/,
+    )
   })
 
   it('says what is wrong with a rule, and shows nothing by it', async () => {

@@ -5,6 +5,7 @@ import type { Finding, Mend } from '~~/core/checks/define'
 import { placementsOf } from '~~/core/pages/definition'
 import { useDraft } from '../../stores/bench/draft'
 import { useSelection } from '../../stores/bench/selection'
+import { useSession } from '../../stores/session'
 import { useFindings } from '../findings'
 import { words } from '../words'
 
@@ -12,6 +13,7 @@ import { words } from '../words'
 const draft = useDraft()
 const selection = useSelection()
 const findings = useFindings()
+const session = useSession()
 
 /** The listing in hand first. */
 const groups = computed(() => {
@@ -47,7 +49,7 @@ function mend(finding: Finding, way: Mend) {
         <p>{{ finding.text }}</p>
         <div class="ways">
           <v-btn
-            v-for="way in finding.mends"
+            v-for="way in session.maySetUp ? finding.mends : []"
             :key="way.title"
             height="32"
             :aria-label="`${way.title}: ${group.name}`"

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { fieldsOfAll } from '~~/core/content/catalogue'
+import { withMoment } from '~~/core/listing/begun'
 import type { Listing } from '~~/core/listing/definition'
 import { defaultOrder } from '~~/core/listing/order'
 import { froms } from '~~/core/listing/from'
@@ -50,26 +51,28 @@ const begins = computed(() => [
     run: () => begin({ rules: [] }, { keys: [{ by: 'views', direction: 'down' }], pinned: 'ignored' }),
   },
   { title: words.begins.pinned, run: () => begin({ rules: [] }, { ...defaultOrder, pinned: 'first' }) },
-  ...(moment.value === undefined
-    ? []
-    : [
-        {
-          title: words.begins.upcoming,
-          run: () =>
-            begin(
-              { rules: [upcoming(moment.value?.id ?? 0)] },
-              { keys: [{ by: 'field', field: moment.value?.id ?? 0, direction: 'up' }], pinned: 'ignored' },
-            ),
-        },
-      ]),
+  ...(moment.value === undefined ? [] : [{ title: words.begins.upcoming, run: beginUpcoming }]),
   {
     title: words.begins.hand,
     run: () => begin({ by: 'hand' }, { keys: [{ by: 'hand' }], pinned: 'ignored' }),
   },
 ])
 
-function upcoming(field: number): Rule {
-  return { rule: 'field', field, asked: { is: 'within', window: { is: 'upcoming' } } }
+/** What is yet to come, the next first, with its beginning on each card. */
+function beginUpcoming() {
+  const field = moment.value
+  if (field === undefined) return
+  const upcoming: Rule = {
+    rule: 'field',
+    field: field.id,
+    asked: { is: 'within', window: { is: 'upcoming' } },
+  }
+  selection.editListing(words.begin, (before) => ({
+    ...before,
+    from: { ...before.from, by: 'rule', rules: [upcoming] },
+    order: { keys: [{ by: 'field', field: field.id, direction: 'up' }], pinned: 'ignored' },
+    card: { ...before.card, parts: withMoment(before.card.parts, field) },
+  }))
 }
 
 function begin(change: Partial<From>, order: Listing['order']) {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Listing } from '~~/core/listing/definition'
-import { shapes, switchedShape } from '~~/core/shapes'
+import { inShape } from '~~/core/listing/in-shape'
+import { shapes } from '~~/core/shapes'
 import type { ShapeChoice } from '~~/core/shapes'
 import { commonDefaults } from '~~/core/shapes/define'
 import type { CommonSettings } from '~~/core/shapes/define'
@@ -35,9 +36,7 @@ function setCommon(change: Partial<CommonSettings>) {
     :label="words.shape"
     :value="listing.shape.name"
     :choices="kinds"
-    @change="
-      selection.editListing('Shape', (before) => ({ ...before, shape: switchedShape(before.shape, $event) }))
-    "
+    @change="selection.editListing('Shape', (before) => inShape(before, $event))"
   />
   <component :is="shapeSettings[listing.shape.name].settings" :settings="listing.shape" @change="set" />
   <ChoiceSetting

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { mdiMagnify } from '@mdi/js'
+import { mdiCheckboxBlankOutline, mdiCheckboxMarked, mdiMagnify } from '@mdi/js'
 import { refDebounced } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import type { EntryRow } from '~~/core/content/answers'
@@ -11,7 +11,7 @@ import { words as shared } from '../../shared/words'
 import { useCatalogue } from '../../stores/catalogue'
 import { words } from './words'
 
-/** Entries to pick from, several at once: a press takes one, Shift a stretch, Ctrl one more. */
+/** Entries to pick from, several at once: a press takes one or lets it go, Shift takes a stretch. */
 const open = defineModel<boolean>({ required: true })
 const props = defineProps<{ collections: readonly number[]; picked: readonly number[] }>()
 const emit = defineEmits<{ pick: [ids: readonly number[]] }>()
@@ -44,10 +44,7 @@ watch(open, (shown) => {
   collection.value = props.collections[0] ?? 0
 })
 function press(id: number, event: MouseEvent | KeyboardEvent) {
-  selection.value = afterPress(selection.value, list.value, id, {
-    shift: event.shiftKey,
-    ctrl: event.ctrlKey || event.metaKey,
-  })
+  selection.value = afterPress(selection.value, list.value, id, { shift: event.shiftKey })
 }
 
 function step(event: KeyboardEvent, by: number) {
@@ -101,6 +98,10 @@ function pick() {
         @keydown.down.prevent="step($event, 1)"
         @keydown.up.prevent="step($event, -1)"
       >
+        <v-icon
+          :icon="selection.chosen.includes(row.id) ? mdiCheckboxMarked : mdiCheckboxBlankOutline"
+          size="20"
+        />
         <span class="title">{{ row.title }}</span>
         <span v-if="picked.includes(row.id)" class="note">{{ words.picked }}</span>
         <span v-else-if="row.publishedAt" class="note tabular">{{
@@ -167,8 +168,8 @@ li:hover {
 }
 
 li[aria-selected='true'] {
-  background: var(--leaf);
-  color: #fff;
+  background: #e2eee5;
+  color: var(--leaf);
 }
 
 li:focus-visible {
@@ -185,10 +186,6 @@ li:focus-visible {
 .note {
   font-size: 12.5px;
   color: var(--soft);
-}
-
-li[aria-selected='true'] .note {
-  color: #e2eee5;
 }
 
 .more {

@@ -22,7 +22,7 @@ interface Own {
 
 const blank: Own = { title: '', summary: '', picture: null, address: '' }
 const form = useForm<Own>(blank, (own) => faultsOf(parseWith(pickSchema, pickOf(own))))
-const { values, faults, leave, sending, problem } = form
+const { values, faults, leave, sending, problem, changed } = form
 
 watch(pick, (shown) => {
   if (shown !== null)
@@ -60,6 +60,7 @@ async function save() {
     :save="words.saveOwn"
     :sending="sending"
     :problem="problem"
+    :changed="changed"
     @update:model-value="pick = null"
     @send="save"
   >

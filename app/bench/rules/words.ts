@@ -22,7 +22,7 @@ export const words = {
   remove: 'Remove',
   offNote: 'off',
   left: (count: string) => `${count} left`,
-  alone: (count: string) => `${count} alone`,
+  alone: (count: string) => `${count} by this rule alone`,
   any: 'any of',
   all: 'all of',
   none: 'none of',

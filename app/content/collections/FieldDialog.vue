@@ -28,11 +28,11 @@ const blank: FieldInput = {
   required: false,
   help: '',
   fallback: null,
-  filterable: false,
+  filterable: true,
   sortable: false,
 }
 const form = useForm<FieldInput>(blank, (values) => faultsOf(parseFieldInput(inputOf(values))))
-const { values, faults, leave, sending, problem } = form
+const { values, faults, leave, sending, problem, changed } = form
 const trial = ref<FieldConversion | null>(null)
 const keyFollows = ref(true)
 const types = fieldTypes.all.map((type) => ({ value: type.name, title: type.title, subtitle: type.about }))
@@ -86,7 +86,8 @@ function setType(type: FieldTypeName) {
     type,
     settings: props.field?.type === type ? props.field.settings : fresh,
     fallback: null,
-    filterable: values.filterable && next.filter !== null,
+    // A new field can be filtered by wherever its type allows it, unless that was switched off.
+    filterable: (values.filterable || kind.value.filter === null) && next.filter !== null,
     sortable: values.sortable && next.sortKey !== null,
   })
 }
@@ -125,6 +126,7 @@ async function save() {
     :save="changesType ? (trial === null ? words.field.look : words.field.convert) : words.field.save"
     :sending="sending"
     :problem="problem"
+    :changed="changed"
     :remove="field ? words.field.delete : undefined"
     @send="changesType && trial === null ? look() : save()"
     @remove="field && emit('remove', field)"

@@ -18,7 +18,7 @@ const catalogue = useCatalogue()
 
 const blank: FacetInput = { name: '', plural: '', collections: [] }
 const form = useForm<FacetInput>(blank, (values) => faultsOf(parseFacetInput(inputOf(values))))
-const { values, faults, leave, sending, problem } = form
+const { values, faults, leave, sending, problem, changed } = form
 
 watch(open, (shown) => shown && form.reset(props.facet === null ? blank : inputOf(props.facet)))
 
@@ -46,6 +46,7 @@ async function save() {
     :save="words.facets.save"
     :sending="sending"
     :problem="problem"
+    :changed="changed"
     :remove="facet ? words.facets.delete : undefined"
     @send="save"
     @remove="facet && emit('remove', facet)"

@@ -24,7 +24,7 @@ const emit = defineEmits<{ saved: [name: string] }>()
 
 const blank: TermInput = { name: '', slug: '', description: '', pictureId: null, icon: '', colour: '' }
 const form = useForm<TermInput>(blank, (values) => faultsOf(parseTermInput(inputOf(values))))
-const { values, faults, leave, sending, problem } = form
+const { values, faults, leave, sending, problem, changed } = form
 const slugFollows = ref(true)
 const icons = computed(() => [
   { value: '', title: words.facets.noIcon },
@@ -67,6 +67,7 @@ async function save() {
     :save="words.facets.saveTerm"
     :sending="sending"
     :problem="problem"
+    :changed="changed"
     @send="save"
   >
     <v-text-field

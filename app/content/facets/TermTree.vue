@@ -12,7 +12,15 @@ import { iconPaths } from '~~/site/icons'
 import { words } from '../words'
 
 /** Terms under one parent, each with its own below it: dragged into order and into each other. */
-const props = defineProps<{ terms: readonly TermRow[]; parent: TermRow | null; format: Intl.NumberFormat }>()
+const props = defineProps<{
+  terms: readonly TermRow[]
+  parent: TermRow | null
+  format: Intl.NumberFormat
+  /** Where only some terms are shown, places among them say nothing: none is moved. */
+  still?: boolean
+  /** Whether they are only to be read. */
+  fixed?: boolean
+}>()
 const emit = defineEmits<{
   place: [id: number, parentId: number | null, at: number]
   act: [action: 'change' | 'below' | 'merge' | 'delete', term: TermRow]
@@ -61,6 +69,7 @@ function actions(term: TermRow) {
     :aria-label="parent?.name"
     handle=".move-handle"
     group="terms"
+    :disabled="still"
     :animation="120"
     :force-fallback="true"
     :fallback-on-body="true"
@@ -70,6 +79,7 @@ function actions(term: TermRow) {
     <li v-for="term in own" :key="term.id">
       <div class="row">
         <MoveHandle
+          v-if="!still"
           :name="term.name"
           :move="String(term.id)"
           @step="(direction, handle) => step(term, direction, handle)"
@@ -78,9 +88,17 @@ function actions(term: TermRow) {
           <v-icon v-if="term.icon" :icon="iconPaths[term.icon]" size="18" />
           <span v-else class="dot" />
         </span>
-        <button type="button" class="name" @click="emit('act', 'change', term)">{{ term.name }}</button>
+        <span v-if="fixed" class="name">{{ term.name }}</span>
+        <button v-else type="button" class="name" @click="emit('act', 'change', term)">
+          {{ term.name }}
+        </button>
         <span class="count tabular">{{ format.format(term.entries) }}</span>
-        <ActionMenu v-slot="{ opener }" :label="words.facets.more(term.name)" :actions="actions(term)">
+        <ActionMenu
+          v-if="!fixed"
+          v-slot="{ opener }"
+          :label="words.facets.more(term.name)"
+          :actions="actions(term)"
+        >
           <v-btn
             v-bind="opener"
             :icon="mdiDotsHorizontal"
@@ -94,6 +112,8 @@ function actions(term: TermRow) {
         :terms="terms"
         :parent="term"
         :format="format"
+        :still="still"
+        :fixed="fixed"
         @place="(id, under, at) => emit('place', id, under, at)"
         @act="(action, one) => emit('act', action, one)"
       />

@@ -7,10 +7,10 @@ import type { MediaKind } from '~~/core/content/media'
 import { mediaTypes } from '~~/core/content/media'
 import SheetDialog from '../../shared/SheetDialog.vue'
 import { usePagedAnswer } from '../../shared/answers'
-import { RequestProblem } from '../../shared/http'
 import { words } from '../words'
 import MediaTile from './MediaTile.vue'
-import { bringIn } from './media-files'
+import UploadList from './UploadList.vue'
+import { useUploads } from './uploads'
 
 /** Files to choose from, found by name, and the way to bring in one that is missing. */
 const open = defineModel<boolean>({ required: true })
@@ -30,10 +30,8 @@ const list = usePagedAnswer<MediaRow>((page) =>
       }
     : null,
 )
-const { rows, total, more } = list
-const refused = ref<string | null>(null)
-const failure = computed(() => refused.value ?? list.failure.value)
-const progress = ref<string | null>(null)
+const { rows, total, failure, more } = list
+const { uploads, bring } = useUploads()
 const file = ref<HTMLInputElement | null>(null)
 const title = computed(() =>
   props.kinds.length === 1 && props.kinds[0] === 'picture' ? words.choosePicture : words.chooseFile,
@@ -45,20 +43,9 @@ const accepted = computed(() =>
     .join(','),
 )
 
-async function bring(files: FileList | null) {
-  if (!files?.length) return
-  refused.value = null
-  try {
-    const [stored] = await bringIn(
-      [...files].slice(0, 1),
-      (name, done) => (progress.value = words.media.bringing(name, done)),
-    )
-    if (stored) choose(stored)
-  } catch (error) {
-    refused.value = error instanceof RequestProblem ? error.message : String(error)
-  } finally {
-    progress.value = null
-  }
+async function bringOne(files: FileList | null) {
+  const [stored] = await bring([...(files ?? [])].slice(0, 1))
+  if (stored) choose(stored)
 }
 
 function choose(media: MediaRow) {
@@ -76,18 +63,16 @@ function choose(media: MediaRow) {
         :placeholder="words.media.search"
         :prepend-inner-icon="mdiMagnify"
       />
-      <v-btn height="40" :prepend-icon="mdiUpload" :loading="progress !== null" @click="file?.click()">{{
-        words.media.bringOne
-      }}</v-btn>
+      <v-btn height="40" :prepend-icon="mdiUpload" @click="file?.click()">{{ words.media.bringOne }}</v-btn>
       <input
         ref="file"
         type="file"
         hidden
         :accept="accepted"
-        @change="bring(($event.target as HTMLInputElement).files)"
+        @change="bringOne(($event.target as HTMLInputElement).files)"
       />
     </div>
-    <p v-if="progress" class="picker-say" role="status">{{ progress }}</p>
+    <UploadList class="picker-say" :uploads="uploads" />
     <p v-if="failure" class="picker-say fault" role="alert">{{ failure }}</p>
     <p v-if="total === 0">{{ words.media.none }}</p>
     <ul>

@@ -8,6 +8,7 @@ import { useForm } from '../../shared/form'
 import { request } from '../../shared/http'
 import FieldMessages from '../FieldMessages.vue'
 import MediaChoice from '../media/MediaChoice.vue'
+import { useSession } from '../../stores/session'
 import { words } from '../words'
 
 /** An author: name, a few words and a portrait. */
@@ -16,8 +17,9 @@ const props = defineProps<{ author: AuthorRow | null }>()
 const emit = defineEmits<{ saved: [name: string]; remove: [author: AuthorRow] }>()
 
 const blank: AuthorInput = { name: '', about: '', portraitId: null }
+const session = useSession()
 const form = useForm<AuthorInput>(blank, (values) => faultsOf(parseAuthorInput(inputOf(values))))
-const { values, faults, leave, sending, problem } = form
+const { values, faults, leave, sending, problem, changed } = form
 
 watch(open, (shown) => shown && form.reset(props.author === null ? blank : inputOf(props.author)))
 
@@ -45,7 +47,8 @@ async function save() {
     :save="words.people.save"
     :sending="sending"
     :problem="problem"
-    :remove="author ? words.people.delete : undefined"
+    :changed="changed"
+    :remove="author && session.maySetUp ? words.people.delete : undefined"
     @send="save"
     @remove="author && emit('remove', author)"
   >

@@ -8,11 +8,16 @@ import { formatDate } from '~~/core/formats/dates'
 import { isPattern } from '~~/core/content/entry-address'
 import { useAnswer } from '../../shared/answers'
 import { RequestProblem, request } from '../../shared/http'
+import FindField from '../../shared/FindField.vue'
 import TopLine from '../../shared/TopLine.vue'
+import { isFound } from '../../shared/found'
 import { useCatalogue } from '../../stores/catalogue'
+import { useSession } from '../../stores/session'
 
 const words = {
   title: 'Pages',
+  find: 'Find a page or a listing',
+  foundNone: 'No page has that in its title, its address or its listings.',
   loading: 'Fetching the pages…',
   listings: (names: readonly string[]) => names.join(', ') || 'Nothing on it yet',
   live: 'Live',
@@ -27,16 +32,24 @@ const words = {
 }
 
 const catalogue = useCatalogue()
+const session = useSession()
 const list = useAnswer<readonly PageRow[]>(() => ({ path: '/api/bench/pages' }))
 const pages = list.answer
 const refused = ref<string | null>(null)
 const failure = computed(() => refused.value ?? list.failure.value)
 useHead({ title: 'Pages · Bushel' })
 
-const sections = computed(() => [
-  { title: null, pages: (pages.value ?? []).filter((page) => !isPattern(page.path)) },
-  { title: words.entryPages, pages: (pages.value ?? []).filter((page) => isPattern(page.path)) },
-])
+const typed = ref('')
+const found = computed(() =>
+  (pages.value ?? []).filter((page) => isFound(typed.value, [page.title, page.path, ...page.listings])),
+)
+const sections = computed(() => {
+  const around = found.value.filter((page) => isPattern(page.path))
+  return [
+    { title: null, pages: found.value.filter((page) => !isPattern(page.path)) },
+    ...(around.length === 0 ? [] : [{ title: words.entryPages, pages: around }]),
+  ]
+})
 /** Collections whose entries have nothing around them yet. */
 const bare = computed(() =>
   catalogue.catalogue.collections.filter((one) => !pages.value?.some((page) => page.path === one.address)),
@@ -66,10 +79,14 @@ function stateOf(page: PageRow): string {
 <template>
   <TopLine />
   <main class="pages">
-    <h1>
-      {{ words.title }} <span>{{ catalogue.catalogue.siteName }}</span>
-    </h1>
+    <div class="head">
+      <h1>
+        {{ words.title }} <span>{{ catalogue.catalogue.siteName }}</span>
+      </h1>
+      <FindField v-model="typed" :label="words.find" />
+    </div>
     <p v-if="failure" role="alert">{{ failure }}</p>
+    <p v-else-if="pages !== undefined && found.length === 0" class="loading">{{ words.foundNone }}</p>
     <p v-else-if="pages === undefined" class="loading" role="status">{{ words.loading }}</p>
     <template v-for="section in pages === undefined ? [] : sections" :key="section.title ?? ''">
       <template v-if="section.title">
@@ -109,7 +126,7 @@ function stateOf(page: PageRow): string {
         </li>
       </ul>
     </template>
-    <p v-if="pages !== undefined && bare.length" class="bare">
+    <p v-if="pages !== undefined && bare.length && session.maySetUp" class="bare">
       <v-btn v-for="collection in bare" :key="collection.id" height="34" @click="setUp(collection.id)">{{
         words.setUp(collection.name)
       }}</v-btn>
@@ -122,6 +139,14 @@ function stateOf(page: PageRow): string {
   width: min(100% - 48px, 1120px);
   margin: 0 auto;
   padding: 30px 0 60px;
+}
+
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  justify-content: space-between;
+  gap: 10px 20px;
 }
 
 h1 {

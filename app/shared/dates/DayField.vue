@@ -3,6 +3,7 @@ import { mdiCalendarBlankOutline } from '@mdi/js'
 import { computed } from 'vue'
 import { VDateInput } from 'vuetify/components/VDateInput'
 import { useCatalogue } from '../../stores/catalogue'
+import { quietMenu } from './quiet-menu'
 import { dateOfDay, dayOfDate } from './days'
 
 /** A calendar day, `2026-11-26`: typed as the site's language writes days, or pressed in a calendar. */
@@ -35,6 +36,7 @@ const date = computed({
       :clearable="clearable"
       persistent-clear
       :picker-props="{ min: earliest ?? undefined, max: latest ?? undefined }"
+      :menu-props="quietMenu"
       prepend-icon=""
       :append-inner-icon="mdiCalendarBlankOutline"
       autocomplete="off"

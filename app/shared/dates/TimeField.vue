@@ -2,6 +2,7 @@
 import { mdiClockOutline } from '@mdi/js'
 import { VTimeInput } from 'vuetify/labs/VTimeInput'
 import { useCatalogue } from '../../stores/catalogue'
+import { quietMenu } from './quiet-menu'
 
 /** A time of day, `09:30`: typed as the site's language writes times, or pressed on a clock. */
 const time = defineModel<string | null>({ required: true })
@@ -16,6 +17,7 @@ const catalogue = useCatalogue()
       v-model="time"
       :label="label"
       :disabled="disabled"
+      :menu-props="quietMenu"
       prepend-icon=""
       :append-inner-icon="mdiClockOutline"
       autocomplete="off"

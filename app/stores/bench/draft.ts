@@ -5,7 +5,9 @@ import type { PageDocument } from '~~/core/edits/document'
 import { beginHistory, edited, redone, undone } from '~~/core/edits/history'
 import type { History } from '~~/core/edits/history'
 import type { Listing } from '~~/core/listing/definition'
-import { newListing, parseListing } from '~~/core/listing/definition'
+import { begunListing } from '~~/core/listing/begun'
+import type { BegunWith } from '~~/core/listing/begun'
+import { parseListing } from '~~/core/listing/definition'
 import {
   placementsAt,
   spotOf,
@@ -92,11 +94,11 @@ export const useDraft = defineStore('draft', () => {
   }
 
   /** Places a new listing of a collection at a spot; the id of where it stands. */
-  function place(spot: Spot, name: string, collectionId: number): string {
+  function place(spot: Spot, name: string, collection: BegunWith): string {
     const placement: Placement = { id: crypto.randomUUID(), listing: crypto.randomUUID(), heading: '' }
     apply(`Place “${name}”`, null, (before) => ({
       page: withPlacementsAt(before.page, spot, [...placementsAt(before.page, spot), placement]),
-      listings: { ...before.listings, [placement.listing]: newListing(name, collectionId) },
+      listings: { ...before.listings, [placement.listing]: begunListing(name, collection) },
     }))
     return placement.id
   }

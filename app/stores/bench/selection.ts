@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import type { Finding } from '~~/core/checks/define'
+import type { BegunWith } from '~~/core/listing/begun'
 import { clauses } from '~~/core/listing/definition'
 import type { Clause, Listing } from '~~/core/listing/definition'
 import { placementsOf } from '~~/core/pages/definition'
@@ -89,8 +90,8 @@ export const useSelection = defineStore('selection', () => {
   }
 
   /** Places a new listing of a collection at a spot, chooses it and opens what it shows. */
-  function place(spot: Spot, name: string, collectionId: number): void {
-    choose(draft.place(spot, name, collectionId))
+  function place(spot: Spot, name: string, collection: BegunWith): void {
+    choose(draft.place(spot, name, collection))
     opened.value = 'from'
   }
 

@@ -3,25 +3,29 @@ import { useHead } from '#imports'
 import { mdiPlus } from '@mdi/js'
 import { computed, ref } from 'vue'
 import type { FacetRow, TermRow } from '~~/core/content/answers'
-import { withDescendants } from '~~/core/content/terms'
+import { withAncestors, withDescendants } from '~~/core/content/terms'
 import ContentFrame from '../../../content/ContentFrame.vue'
 import FacetDialog from '../../../content/facets/FacetDialog.vue'
 import TermDialog from '../../../content/facets/TermDialog.vue'
 import TermTree from '../../../content/facets/TermTree.vue'
 import { words } from '../../../content/words'
+import FindField from '../../../shared/FindField.vue'
 import ScreenHead from '../../../shared/ScreenHead.vue'
 import SheetDialog from '../../../shared/SheetDialog.vue'
 import ConfirmDialog from '../../../shared/ConfirmDialog.vue'
 import { attempt } from '../../../shared/attempt'
 import { useAnswer } from '../../../shared/answers'
+import { isFound } from '../../../shared/found'
 import { request } from '../../../shared/http'
 import ChoiceSetting from '../../../shared/settings/ChoiceSetting.vue'
 import { words as shared } from '../../../shared/words'
 import { useCatalogue } from '../../../stores/catalogue'
 import { useNotices } from '../../../stores/notices'
+import { useSession } from '../../../stores/session'
 
 const catalogue = useCatalogue()
 const notices = useNotices()
+const session = useSession()
 useHead({ title: `${words.facets.title} · Bushel` })
 
 const facetList = useAnswer<readonly FacetRow[]>(() => ({ path: '/api/bench/facets' }))
@@ -33,6 +37,15 @@ const termList = useAnswer<readonly TermRow[]>(
   { keep: false },
 )
 const terms = computed(() => termList.answer.value ?? [])
+const termsOfFacet = computed(() => terms.value.map((term) => ({ ...term, facetId: facet.value?.id ?? 0 })))
+/** What is found, with what it lies under. */
+const typed = ref('')
+const found = computed(() => {
+  const named = terms.value.filter((term) => isFound(typed.value, [term.name]))
+  const byId = new Map(termsOfFacet.value.map((term) => [term.id, term]))
+  const above = new Set(named.flatMap((term) => withAncestors(term.id, byId)))
+  return terms.value.filter((term) => above.has(term.id))
+})
 const failure = computed(() => facetList.failure.value ?? termList.failure.value)
 const format = computed(() => new Intl.NumberFormat(catalogue.catalogue.locale))
 const usedBy = computed(() => {
@@ -53,13 +66,7 @@ const merging = ref<TermRow | null>(null)
 const into = ref<number | null>(null)
 const deleting = ref<TermRow | null>(null)
 const mergeTargets = computed(() => {
-  const below =
-    merging.value === null
-      ? []
-      : withDescendants(
-          merging.value.id,
-          terms.value.map((term) => ({ ...term, facetId: facet.value?.id ?? 0 })),
-        )
+  const below = merging.value === null ? [] : withDescendants(merging.value.id, termsOfFacet.value)
   return terms.value
     .filter((term) => !below.includes(term.id))
     .map((term) => ({ value: term.id, title: term.name }))
@@ -159,9 +166,12 @@ async function gone(done: { readonly change: string } | null, name: string, text
 <template>
   <ContentFrame>
     <ScreenHead :title="words.facets.title">
-      <v-btn height="40" :prepend-icon="mdiPlus" @click="editFacet(null)">{{ words.facets.add }}</v-btn>
+      <FindField v-model="typed" :label="words.facets.find" />
+      <v-btn v-if="session.maySetUp" height="40" :prepend-icon="mdiPlus" @click="editFacet(null)">{{
+        words.facets.add
+      }}</v-btn>
       <v-btn
-        v-if="facet"
+        v-if="facet && session.maySetUp"
         variant="flat"
         color="primary"
         height="40"
@@ -181,12 +191,21 @@ async function gone(done: { readonly change: string } | null, name: string, text
         @change="wantedId = $event"
       />
       <div class="about">
-        <p>{{ usedBy }} {{ words.facets.hint }}</p>
-        <v-btn height="34" @click="editFacet(facet)">{{ words.facets.setUp }}</v-btn>
+        <p>{{ usedBy }} {{ session.maySetUp ? words.facets.hint : words.facets.onlyDesigners }}</p>
+        <v-btn v-if="session.maySetUp" height="34" @click="editFacet(facet)">{{ words.facets.setUp }}</v-btn>
       </div>
       <section :aria-label="facet.plural" class="tree" data-move-room>
         <p v-if="termList.answer.value?.length === 0">{{ words.facets.noTerms }}</p>
-        <TermTree :terms="terms" :parent="null" :format="format" @place="place" @act="act" />
+        <p v-if="terms.length > 0 && found.length === 0">{{ words.facets.foundNone }}</p>
+        <TermTree
+          :terms="found"
+          :still="typed.trim() !== '' || !session.maySetUp"
+          :fixed="!session.maySetUp"
+          :parent="null"
+          :format="format"
+          @place="place"
+          @act="act"
+        />
       </section>
       <TermDialog
         v-model="termOpen"

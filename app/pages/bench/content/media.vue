@@ -2,18 +2,19 @@
 import { useHead } from '#imports'
 import { mdiMagnify, mdiUpload } from '@mdi/js'
 import { refDebounced, useDropZone } from '@vueuse/core'
-import { computed, ref } from 'vue'
+import { ref } from 'vue'
 import type { MediaRow } from '~~/core/content/answers'
 import { mediaKinds } from '~~/core/content/media'
 import ContentFrame from '../../../content/ContentFrame.vue'
 import { mediaKindNames } from '../../../content/inputs'
 import MediaDialog from '../../../content/media/MediaDialog.vue'
 import MediaTile from '../../../content/media/MediaTile.vue'
-import { bringIn, sizeOf } from '../../../content/media/media-files'
+import UploadList from '../../../content/media/UploadList.vue'
+import { sizeOf } from '../../../content/media/media-files'
+import { useUploads } from '../../../content/media/uploads'
 import { words } from '../../../content/words'
 import ScreenHead from '../../../shared/ScreenHead.vue'
 import { usePagedAnswer } from '../../../shared/answers'
-import { RequestProblem } from '../../../shared/http'
 import { useCatalogue } from '../../../stores/catalogue'
 import { useNotices } from '../../../stores/notices'
 
@@ -36,25 +37,16 @@ const list = usePagedAnswer<MediaRow>((page) => ({
     perPage: '60',
   })}`,
 }))
-const { rows, total, more, again } = list
-const refused = ref<string | null>(null)
-const failure = computed(() => refused.value ?? list.failure.value)
-const progress = ref<string | null>(null)
+const { rows, total, failure, more, again } = list
+const { uploads, bring } = useUploads()
 const file = ref<HTMLInputElement | null>(null)
 const place = ref<HTMLElement | null>(null)
 const opened = ref<MediaRow | null>(null)
-const { isOverDropZone } = useDropZone(place, { onDrop: (files) => void bring(files ?? []) })
+const { isOverDropZone } = useDropZone(place, { onDrop: (files) => void bringAll(files ?? []) })
 
-async function bring(files: readonly File[]) {
-  if (files.length === 0) return
-  refused.value = null
-  try {
-    const stored = await bringIn(files, (name, done) => (progress.value = words.media.bringing(name, done)))
-    notices.tell({ text: words.media.brought(stored.length) })
-  } catch (error) {
-    refused.value = error instanceof RequestProblem ? error.message : String(error)
-  }
-  progress.value = null
+async function bringAll(files: readonly File[]) {
+  const stored = await bring(files)
+  if (stored.length > 0) notices.tell({ text: words.media.brought(stored.length) })
   await again()
 }
 </script>
@@ -79,12 +71,13 @@ async function bring(files: readonly File[]) {
         multiple
         hidden
         :aria-label="words.media.bring"
-        @change="bring([...(($event.target as HTMLInputElement).files ?? [])])"
+        @change="bringAll([...(($event.target as HTMLInputElement).files ?? [])])"
       />
     </ScreenHead>
     <p v-if="failure" class="fault" role="alert">{{ failure }}</p>
     <div ref="place" class="place" :class="{ over: isOverDropZone }">
-      <p class="drop" role="status">{{ progress ?? words.media.drop }}</p>
+      <p class="drop">{{ words.media.drop }}</p>
+      <UploadList :uploads="uploads" />
       <p v-if="total === 0">{{ words.media.none }}</p>
       <ul>
         <li v-for="media in rows" :key="media.id">

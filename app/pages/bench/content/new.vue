@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { navigateTo, useHead } from '#imports'
+import { useHead } from '#imports'
 import { ref } from 'vue'
 import { parseCollectionInput } from '~~/core/content/collection'
 import type { CollectionInput } from '~~/core/content/collection'
@@ -8,8 +8,10 @@ import { faultsOf } from '~~/core/parsing'
 import ContentFrame from '../../../content/ContentFrame.vue'
 import CollectionForm from '../../../content/collections/CollectionForm.vue'
 import { words } from '../../../content/words'
+import UnsavedGuard from '../../../shared/UnsavedGuard.vue'
 import { useForm } from '../../../shared/form'
 import { request } from '../../../shared/http'
+import { useSaveKey } from '../../../shared/save-key'
 import { useCatalogue } from '../../../stores/catalogue'
 import { useNotices } from '../../../stores/notices'
 
@@ -27,7 +29,8 @@ const blank: CollectionInput = {
   facets: [],
 }
 const form = useForm<CollectionInput>(blank, (values) => faultsOf(parseCollectionInput(inputOf(values))))
-const { values, faults, leave, sending, problem } = form
+const { values, faults, leave, changed, sending, problem } = form
+const guard = ref<InstanceType<typeof UnsavedGuard> | null>(null)
 /** What was typed by hand no longer follows the name. */
 const byHand = ref(new Set<string>())
 
@@ -48,6 +51,8 @@ function change(next: Partial<CollectionInput>) {
     if (!byHand.value.has(key)) Object.assign(values, { [key]: value })
 }
 
+useSaveKey(make)
+
 async function make() {
   const made = await form.send(() =>
     request<{ slug: string }>('POST', '/api/bench/collections', inputOf(values)),
@@ -55,7 +60,7 @@ async function make() {
   if (made === null) return
   await catalogue.load()
   notices.tell({ text: words.collection.made(values.name) })
-  await navigateTo(`/bench/content/${made.slug}/set-up`)
+  await guard.value?.pass(`/bench/content/${made.slug}/set-up`)
 }
 </script>
 
@@ -69,6 +74,7 @@ async function make() {
         words.collection.make
       }}</v-btn>
     </form>
+    <UnsavedGuard ref="guard" :changed="changed" />
   </ContentFrame>
 </template>
 

@@ -9,9 +9,11 @@ import MediaFace from '../../../content/people/MediaFace.vue'
 import AuthorDialog from '../../../content/people/AuthorDialog.vue'
 import { words } from '../../../content/words'
 import ConfirmDialog from '../../../shared/ConfirmDialog.vue'
+import FindField from '../../../shared/FindField.vue'
 import ScreenHead from '../../../shared/ScreenHead.vue'
 import { attempt } from '../../../shared/attempt'
 import { useAnswer, useKnown } from '../../../shared/answers'
+import { isFound } from '../../../shared/found'
 import { request } from '../../../shared/http'
 import { words as shared } from '../../../shared/words'
 import { useCatalogue } from '../../../stores/catalogue'
@@ -31,6 +33,10 @@ const {
 const { known: portraits } = useKnown<MediaRow>(
   () => (authors.value ?? []).flatMap((author) => author.portraitId ?? []),
   '/api/bench/media/chosen',
+)
+const typed = ref('')
+const found = computed(() =>
+  (authors.value ?? []).filter((author) => isFound(typed.value, [author.name, author.about])),
 )
 const open = ref(false)
 const edited = ref<AuthorRow | null>(null)
@@ -81,14 +87,16 @@ async function putBack(author: AuthorRow) {
 <template>
   <ContentFrame>
     <ScreenHead :title="words.people.title" :hint="words.people.hint">
+      <FindField v-model="typed" :label="words.people.find" />
       <v-btn variant="flat" color="primary" height="40" :prepend-icon="mdiPlus" @click="edit(null)">{{
         words.people.add
       }}</v-btn>
     </ScreenHead>
     <p v-if="failure" role="alert">{{ failure }}</p>
     <p v-else-if="authors?.length === 0">{{ words.people.none }}</p>
+    <p v-else-if="authors && found.length === 0">{{ words.people.foundNone }}</p>
     <ul>
-      <li v-for="author in authors" :key="author.id">
+      <li v-for="author in found" :key="author.id">
         <button type="button" @click="edit(author)">
           <MediaFace v-if="portraitOf(author)" :media="portraitOf(author)" />
           <span v-else class="initials" aria-hidden="true">{{ initials(author.name) }}</span>

@@ -1,8 +1,15 @@
 <script setup lang="ts">
 import { definePageMeta, useHead, useRoute } from '#imports'
 import { useEventListener, useMediaQuery } from '@vueuse/core'
-import { mdiArrowULeftTop, mdiArrowURightTop, mdiFormatListBulleted, mdiOpenInNew } from '@mdi/js'
+import {
+  mdiArrowULeftTop,
+  mdiArrowURightTop,
+  mdiDotsHorizontal,
+  mdiFormatListBulleted,
+  mdiOpenInNew,
+} from '@mdi/js'
 import { computed, ref, watch } from 'vue'
+import type { PageDocument } from '~~/core/edits/document'
 import { clauses } from '~~/core/listing/definition'
 import { formatTime } from '~~/core/formats/dates'
 import AreasList from '../../../bench/AreasList.vue'
@@ -16,8 +23,12 @@ import TallyStrip from '../../../bench/TallyStrip.vue'
 import { fetchDrawers } from '../../../bench/drawers'
 import { useDraftSaving } from '../../../bench/draft-saving'
 import { words } from '../../../bench/words'
+import ActionMenu from '../../../shared/ActionMenu.vue'
 import SheetDialog from '../../../shared/SheetDialog.vue'
-import { RequestProblem } from '../../../shared/http'
+import { attempt } from '../../../shared/attempt'
+import { RequestProblem, request } from '../../../shared/http'
+import { isDialogOpen } from '../../../shared/in-front'
+import { useSaveKey } from '../../../shared/save-key'
 import TopLine from '../../../shared/TopLine.vue'
 import { words as shared } from '../../../shared/words'
 import { useDraft } from '../../../stores/bench/draft'
@@ -25,6 +36,7 @@ import { useSelection } from '../../../stores/bench/selection'
 import { useView } from '../../../stores/bench/view'
 import { useCatalogue } from '../../../stores/catalogue'
 import { useNotices } from '../../../stores/notices'
+import { useSession } from '../../../stores/session'
 
 definePageMeta({ key: (route) => route.fullPath })
 
@@ -38,6 +50,7 @@ const opened = ref(false)
 const failure = ref<string | null>(null)
 const publishing = ref(false)
 const notices = useNotices()
+const session = useSession()
 /** In a narrow window the columns at the sides lie over the page, and fold away. */
 const isNarrow = useMediaQuery('(max-width: 999px)')
 const areasOpen = ref(false)
@@ -55,11 +68,14 @@ async function open() {
   try {
     await Promise.all([catalogue.load(), saving.load(Number(route.params.id))])
     opened.value = true
-    // The page comes first; drawers are there by the time somebody opens one.
-    ;(globalThis.requestIdleCallback ?? setTimeout)(fetchDrawers)
   } catch (error) {
     failure.value = error instanceof RequestProblem ? error.message : String(error)
   }
+}
+
+/** The page comes first; drawers are there by the time somebody opens one. */
+function fetchLater() {
+  ;(globalThis.requestIdleCallback ?? setTimeout)(fetchDrawers)
 }
 
 const saveWords = computed(() => {
@@ -97,6 +113,21 @@ async function publish() {
   }
 }
 
+useSaveKey(saving.save)
+
+const actions = computed(() => [{ title: words.backToLive, run: backToLive }])
+
+/** The page and its listings as visitors have them, as one more edit: Undo takes it back. */
+async function backToLive() {
+  const live = await attempt(() => request<PageDocument>('GET', `/api/bench/pages/${draft.pageId}/live`))
+  if (live === null) return
+  draft.replace(words.backToLive, {
+    page: live.page,
+    listings: { ...draft.document.listings, ...live.listings },
+  })
+  notices.tell({ text: words.isBackToLive, action: { title: shared.undo, run: draft.undo } })
+}
+
 function isTyping(event: KeyboardEvent): boolean {
   const target = event.target as HTMLElement | null
   return (
@@ -108,9 +139,9 @@ function isTyping(event: KeyboardEvent): boolean {
 
 useEventListener(document, 'keydown', (event: KeyboardEvent) => {
   // What lies behind a dialog does not hear keys.
-  if (document.querySelector('[role=dialog].v-overlay--active') !== null) return
+  if (isDialogOpen()) return
   if (event.ctrlKey || event.metaKey) {
-    if (event.key === 'Enter') return act(event, publish)
+    if (event.key === 'Enter') return session.maySetUp ? act(event, publish) : undefined
     if (isTyping(event)) return
     if (event.key.toLowerCase() === 'z') act(event, event.shiftKey ? draft.redo : draft.undo)
     return
@@ -162,9 +193,29 @@ function act(event: KeyboardEvent, action: () => unknown) {
           :append-icon="mdiOpenInNew"
           >{{ words.livePage }}</v-btn
         >
-        <v-btn variant="flat" color="primary" height="34" :loading="publishing" @click="publish">{{
-          words.publish
-        }}</v-btn>
+        <ActionMenu
+          v-if="draft.publishedAt !== null && session.maySetUp"
+          v-slot="{ opener }"
+          :label="words.morePage"
+          :actions="actions"
+        >
+          <v-btn
+            v-bind="opener"
+            :icon="mdiDotsHorizontal"
+            size="34"
+            variant="text"
+            :aria-label="words.morePage"
+          />
+        </ActionMenu>
+        <v-btn
+          v-if="session.maySetUp"
+          variant="flat"
+          color="primary"
+          height="34"
+          :loading="publishing"
+          @click="publish"
+          >{{ words.publish }}</v-btn
+        >
       </template>
     </TopLine>
     <p v-if="failure" class="failure" role="alert">{{ failure }}</p>
@@ -188,7 +239,7 @@ function act(event: KeyboardEvent, action: () => unknown) {
               @click="areasOpen = !areasOpen"
             />
           </PageRuler>
-          <PagePreview :width="view.pageWidth" />
+          <PagePreview :width="view.pageWidth" @shown="fetchLater" />
         </main>
         <div v-show="isBesideOpen" class="right">
           <DrawerPanel />

@@ -1,15 +1,7 @@
 <script setup lang="ts">
 import { NuxtLink } from '#components'
-import {
-  definePageMeta,
-  navigateTo,
-  onBeforeRouteLeave,
-  onBeforeRouteUpdate,
-  useHead,
-  useRoute,
-} from '#imports'
+import { definePageMeta, navigateTo, useHead, useRoute, useRouter } from '#imports'
 import { mdiDotsHorizontal, mdiOpenInNew } from '@mdi/js'
-import { useEventListener } from '@vueuse/core'
 import { computed, defineAsyncComponent, ref, useId, watch } from 'vue'
 import { baseOf, entryAddressOf } from '~~/core/content/entry-address'
 import { stateOf } from '~~/core/content/entry'
@@ -28,9 +20,11 @@ import { useEntryEditing } from '../../../../content/entry-editing'
 import { words } from '../../../../content/words'
 import ActionMenu from '../../../../shared/ActionMenu.vue'
 import ConfirmDialog from '../../../../shared/ConfirmDialog.vue'
+import UnsavedGuard from '../../../../shared/UnsavedGuard.vue'
 import { succeeded } from '../../../../shared/attempt'
 import { RequestProblem, request } from '../../../../shared/http'
 import ChoiceSetting from '../../../../shared/settings/ChoiceSetting.vue'
+import { useSaveKey } from '../../../../shared/save-key'
 import { words as shared } from '../../../../shared/words'
 import { useCatalogue } from '../../../../stores/catalogue'
 import { useNotices } from '../../../../stores/notices'
@@ -51,12 +45,15 @@ const ready = ref(false)
 const deleting = ref(false)
 const failure = ref<string | null>(null)
 const frame = ref<InstanceType<typeof ContentFrame> | null>(null)
-let leaving = false
+const guard = ref<InstanceType<typeof UnsavedGuard> | null>(null)
 
 const collection = computed(() =>
   catalogue.catalogue.collections.find((one) => one.slug === route.params.collection),
 )
 const back = computed(() => `/bench/content/${String(route.params.collection)}`)
+/** The table as it was left: with its words, its state, its page. */
+const before = String(useRouter().options.history.state.back ?? '')
+const table = computed(() => (before.startsWith(`${back.value}?`) ? before : back.value))
 const heading = computed(() => stored.value?.title ?? words.newEntry(collection.value?.singular ?? ''))
 useHead({ title: () => `${heading.value} · Bushel` })
 
@@ -88,7 +85,6 @@ watch(() => route.params.entry, open, { immediate: true })
 
 async function open() {
   if (stored.value !== null && Number(route.params.entry) === stored.value.id) return
-  leaving = false
   try {
     await catalogue.load()
     fields.value = collection.value?.fields ?? []
@@ -112,6 +108,8 @@ async function save(publish: boolean) {
   if (wasNew) await navigateTo(`${back.value}/${saved.id}`, { replace: true })
 }
 
+useSaveKey(() => save(false))
+
 async function duplicate() {
   const entry = stored.value
   if (entry === null) return
@@ -119,8 +117,7 @@ async function duplicate() {
   if (copy === null) return
   notices.tell({ text: words.copied(copy.title) })
   // What was typed went into the copy.
-  leaving = true
-  await navigateTo(`${back.value}/${copy.id}`)
+  await guard.value?.pass(`${back.value}/${copy.id}`)
 }
 
 function restored(entry: EditedEntry, date: string) {
@@ -132,8 +129,7 @@ async function remove() {
   const entry = stored.value
   if (entry === null) return
   if (!(await succeeded(() => request('DELETE', `/api/bench/entries/${entry.id}`)))) return
-  leaving = true
-  await navigateTo(back.value)
+  await guard.value?.pass(back.value)
   notices.tell({
     text: words.deleted(entry.title),
     action: {
@@ -146,25 +142,6 @@ async function remove() {
       },
     },
   })
-}
-
-const asked = ref<string | null>(null)
-onBeforeRouteLeave(mayLeave)
-onBeforeRouteUpdate(mayLeave)
-
-function mayLeave(to: { readonly fullPath: string }): boolean {
-  if (!changed.value || leaving || to.fullPath.startsWith(`${back.value}/${stored.value?.id}`)) return true
-  asked.value = to.fullPath
-  return false
-}
-useEventListener(window, 'beforeunload', (event) => {
-  if (changed.value) event.preventDefault()
-})
-
-async function leaveAnyway() {
-  const to = asked.value
-  leaving = true
-  if (to !== null) await navigateTo(to)
 }
 </script>
 
@@ -211,7 +188,7 @@ async function leaveAnyway() {
     <p v-if="failure" role="alert">{{ failure }}</p>
     <form v-else-if="ready" novalidate @submit.prevent="save(false)">
       <div class="head">
-        <NuxtLink :to="back">{{ collection?.name }}</NuxtLink>
+        <NuxtLink :to="table">{{ collection?.name }}</NuxtLink>
         <h1>{{ heading }}</h1>
         <StateMark v-if="state" :state="state" />
       </div>
@@ -318,14 +295,7 @@ async function leaveAnyway() {
       :action="words.delete"
       @confirm="remove"
     />
-    <ConfirmDialog
-      :model-value="asked !== null"
-      :title="words.leaveTitle"
-      :text="words.leaveText"
-      :action="words.leave"
-      @update:model-value="asked = $event ? asked : null"
-      @confirm="leaveAnyway"
-    />
+    <UnsavedGuard ref="guard" :changed="changed" :same="stored ? `${back}/${stored.id}` : undefined" />
   </ContentFrame>
 </template>
 

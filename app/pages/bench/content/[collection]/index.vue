@@ -13,6 +13,7 @@ import StateMark from '../../../../content/StateMark.vue'
 import type { EntryRow } from '~~/core/content/answers'
 import { words } from '../../../../content/words'
 import ScreenHead from '../../../../shared/ScreenHead.vue'
+import { useAddressState } from '../../../../shared/address-state'
 import { useAnswer } from '../../../../shared/answers'
 import type { PageOfRows } from '../../../../shared/answers'
 import { attempt } from '../../../../shared/attempt'
@@ -40,8 +41,7 @@ const options = ref<TableOptions>({
   sortBy: [{ key: 'publishedAt', order: 'desc' }],
 })
 const typed = ref('')
-const search = refDebounced(typed, 200)
-const state = ref<string>('all')
+const state = ref('all')
 const frame = ref<InstanceType<typeof ContentFrame> | null>(null)
 
 const chosen = ref<readonly number[]>([])
@@ -101,6 +101,25 @@ const stateItems = [
 ]
 const format = computed(() => new Intl.NumberFormat(catalogue.catalogue.locale))
 
+const page = computed({
+  get: () => String(options.value.page),
+  set: (text) => (options.value = { ...options.value, page: Math.max(1, Math.floor(Number(text)) || 1) }),
+})
+const sorted = computed({
+  get: () => options.value.sortBy.map(({ key, order }) => `${key} ${order}`).join(),
+  set: (text) => {
+    const [key = 'publishedAt', order] = text.split(' ')
+    options.value = { ...options.value, sortBy: [{ key, order: order === 'asc' ? 'asc' : 'desc' }] }
+  },
+})
+useAddressState({
+  words: { ref: typed, usual: '' },
+  state: { ref: state, usual: 'all' },
+  sort: { ref: sorted, usual: 'publishedAt desc' },
+  page: { ref: page, usual: '1' },
+})
+
+const search = refDebounced(typed, 200)
 watch([search, state], () => (options.value = { ...options.value, page: 1 }))
 watch(
   () => options.value.itemsPerPage,
@@ -114,6 +133,8 @@ const { answer, failure, asking, again } = useAnswer<PageOfRows<EntryRow>>(() =>
 )
 const rows = computed(() => answer.value?.rows ?? [])
 const total = computed(() => answer.value?.total ?? 0)
+/** Whether not all entries are asked for. */
+const isNarrowed = computed(() => search.value !== '' || state.value !== 'all')
 const loading = computed(() => asking.value || collection.value === undefined)
 
 function question(): URLSearchParams {
@@ -184,7 +205,7 @@ function thumbnail(picture: { readonly hash: string; readonly width: number }): 
         </v-list>
       </v-menu>
       <v-btn
-        v-if="collection && session.account?.role !== 'writer'"
+        v-if="collection && session.maySetUp"
         height="40"
         :to="`/bench/content/${collection.slug}/set-up`"
         >{{ words.setUp }}</v-btn
@@ -222,7 +243,7 @@ function thumbnail(picture: { readonly hash: string; readonly width: number }): 
       :aria-busy="loading"
       :items-per-page-options="[10, 25, 50, 100]"
       :items-per-page-text="words.perPage"
-      :no-data-text="loading ? words.loading : words.noRows"
+      :no-data-text="loading ? words.loading : isNarrowed ? words.noRows : words.noEntriesYet"
       density="comfortable"
       must-sort
       fixed-header

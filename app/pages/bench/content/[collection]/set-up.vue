@@ -10,9 +10,11 @@ import CollectionForm from '../../../../content/collections/CollectionForm.vue'
 import FieldList from '../../../../content/collections/FieldList.vue'
 import { words } from '../../../../content/words'
 import ConfirmDialog from '../../../../shared/ConfirmDialog.vue'
+import UnsavedGuard from '../../../../shared/UnsavedGuard.vue'
 import { useForm } from '../../../../shared/form'
 import { succeeded } from '../../../../shared/attempt'
 import { request } from '../../../../shared/http'
+import { useSaveKey } from '../../../../shared/save-key'
 import { words as shared } from '../../../../shared/words'
 import { useCatalogue } from '../../../../stores/catalogue'
 import { useCollections } from '../../../../stores/collections'
@@ -23,6 +25,7 @@ const catalogue = useCatalogue()
 const collections = useCollections()
 const notices = useNotices()
 const frame = ref<InstanceType<typeof ContentFrame> | null>(null)
+const guard = ref<InstanceType<typeof UnsavedGuard> | null>(null)
 const deleting = ref(false)
 const collection = computed(() =>
   catalogue.catalogue.collections.find((one) => one.slug === route.params.collection),
@@ -64,11 +67,13 @@ async function save() {
   notices.tell({ text: words.collection.saved(sent.name) })
 }
 
+useSaveKey(save)
+
 async function remove() {
   const gone = collection.value
   if (gone === undefined) return
   if (!(await succeeded(() => request('DELETE', `/api/bench/collections/${gone.id}`)))) return
-  await navigateTo('/bench/content')
+  await guard.value?.pass('/bench/content')
   await catalogue.load()
   notices.tell({
     text: words.collection.deleted(gone.name),
@@ -119,6 +124,7 @@ async function putBack(gone: { readonly id: number; readonly slug: string }) {
         @confirm="remove"
       />
     </template>
+    <UnsavedGuard ref="guard" :changed="changed" />
   </ContentFrame>
 </template>
 

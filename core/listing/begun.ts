@@ -1,0 +1,33 @@
+import { readyMadeCards, withReadyMade } from '../cards/ready-made'
+import type { CollectionKind } from '../content/collection'
+import type { Field } from '../content/field'
+import type { PartSetting } from '../cards/parts'
+import { newListing } from './definition'
+import type { Listing } from './definition'
+
+/** What a listing is begun with: a collection, what it holds, and the fields of its entries. */
+export interface BegunWith {
+  readonly id: number
+  readonly kind: CollectionKind
+  readonly fields: readonly Field[]
+}
+
+/**
+ * A new listing of a collection. Entries that are more than an article (events, goods, films, what
+ * somebody said) begin with the first card that was made for them.
+ */
+export function begunListing(name: string, { id, kind, fields }: BegunWith): Listing {
+  const listing = newListing(name, id)
+  const ready = readyMadeCards.find((card) => card.kinds.includes(kind))
+  if (ready === undefined || kind === 'article' || kind === 'plain') return listing
+  return { ...listing, card: { ...listing.card, parts: withReadyMade([], ready, fields) } }
+}
+
+/** A card that shows when something begins: by the part that it has for it, or one more above the picture. */
+export function withMoment(parts: readonly PartSetting[], field: Field): readonly PartSetting[] {
+  if (parts.some((part) => part.part === 'date' && part.on && part.field === field.id)) return parts
+  const shown = parts.find((part) => part.part === 'date')
+  if (shown === undefined)
+    return [{ part: 'date', on: true, field: field.id, style: 'weekday', zone: 'above' }, ...parts]
+  return parts.map((part) => (part === shown ? { ...shown, on: true, field: field.id } : part))
+}
