@@ -13,7 +13,12 @@ export default defineNuxtConfig({
   modules: ['@pinia/nuxt', '~~/modules/site-assets', '~~/modules/picture-worker'],
   imports: { autoImport: false },
   components: false,
-  experimental: { appManifest: false, viteEnvironmentApi: true },
+  experimental: {
+    appManifest: false,
+    viteEnvironmentApi: true,
+    // The screens that links lead to are fetched when somebody points at one, not with the first load.
+    defaults: { nuxtLink: { prefetchOn: { visibility: false, interaction: true } } },
+  },
   app: {
     head: {
       title: 'Bushel',

@@ -131,7 +131,7 @@ function shift(placement: Placement, by: number) {
 </script>
 
 <template>
-  <nav class="areas" :aria-label="words.areas" data-move-room>
+  <nav class="areas" data-region tabindex="-1" :aria-label="words.areas" data-move-room>
     <section
       v-for="spot in spots"
       :key="spot"

@@ -6,6 +6,7 @@ import { useSelection } from '../stores/bench/selection'
 import { useShown } from '../stores/bench/shown'
 import { useView } from '../stores/bench/view'
 import { namedWidths } from './named-widths'
+import { useFrameStop } from './frame-stop'
 import { usePageFrame } from './page-frame'
 import { words } from './words'
 
@@ -20,6 +21,8 @@ const frame = useTemplateRef<HTMLIFrameElement>('frame')
 const { width: roomWidth, height: roomHeight } = useElementSize(room)
 const pageFrame = usePageFrame(() => frame.value)
 const ready = ref(false)
+const stop = useFrameStop(() => frame.value?.contentDocument ?? null)
+const entrance = useTemplateRef<HTMLButtonElement>('entrance')
 const margin = 20
 
 /** The widths shown: that of the ruler, or every named one. The first frame is the one that is worked on. */
@@ -78,6 +81,8 @@ function opened() {
   page.addEventListener('mouseover', (event) => (selection.pointedId = placementAt(event.target)))
   page.addEventListener('mouseleave', () => (selection.pointedId = null))
   page.addEventListener('submit', (event) => event.preventDefault(), true)
+  page.addEventListener('keydown', leaveByKey)
+  page.addEventListener('focusout', left)
   page.addEventListener('keydown', (event) => document.dispatchEvent(new KeyboardEvent(event.type, event)))
   ready.value = true
   void pageFrame.loaded().then(() => {
@@ -85,6 +90,20 @@ function opened() {
     emit('shown')
   })
   void page.fonts.ready.then(() => measureLetters(page))
+}
+
+function leaveByKey(event: KeyboardEvent) {
+  if (event.key !== 'Escape' || !stop.isInside()) return
+  event.preventDefault()
+  entrance.value?.focus()
+}
+
+/** The focus went out of the page: from then on the page is passed by again. */
+function left(event: FocusEvent) {
+  if (event.relatedTarget === null && stop.isInside())
+    queueMicrotask(() => {
+      if (document.activeElement !== frame.value) stop.leave()
+    })
 }
 
 /** Links of the page must not lead out of the bench: a press chooses what was pressed. */
@@ -114,6 +133,7 @@ function mark() {
   })
   shown.partTrouble = page === undefined ? null : markPart(page)
   if (page !== undefined) bringIntoView(page)
+  stop.pass()
   mirror()
 }
 
@@ -207,6 +227,9 @@ onBeforeUnmount(() => {
 
 <template>
   <div ref="room" class="room">
+    <button ref="entrance" type="button" class="entrance" data-region @click="stop.enter()">
+      {{ words.enterPage }}
+    </button>
     <p v-if="pageFrame.failure.value" class="stale" role="alert">
       {{ words.previewFailed }} {{ pageFrame.failure.value }}
       <v-btn height="32" @click="refresh">{{ words.tryAgain }}</v-btn>
@@ -262,6 +285,23 @@ iframe {
   border-bottom: 1px solid #e3b9a8;
   font-size: 13px;
   color: #7c2812;
+}
+
+.entrance {
+  position: absolute;
+  z-index: 2;
+  top: 8px;
+  left: 50%;
+  padding: 6px 14px;
+  border-radius: 7px;
+  background: var(--ink);
+  color: #fff;
+  font-size: 13px;
+  transform: translateX(-50%);
+}
+
+.entrance:not(:focus-visible) {
+  clip-path: inset(50%);
 }
 
 /* Only to be looked at; the first frame is worked on. */

@@ -24,7 +24,7 @@ const aboutPage = computed(() => {
 </script>
 
 <template>
-  <section class="sentence" aria-label="The listing in words">
+  <section class="sentence" data-region tabindex="-1" aria-label="The listing in words">
     <p v-if="pieces">
       <template v-for="(piece, at) in pieces" :key="at">
         <button

@@ -39,7 +39,7 @@ function escaped(event: KeyboardEvent) {
 <template>
   <aside class="panel" :aria-label="title" @keydown.esc.capture="pressed" @keydown.esc="escaped">
     <div class="head">
-      <h2 ref="heading" tabindex="-1">{{ title }}</h2>
+      <h2 ref="heading" data-region tabindex="-1">{{ title }}</h2>
       <slot name="actions" />
       <v-btn :icon="mdiClose" size="32" variant="text" :aria-label="close" @click="leave" />
     </div>

@@ -31,7 +31,7 @@ function toggle(drawer: DrawerName) {
 </script>
 
 <template>
-  <section class="tally" data-tally :aria-label="words.tally" tabindex="-1">
+  <section class="tally" data-tally data-region :aria-label="words.tally" tabindex="-1">
     <!-- Many steps are scrolled, by keys too; what is asked of them stays in sight. -->
     <ol v-if="steps.length" tabindex="0" :aria-label="words.tally">
       <li v-for="(step, at) in steps" :key="at" :data-clause="step.clause">

@@ -6,6 +6,7 @@ import { RequestProblem, request } from '../shared/http'
 import { documentOf, useDraft } from '../stores/bench/draft'
 import { useSession } from '../stores/session'
 import { draftBackup } from './draft-backup'
+import { keptHistory } from './kept-history'
 import { openPage } from './open-page'
 import type { EditedPage } from '~~/core/pages/answers'
 import type { SaveState } from './types'
@@ -45,6 +46,8 @@ export function useDraftSaving() {
     theirs.value = null
     last = saved
     openPage(loaded, saved, backup?.version === loaded.version ? backup.document : null)
+    const kept = historyOf().read(draft.document)
+    if (kept !== null) draft.resume(kept)
     if (backup !== null && backup.version !== loaded.version) {
       base = backup.version
       theirs.value = loaded
@@ -52,6 +55,15 @@ export function useDraftSaving() {
       draft.replace('Unsaved changes', backup.document)
     }
   }
+
+  function historyOf() {
+    return keptHistory(useSession().account?.id ?? '', page)
+  }
+
+  function keepHistory(): void {
+    if (page !== 0 && draft.pageId === page) historyOf().write(draft.history)
+  }
+  const keepHistorySoon = useDebounceFn(keepHistory, saveAfter)
 
   function backupOf() {
     return draftBackup(useSession().account?.id ?? '', page)
@@ -72,6 +84,7 @@ export function useDraftSaving() {
     () => draft.document,
     (document) => {
       if (draft.pageId !== page) return
+      void keepHistorySoon()
       last = document
       if (document === saved) return
       backupOf().write({ version: base, document })
@@ -182,6 +195,7 @@ export function useDraftSaving() {
   }
 
   useEventListener('online', () => void save())
+  useEventListener('pagehide', keepHistory)
   onScopeDispose(() => {
     isLeft = true
     void save()

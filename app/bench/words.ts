@@ -104,6 +104,7 @@ export const words = {
   checksNone: 'Nothing to mend on this page.',
   lookAt: 'Show it',
   onListing: (name: string) => `On “${name}”`,
+  enterPage: 'Go into the page; Escape leads back here',
   previewFailed: 'This is the page as it was before your last edit.',
   tryAgain: 'Try again',
   atWidth: (title: string, width: number) => `${title}, ${width} pixels wide`,

@@ -37,6 +37,10 @@ describe('the bench', () => {
     await waitForStatus(page, 'Saved')
     await page.reload()
     await waitForCards(page, 'Latest notes', 9)
+    await press(page, 'button', 'Undo: Amount')
+    await waitForCards(page, 'Latest notes', 6)
+    await press(page, 'button', 'Redo: Amount')
+    await waitForCards(page, 'Latest notes', 9)
     await waitForStatus(page, 'Changes not live')
   })
 

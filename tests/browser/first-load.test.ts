@@ -24,7 +24,10 @@ it('the script that a page of the bench needs to be shown is small', async () =>
     if (type === 'Script' || request.url.endsWith('.js')) scripts.set(requestId, request.url)
   })
   devtools.on('Network.loadingFinished', ({ requestId, encodedDataLength }) => {
-    if (scripts.has(requestId)) bytes += encodedDataLength
+    if (scripts.has(requestId)) {
+      bytes += encodedDataLength
+      console.log(encodedDataLength, scripts.get(requestId))
+    }
   })
   const { id } = await app.db
     .selectFrom('pages')

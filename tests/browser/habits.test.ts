@@ -56,7 +56,7 @@ describe('what is typed and not saved', () => {
     const page = await signedIn(app)
     await openCollection(page, 'Plots')
     await press(page, 'link', 'Set up')
-    await fill(page, 'Name', 'Beds')
+    await fill(page, 'Name of the collection', 'Beds')
     await press(page, 'link', 'Media')
     await waitFor(page, 'dialog', 'Leave without saving?')
     await press(page, 'button', 'Cancel')
@@ -157,11 +157,18 @@ describe('what is looked for', () => {
 describe('files that are brought in together', () => {
   it('come though one of them is refused, and one is stopped', async () => {
     const page = await contentScreen('Media')
-    const green = await sharp({ create: { width: 300, height: 200, channels: 3, background: '#28624a' } })
-      .png()
-      .toBuffer()
+    const [green, pale, brown] = await Promise.all(
+      ['#28624a', '#e2eee5', '#7d5a07'].map((background) =>
+        sharp({ create: { width: 300, height: 200, channels: 3, background } })
+          .png()
+          .toBuffer(),
+      ),
+    )
+    if (!green || !pale || !brown) throw new Error('There is no picture.')
     const files = ['first.png', 'no-picture.png', 'last.png'].map((name) => join(folder, name))
-    files.forEach((path, at) => writeFileSync(path, at === 1 ? Buffer.from('<p>No picture</p>') : green))
+    files.forEach((path, at) =>
+      writeFileSync(path, [green, Buffer.from('<p>No picture</p>'), pale][at] ?? green),
+    )
     const input = await page.waitForSelector('input[type=file][multiple]')
     await (input as ElementHandle<HTMLInputElement>).uploadFile(...files)
     await waitForText(page, 'body', '2 files are there.')
@@ -175,7 +182,7 @@ describe('files that are brought in together', () => {
       request.url().includes('name=slow.png') ? undefined : void request.continue(),
     )
     const more = ['slow.png', 'quick.png'].map((name) => join(folder, name))
-    more.forEach((path) => writeFileSync(path, green))
+    more.forEach((path) => writeFileSync(path, brown))
     await (input as ElementHandle<HTMLInputElement>).uploadFile(...more)
     await press(page, 'button', 'Stop slow.png')
     await waitForText(page, 'body', '1 file is there.')

@@ -129,6 +129,42 @@ describe('a drawer', () => {
   })
 })
 
+describe('the keyboard', () => {
+  it('goes round the parts of the screen with F6, and into the page only on purpose', async () => {
+    const page = await benchOf('Orchard')
+    await press(page, 'button', 'Orchard notes 6')
+    await page.keyboard.press('3')
+    await expect.poll(() => focused(page)).toBe('How many')
+    const round: string[] = []
+    for (let times = 0; times < 5; times += 1) {
+      await page.keyboard.press('F6')
+      round.push((await focused(page)).slice(0, 14))
+    }
+    expect(new Set(round).size).toBe(5)
+    expect(round[4]).toBe('How many')
+    const entrance = await waitFor(page, 'button', 'Go into the page; Escape leads back here')
+    await entrance.focus()
+    await page.keyboard.press('Tab')
+    // Nothing of the framed page is stopped at on the way.
+    expect(await page.evaluate(() => document.activeElement?.tagName)).not.toBe('IFRAME')
+    await entrance.focus()
+    await page.keyboard.press('Enter')
+    expect(await page.evaluate(() => document.activeElement?.tagName)).toBe('IFRAME')
+    await page.keyboard.press('Escape')
+    await expect.poll(() => focused(page)).toMatch(/^Go into the page/)
+    await page.close()
+  })
+
+  it('finds in a menu by the first letter', async () => {
+    const page = await benchOf('Orchard')
+    await press(page, 'button', 'Add a listing: Side')
+    await waitFor(page, 'menuitem', 'Plots')
+    await page.keyboard.press('p')
+    await expect.poll(() => focused(page)).toBe('Plots')
+    await page.close()
+  })
+})
+
 describe('a switch', () => {
   it('can be put back, by the press beside it', async () => {
     const page = await benchOf('Plots')

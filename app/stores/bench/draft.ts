@@ -58,6 +58,11 @@ export const useDraft = defineStore('draft', () => {
     if (unsaved !== null) replace('Unsaved changes', unsaved)
   }
 
+  /** Goes on with what could be undone and redone when this page was last open here. */
+  function resume(kept: History<PageDocument>): void {
+    history.value = kept
+  }
+
   /**
    * Changes a listing. A definition that is not valid is not taken: its first message is returned,
    * for the control that caused it.
@@ -195,6 +200,8 @@ export const useDraft = defineStore('draft', () => {
     nextUndo,
     nextRedo,
     open,
+    resume,
+    history,
     editListing,
     editPage,
     editPlacement,

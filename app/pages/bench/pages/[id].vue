@@ -140,6 +140,7 @@ function isTyping(event: KeyboardEvent): boolean {
 useEventListener(document, 'keydown', (event: KeyboardEvent) => {
   // What lies behind a dialog does not hear keys.
   if (isDialogOpen()) return
+  if (event.key === 'F6') return act(event, () => goRound(event.shiftKey ? -1 : 1))
   if (event.ctrlKey || event.metaKey) {
     if (event.key === 'Enter') return session.maySetUp ? act(event, publish) : undefined
     if (isTyping(event)) return
@@ -154,6 +155,19 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
   else if (event.key.toLowerCase() === 't')
     act(event, () => document.querySelector<HTMLElement>('[data-tally]')?.focus())
 })
+
+/** From one part of the screen to the next, and round. */
+function goRound(by: 1 | -1) {
+  const regions = Array.from(document.querySelectorAll<HTMLElement>('[data-region]')).filter(
+    (one) => one.getClientRects().length > 0,
+  )
+  const here = regions.findLastIndex(
+    (one) =>
+      one.contains(document.activeElement) ||
+      one.closest('aside, .room')?.contains(document.activeElement) === true,
+  )
+  regions.at((Math.max(here, by === 1 ? -1 : 0) + by) % regions.length)?.focus()
+}
 
 function act(event: KeyboardEvent, action: () => unknown) {
   event.preventDefault()
