@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent } from 'vue'
+import { computed, defineAsyncComponent, ref } from 'vue'
 import { formatDate } from '~~/core/formats/dates'
 import { fromWallClock, toWallClock } from '~~/core/time/zones'
 import { useView } from '../stores/bench/view'
@@ -10,6 +10,7 @@ const DayField = defineAsyncComponent(() => import('../shared/dates/DayField.vue
 
 /** The day for which the bench shows everything; empty for now. A day is looked at from noon. */
 const view = useView()
+const isOpen = ref(false)
 const catalogue = useCatalogue()
 const day = computed(() =>
   view.asOf === null ? null : toWallClock(view.asOf, catalogue.catalogue.zone).slice(0, 10),
@@ -25,7 +26,16 @@ function set(next: string | null) {
 
 <template>
   <div class="as-of" :class="{ moved: view.asOf !== null }">
-    <DayField class="day" :label="words.asOf" :model-value="day" clearable @update:model-value="set" />
+    <DayField
+      v-if="isOpen || day !== null"
+      autofocus
+      :label="words.asOf"
+      :model-value="day"
+      clearable
+      @update:model-value="set"
+      @leave="isOpen = false"
+    />
+    <v-btn v-else height="34" @click="isOpen = true">{{ words.asOfNow }}</v-btn>
     <span class="unseen" role="status">{{ said }}</span>
   </div>
 </template>
@@ -33,6 +43,9 @@ function set(next: string | null) {
 <style scoped>
 .as-of {
   position: relative;
+}
+
+.as-of > :deep(.v-locale-provider) {
   width: 168px;
 }
 

@@ -93,14 +93,14 @@ function opened() {
 }
 
 function leaveByKey(event: KeyboardEvent) {
-  if (event.key !== 'Escape' || !stop.isInside()) return
+  if (event.key !== 'Escape' || !stop.isInside.value) return
   event.preventDefault()
   entrance.value?.focus()
 }
 
 /** The focus went out of the page: from then on the page is passed by again. */
 function left(event: FocusEvent) {
-  if (event.relatedTarget === null && stop.isInside())
+  if (event.relatedTarget === null && stop.isInside.value)
     queueMicrotask(() => {
       if (document.activeElement !== frame.value) stop.leave()
     })
@@ -236,6 +236,7 @@ onBeforeUnmount(() => {
     </p>
     <iframe
       ref="frame"
+      :tabindex="stop.isInside.value ? undefined : -1"
       :src="`/api/bench/pages/${draft.pageId}/document`"
       :style="styleOf(0)"
       :title="`${draft.page.title}, the page as visitors get it`"

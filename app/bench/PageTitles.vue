@@ -1,47 +1,20 @@
 <script setup lang="ts">
+import { defineAsyncComponent, ref } from 'vue'
 import { useDraft } from '../stores/bench/draft'
-import { useSession } from '../stores/session'
 
+/** Fetched when it is opened: a page is seen sooner without its fields. */
+const PageTitleFields = defineAsyncComponent(() => import('./PageTitleFields.vue'))
 const draft = useDraft()
-const session = useSession()
-const words = {
-  title: 'Title',
-  introduction: 'Introduction',
-  titleOfEntries: 'Name of this page in the bench',
-  entriesHint: 'Visitors read each entry’s own title. What stands in the areas comes after every entry.',
-}
-
-function setTitle(title: string) {
-  if (title.trim() !== '') draft.editPage('Title', (page) => ({ ...page, title: title.trim() }), 'title')
-}
+const isOpen = ref(false)
 </script>
 
 <template>
-  <details class="titles">
+  <details class="titles" @toggle="isOpen = ($event.target as HTMLDetailsElement).open">
     <summary>
       <span class="what">{{ draft.path }}</span>
       <h1 class="title">{{ draft.page.title }}</h1>
     </summary>
-    <div class="fields" :inert="!session.maySetUp">
-      <v-text-field
-        :label="draft.entries === null ? words.title : words.titleOfEntries"
-        maxlength="160"
-        :model-value="draft.page.title"
-        @update:model-value="setTitle"
-      />
-      <p v-if="draft.entries" class="hint">{{ words.entriesHint }}</p>
-      <v-textarea
-        v-else
-        :label="words.introduction"
-        rows="3"
-        auto-grow
-        maxlength="2000"
-        :model-value="draft.page.introduction"
-        @update:model-value="
-          draft.editPage('Introduction', (page) => ({ ...page, introduction: $event ?? '' }), 'introduction')
-        "
-      />
-    </div>
+    <PageTitleFields v-if="isOpen" />
   </details>
 </template>
 
@@ -72,16 +45,5 @@ summary:hover .title {
 .title {
   font-size: 15px;
   font-weight: 700;
-}
-
-.fields {
-  display: grid;
-  gap: 12px;
-  padding: 8px 2px 12px;
-}
-
-.hint {
-  font-size: 12.5px;
-  color: var(--soft);
 }
 </style>

@@ -1,3 +1,5 @@
+import { ref } from 'vue'
+
 /** What the Tab key stops at. */
 const stops = 'a[href], button, input, select, textarea, summary, iframe, [tabindex]'
 
@@ -8,11 +10,11 @@ const stops = 'a[href], button, input, select, textarea, summary, iframe, [tabin
 export function useFrameStop(page: () => Document | null) {
   /** How each element was to be reached before it was passed by. */
   const before = new Map<Element, string | null>()
-  let isInside = false
+  const isInside = ref(false)
 
   /** Passes by what is in the page now; to be called whenever that is another. */
   function pass(): void {
-    if (isInside) return
+    if (isInside.value) return
     for (const element of before.keys()) if (!element.isConnected) before.delete(element)
     for (const element of page()?.querySelectorAll(stops) ?? []) {
       if (element.getAttribute('tabindex') === '-1') continue
@@ -23,7 +25,7 @@ export function useFrameStop(page: () => Document | null) {
 
   /** Goes to the first thing in the page that the Tab key stops at. */
   function enter(): void {
-    isInside = true
+    isInside.value = true
     for (const [element, tabindex] of before) {
       if (tabindex === null) element.removeAttribute('tabindex')
       else element.setAttribute('tabindex', tabindex)
@@ -33,9 +35,9 @@ export function useFrameStop(page: () => Document | null) {
   }
 
   function leave(): void {
-    isInside = false
+    isInside.value = false
     pass()
   }
 
-  return { pass, enter, leave, isInside: () => isInside }
+  return { pass, enter, leave, isInside }
 }

@@ -99,6 +99,7 @@ export const words = {
   nothing: 'Words for nothing',
   nothingHint: 'Shown when no entry is left. Empty: the site’s own words.',
   asOf: 'As of',
+  asOfNow: 'As of now',
   asOfHint: (day: string) => `Everything is shown as on ${day}.`,
   checks: 'Checks',
   checksNone: 'Nothing to mend on this page.',

@@ -1,12 +1,17 @@
 <script setup lang="ts">
 import { useRoute } from '#imports'
 import { mdiClose } from '@mdi/js'
-import { computed, watch } from 'vue'
-import SignInAgain from '../shared/SignInAgain.vue'
+import { computed, defineAsyncComponent, watch } from 'vue'
+import { whenSignedOut } from '../shared/http'
 import { words } from '../shared/words'
 import { useNotices } from '../stores/notices'
+import { useSession } from '../stores/session'
+
+const SignInAgain = defineAsyncComponent(() => import('../shared/SignInAgain.vue'))
 
 const notices = useNotices()
+const session = useSession()
+whenSignedOut(session.again)
 const route = useRoute()
 watch(() => route.path, notices.settle)
 
@@ -23,7 +28,7 @@ async function act() {
 <template>
   <v-app>
     <slot />
-    <SignInAgain />
+    <SignInAgain v-if="session.asksAgain" />
     <v-snackbar
       :key="notices.number"
       :model-value="notices.current !== null"

@@ -5,12 +5,10 @@ import { faultsOf, parseWith } from '~~/core/parsing'
 import { useSession } from '../stores/session'
 import FormDialog from './FormDialog.vue'
 import { useForm } from './form'
-import { whenSignedOut } from './http'
 import { words } from './words'
 
 /** Stands over any screen when a session has ended: what was being sent is sent after it. */
 const session = useSession()
-whenSignedOut(session.again)
 
 const schema = object({ password: string().required(words.again.missing) })
 const form = useForm({ password: '' }, (typed) => faultsOf(parseWith(schema, typed)))

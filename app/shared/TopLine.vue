@@ -2,13 +2,13 @@
 import { NuxtLink } from '#components'
 import { navigateTo, useRoute } from '#imports'
 import { mdiAccountCircleOutline } from '@mdi/js'
-import { computed, ref } from 'vue'
+import { computed, defineAsyncComponent, ref } from 'vue'
 import { useSession } from '../stores/session'
 import ActionMenu from './ActionMenu.vue'
 import BenchMark from './BenchMark.vue'
-import PasswordDialog from './PasswordDialog.vue'
 import { words } from './words'
 
+const PasswordDialog = defineAsyncComponent(() => import('./PasswordDialog.vue'))
 const session = useSession()
 const route = useRoute()
 const destinations = computed(() => [
@@ -59,7 +59,7 @@ async function leave() {
         :aria-label="words.account(session.account?.name ?? '')"
       />
     </ActionMenu>
-    <PasswordDialog v-model="changing" />
+    <PasswordDialog v-if="changing" v-model="changing" />
   </header>
 </template>
 

@@ -11,7 +11,8 @@ const props = defineProps<{
   /** The address at which the screen goes on with what is on it. */
   same?: string
 }>()
-const asked = ref<string | null>(null)
+const isAsking = ref(false)
+let wanted = ''
 let isPassing = false
 
 onBeforeRouteLeave(mayLeave)
@@ -22,7 +23,8 @@ useEventListener(window, 'beforeunload', (event) => {
 
 function mayLeave(to: { readonly path: string; readonly fullPath: string }): boolean {
   if (!props.changed || isPassing || to.path === props.same) return true
-  asked.value = to.fullPath
+  wanted = to.fullPath
+  isAsking.value = true
   return false
 }
 
@@ -40,11 +42,10 @@ defineExpose({ pass })
 
 <template>
   <ConfirmDialog
-    :model-value="asked !== null"
+    v-model="isAsking"
     :title="words.leaveTitle"
     :text="words.leaveText"
     :action="words.leave"
-    @update:model-value="asked = $event ? asked : null"
-    @confirm="asked !== null && pass(asked)"
+    @confirm="pass(wanted)"
   />
 </template>

@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, expect, it } from 'vitest'
-import { openInBench, signedIn, startApp } from './support/app'
+import { signedIn, startApp, visitor } from './support/app'
 import type { App } from './support/app'
 
 let app: App
@@ -12,28 +12,25 @@ afterAll(() => app.stop())
 const most = 250
 
 it('the script that a page of the bench needs to be shown is small', async () => {
-  const page = await signedIn(app)
-  await openInBench(page, 'From the hill')
-  await page.goto('about:blank')
+  const first = await signedIn(app)
+  const { id } = await app.db
+    .selectFrom('pages')
+    .select('id')
+    .where('path', '=', '/')
+    .executeTakeFirstOrThrow()
+  // Somebody signed in with a browser that has seen nothing of Bushel yet.
+  const page = await visitor(app)
+  await page.browserContext().setCookie(...(await first.browserContext().cookies()))
   const devtools = await page.createCDPSession()
   await devtools.send('Network.enable')
-  await devtools.send('Network.setCacheDisabled', { cacheDisabled: true })
   const scripts = new Map<string, string>()
   let bytes = 0
   devtools.on('Network.requestWillBeSent', ({ requestId, type, request }) => {
     if (type === 'Script' || request.url.endsWith('.js')) scripts.set(requestId, request.url)
   })
   devtools.on('Network.loadingFinished', ({ requestId, encodedDataLength }) => {
-    if (scripts.has(requestId)) {
-      bytes += encodedDataLength
-      console.log(encodedDataLength, scripts.get(requestId))
-    }
+    if (scripts.has(requestId)) bytes += encodedDataLength
   })
-  const { id } = await app.db
-    .selectFrom('pages')
-    .select('id')
-    .where('path', '=', '/')
-    .executeTakeFirstOrThrow()
   await page.goto(`${app.address}/bench/pages/${id}`)
   await page.waitForFunction(() => performance.getEntriesByName('edit to page').length > 0)
   console.log(`First load of a page of the bench: ${Math.round(bytes / 1000)} KB in ${scripts.size} scripts`)

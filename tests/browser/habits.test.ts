@@ -6,7 +6,16 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { ElementHandle, Page } from 'puppeteer-core'
 import { openCollection, signedIn, startApp } from './support/app'
 import type { App } from './support/app'
-import { fill, isThere, pick, press, waitFor, waitForNoDialog, waitForText } from './support/hands'
+import {
+  fill,
+  isThere,
+  pick,
+  press,
+  waitFor,
+  waitForNoDialog,
+  waitForStillness,
+  waitForText,
+} from './support/hands'
 
 let app: App
 const folder = mkdtempSync(join(tmpdir(), 'bushel-habits-'))
@@ -72,6 +81,8 @@ describe('what is typed and not saved', () => {
     await press(page, 'button', 'Leave')
     await waitForNoDialog(page)
     await press(page, 'button', 'Add an author')
+    await waitFor(page, 'textbox', 'Name')
+    await waitForStillness(page)
     await page.keyboard.press('Escape')
     // Nothing was typed: nothing is asked.
     await waitForNoDialog(page)

@@ -194,6 +194,7 @@ describe('the question of a listing', () => {
         all.map((one) => Number(one.textContent)),
       )
     await expect.poll(async () => (await counts())[0]).toBeGreaterThan(10)
+    await press(page, 'button', 'As of now')
     await fillDate(page, 'As of', '01/01/2001')
     await expect.poll(async () => (await counts())[0]).toBe(0)
     await press(page, 'button', 'Clear As of')

@@ -16,6 +16,7 @@ defineProps<{
   earliest?: string | null
   latest?: string | null
   clearable?: boolean
+  autofocus?: boolean
 }>()
 const emit = defineEmits<{ leave: [] }>()
 const catalogue = useCatalogue()
@@ -35,6 +36,7 @@ const date = computed({
       :error-messages="[...(faults ?? [])]"
       :clearable="clearable"
       persistent-clear
+      :autofocus="autofocus"
       :picker-props="{ min: earliest ?? undefined, max: latest ?? undefined }"
       :menu-props="quietMenu"
       prepend-icon=""

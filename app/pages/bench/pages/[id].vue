@@ -8,7 +8,7 @@ import {
   mdiFormatListBulleted,
   mdiOpenInNew,
 } from '@mdi/js'
-import { computed, ref, watch } from 'vue'
+import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import type { PageDocument } from '~~/core/edits/document'
 import { clauses } from '~~/core/listing/definition'
 import { formatTime } from '~~/core/formats/dates'
@@ -24,7 +24,6 @@ import { fetchDrawers } from '../../../bench/drawers'
 import { useDraftSaving } from '../../../bench/draft-saving'
 import { words } from '../../../bench/words'
 import ActionMenu from '../../../shared/ActionMenu.vue'
-import SheetDialog from '../../../shared/SheetDialog.vue'
 import { attempt } from '../../../shared/attempt'
 import { RequestProblem, request } from '../../../shared/http'
 import { isDialogOpen } from '../../../shared/in-front'
@@ -39,6 +38,8 @@ import { useNotices } from '../../../stores/notices'
 import { useSession } from '../../../stores/session'
 
 definePageMeta({ key: (route) => route.fullPath })
+
+const OvertakenPage = defineAsyncComponent(() => import('../../../bench/OvertakenPage.vue'))
 
 const route = useRoute()
 const draft = useDraft()
@@ -261,15 +262,11 @@ function act(event: KeyboardEvent, action: () => unknown) {
         <TallyStrip class="bottom" />
       </div>
     </template>
-    <SheetDialog :model-value="saving.state.value === 'overtaken'" persistent :title="words.overtakenTitle">
-      {{ saving.message.value }} {{ words.overtakenText }}
-      <template #actions>
-        <v-btn height="36" @click="saving.settle('theirs')">{{ words.takeTheirs }}</v-btn>
-        <v-btn height="36" variant="flat" color="primary" @click="saving.settle('mine')">{{
-          words.keepMine
-        }}</v-btn>
-      </template>
-    </SheetDialog>
+    <OvertakenPage
+      v-if="saving.state.value === 'overtaken'"
+      :message="saving.message.value"
+      @settle="saving.settle"
+    />
   </div>
 </template>
 
