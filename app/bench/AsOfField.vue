@@ -19,7 +19,9 @@ const said = computed(() =>
   view.asOf === null ? '' : words.asOfHint(formatDate(view.asOf, catalogue.catalogue)),
 )
 
+/** An emptied field stays until it is left: somebody may be typing another day. */
 function set(next: string | null) {
+  if (next === null) isOpen.value = true
   view.asOf = next === null ? null : fromWallClock(`${next}T12:00`, catalogue.catalogue.zone)
 }
 </script>
@@ -45,8 +47,8 @@ function set(next: string | null) {
   position: relative;
 }
 
-.as-of > :deep(.v-locale-provider) {
-  width: 168px;
+.as-of :deep(.v-input) {
+  width: 172px;
 }
 
 .as-of.moved :deep(.v-field) {

@@ -2,6 +2,7 @@
 import { NuxtLink } from '#components'
 import { useRoute } from '#imports'
 import { mdiAccountEditOutline, mdiFileTreeOutline, mdiImageMultipleOutline, mdiPlus } from '@mdi/js'
+import { useMediaQuery } from '@vueuse/core'
 import { computed } from 'vue'
 import { attempt } from '../shared/attempt'
 import TopLine from '../shared/TopLine.vue'
@@ -11,8 +12,9 @@ import { useSession } from '../stores/session'
 import { iconPaths } from '~~/site/icons'
 import { words } from './words'
 
-/** The Content screens' frame: the collections at the side, what is open beside them. */
+/** The Content screens' frame: the collections at the side, what is open beside them; folded in a narrow window. */
 const route = useRoute()
+const isNarrow = useMediaQuery('(max-width: 800px)')
 const catalogue = useCatalogue()
 const session = useSession()
 const collections = useCollections()
@@ -36,7 +38,8 @@ defineExpose({ load })
   <TopLine><slot name="actions" /></TopLine>
   <div class="content">
     <nav :aria-label="words.collections">
-      <div class="inside">
+      <details class="inside" :open="!isNarrow">
+        <summary>{{ words.collections }}</summary>
         <h2>{{ words.collections }}</h2>
         <NuxtLink
           v-for="one in collections.rows"
@@ -64,7 +67,7 @@ defineExpose({ load })
           <v-icon :icon="one.icon" size="18" />
           <span class="name">{{ one.title }}</span>
         </NuxtLink>
-      </div>
+      </details>
     </nav>
     <main><slot /></main>
   </div>
@@ -88,6 +91,13 @@ nav {
   max-height: calc(100vh - 48px);
   padding: 18px 10px;
   overflow-y: auto;
+}
+
+summary {
+  display: none;
+  padding: 4px 8px;
+  font-weight: 600;
+  cursor: pointer;
 }
 
 h2 {
@@ -159,14 +169,15 @@ main {
 
   .inside {
     position: static;
-    display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(170px, 1fr));
-    padding: 10px;
+    padding: 6px 10px;
   }
 
-  .inside h2 {
-    grid-column: 1 / -1;
-    margin: 4px 0 0;
+  summary {
+    display: list-item;
+  }
+
+  h2:not(.second) {
+    display: none;
   }
 
   main {

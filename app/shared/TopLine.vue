@@ -114,7 +114,7 @@ nav a.here {
 @media (max-width: 999px) {
   .top-line {
     flex-wrap: wrap;
-    gap: 4px 14px;
+    gap: 4px 12px;
     height: auto;
     min-height: 48px;
     padding-block: 5px;
@@ -122,6 +122,14 @@ nav a.here {
 
   .top-line > :nth-child(4) {
     margin-left: auto;
+  }
+
+  nav {
+    gap: 0;
+  }
+
+  nav a {
+    padding-inline: 8px;
   }
 
   .actions:not(:empty) {

@@ -165,7 +165,7 @@ describe('the question of a listing', () => {
     await (await waitFor(page, 'textbox', 'Title')).focus()
     await waitForStillness(page)
     await page.keyboard.type('In other words')
-    await press(page, 'button', 'Say it so')
+    await press(page, 'button', 'Use these words')
     await waitForNoDialog(page)
     await waitForStatus(page, 'Changes not live')
     await press(page, 'button', 'Publish')

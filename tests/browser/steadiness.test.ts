@@ -138,6 +138,10 @@ describe('a public page', () => {
       const heard = page.waitForRequest((request) => request.url().includes('/live'))
       await page.goto(app.address + path, { waitUntil: 'networkidle2' })
       await heard
+      // How a page loads is measured above, this is about what comes after.
+      await page.evaluate(() => document.fonts.ready)
+      await shiftsOf(page)
+      await page.evaluate(() => (globalThis as unknown as { shifts: Shift[] }).shifts.splice(0))
       const first = await page.$eval('[data-area=main] [data-entry]', (card) =>
         Number((card as HTMLElement).dataset.entry),
       )

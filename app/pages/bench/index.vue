@@ -182,7 +182,7 @@ h2 {
 
 ul {
   display: grid;
-  grid-template-columns: repeat(3, minmax(0, 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(min(300px, 100%), 1fr));
   gap: 20px;
   margin: 20px 0 0;
   padding: 0;

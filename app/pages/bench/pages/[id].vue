@@ -333,6 +333,7 @@ function act(event: KeyboardEvent, action: () => unknown) {
 
   .left,
   .right {
+    grid-area: 1 / 1;
     position: absolute;
     z-index: 3;
     top: 38px;
