@@ -248,6 +248,8 @@ describe('the question of a listing', () => {
     await drag(page, 'Move Published: arrow keys', group, async () =>
       page.$eval('ul[aria-label="Group 1"]', (list) => list.textContent?.includes('Published') === true),
     )
-    await waitForText(page, sentence, 'plots (last 90 days or with a picture)')
+    await expect
+      .poll(() => page.$eval(sentence, (words) => words.textContent ?? ''), { timeout: 10_000 })
+      .toContain('plots (last 90 days or with a picture)')
   })
 })

@@ -123,7 +123,7 @@ export async function drag(
   const deadline = Date.now() + 20_000
   for (let times = 0; !(await lies()); times += 1) {
     if (Date.now() > deadline) throw new Error(`“${name}” can’t be dragged there.`)
-    await page.mouse.move(to.x + ((times * 3) % 12), to.y, { steps: times === 0 ? 12 : 2 })
+    await page.mouse.move(to.x + (times % 2), to.y, { steps: times === 0 ? 12 : 1 })
   }
   await page.mouse.up()
 }
