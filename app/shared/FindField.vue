@@ -20,7 +20,6 @@ defineProps<{ label: string }>()
 
 <style scoped>
 .find {
-  width: 260px;
-  max-width: 100%;
+  flex: 0 1 260px;
 }
 </style>

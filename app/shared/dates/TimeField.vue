@@ -2,6 +2,7 @@
 import { mdiClockOutline } from '@mdi/js'
 import { VTimeInput } from 'vuetify/labs/VTimeInput'
 import { useCatalogue } from '../../stores/catalogue'
+import { words } from '../words'
 import { quietMenu } from './quiet-menu'
 
 /** A time of day, `09:30`: typed as the site's language writes times, or pressed on a clock. */
@@ -15,7 +16,8 @@ const catalogue = useCatalogue()
   <v-locale-provider :locale="catalogue.catalogue.locale" :rtl="false">
     <VTimeInput
       v-model="time"
-      :label="label"
+      :label="words.time"
+      :aria-label="label"
       :disabled="disabled"
       :menu-props="quietMenu"
       prepend-icon=""

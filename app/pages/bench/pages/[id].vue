@@ -333,7 +333,7 @@ function act(event: KeyboardEvent, action: () => unknown) {
 
   .left,
   .right {
-    grid-area: 1 / 1;
+    grid-area: 1 / 1 / 2 / 2;
     position: absolute;
     z-index: 3;
     top: 38px;
