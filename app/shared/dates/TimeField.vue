@@ -2,7 +2,6 @@
 import { mdiClockOutline } from '@mdi/js'
 import { VTimeInput } from 'vuetify/labs/VTimeInput'
 import { useCatalogue } from '../../stores/catalogue'
-import { words } from '../words'
 import { quietMenu } from './quiet-menu'
 
 /** A time of day, `09:30`: typed as the site's language writes times, or pressed on a clock. */
@@ -16,8 +15,7 @@ const catalogue = useCatalogue()
   <v-locale-provider :locale="catalogue.catalogue.locale" :rtl="false">
     <VTimeInput
       v-model="time"
-      :label="words.time"
-      :aria-label="label"
+      :label="label"
       :disabled="disabled"
       :menu-props="quietMenu"
       prepend-icon=""
