@@ -37,6 +37,8 @@ export default defineNuxtModule({
 interface Assets {
   readonly stylesheet: string
   readonly script: string
+  /** What a page loads in its head before a script measures it. */
+  readonly fontsFirst: string
   /** The fonts that most pages need, asked for at once. */
   readonly fonts: readonly string[]
 }
@@ -44,7 +46,11 @@ interface Assets {
 async function bundleAssets(root: string, folder: string): Promise<Assets> {
   await rm(folder, { recursive: true, force: true })
   const { metafile } = await build({
-    entryPoints: { site: join(root, 'site/styles/index.css'), enhance: join(root, 'site/enhance/index.ts') },
+    entryPoints: {
+      site: join(root, 'site/styles/index.css'),
+      enhance: join(root, 'site/enhance/index.ts'),
+      'fonts-first': join(root, 'site/enhance/fonts-first.ts'),
+    },
     outdir: folder,
     entryNames: '[name]-[hash]',
     assetNames: '[name]-[hash]',
@@ -67,6 +73,7 @@ async function bundleAssets(root: string, folder: string): Promise<Assets> {
   return {
     stylesheet: named('site-', '.css'),
     script: named('enhance-', '.js'),
+    fontsFirst: named('fonts-first-', '.js'),
     fonts: [named('fraunces-latin-wght-', '.woff2'), named('hanken-grotesk-latin-wght-', '.woff2')],
   }
 }

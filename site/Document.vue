@@ -38,6 +38,7 @@ const description = computed(() => {
         crossorigin="anonymous"
       />
       <link rel="stylesheet" :href="view.stylesheet" />
+      <component :is="'script'" v-if="view.driven" :src="view.fontsFirst" />
       <component :is="'style'" id="listing-styles" :innerHTML="view.css" />
       <component
         :is="'script'"

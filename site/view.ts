@@ -130,6 +130,8 @@ export interface DocumentView {
   readonly script: string | null
   /** Whether the script places what is on the page, so that nothing is to be seen before it ran. */
   readonly driven: boolean
+  /** The address of what has the fonts come before a script measures the page. */
+  readonly fontsFirst: string
   /** What the script needs to hear of changes; null where nothing on the page can change. */
   readonly pageId: number | null
   /** What the server had seen of the site's changes when it made this; null where that is not known. */

@@ -45,6 +45,7 @@ export async function renderDocument(choice: DocumentChoice): Promise<string> {
       choice.script === true || choice.pageId !== null || choice.entryId !== undefined || driven
         ? assets.script
         : null,
+    fontsFirst: assets.fontsFirst,
     driven,
     pageId: choice.pageId,
     seen: choice.seen,

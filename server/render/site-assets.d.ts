@@ -3,6 +3,7 @@ declare module '#bushel/site-assets' {
   export const assets: {
     readonly stylesheet: string
     readonly script: string
+    readonly fontsFirst: string
     readonly fonts: readonly string[]
   }
 }
