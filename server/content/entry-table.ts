@@ -10,6 +10,7 @@ import type { Db } from '../db/client'
 import type { EntryRow } from '../../core/content/answers'
 import { collationFor } from '../db/collation'
 import { refused } from '../http/problem'
+import { everyEntry, keyCounts, publishedCount } from '../listings/key-counts'
 import { loadSite } from '../site/site'
 import { sortExpression } from './field-indexes'
 import { fieldsOf } from './fields'
@@ -48,11 +49,17 @@ export async function entryTable(
   const found = matching(db, collectionId, query, new Date(now))
   const fields = await fieldsOf(db, collectionId)
   const order = await orderOf(db, fields, query.sort)
-  const [{ total }, ids] = await Promise.all([
-    found.select(({ fn }) => fn.countAll<number>().as('total')).executeTakeFirstOrThrow(),
-    found
+  const ordered =
+    query.sort === 'author'
+      ? found
+          .innerJoin(authorsAndNone, (join) => join.on('a.id', '=', authorOrNone))
+          .orderBy(order, (by) => directed(by, query))
+          .orderBy('a.id')
+      : found.orderBy(order, (by) => directed(by, query))
+  const [total, ids] = await Promise.all([
+    countOf(db, collectionId, query, now),
+    ordered
       .select('e.id')
-      .orderBy(order, (by) => directed(by, query))
       .orderBy('e.id', 'desc')
       .limit(query.perPage)
       .offset((query.page - 1) * query.perPage)
@@ -102,14 +109,39 @@ async function orderOf(db: Db, fields: readonly Field[], sort: string): Promise<
   return sql.raw(sortExpression(storageOf(field), kind, collation))
 }
 
+/**
+ * Every author and one for entries that have none: their entries follow each other on an index, so
+ * that a page is read author by author and nothing is sorted as a whole.
+ */
+const authorsAndNone = sql<{
+  id: number
+  name: string | null
+}>`(select id, name from authors union all select 0, null)`.as('a')
+const authorOrNone = sql<number>`coalesce(e.author_id, 0)`
+
 function orderColumns(collation: string): Record<(typeof sortable)[number], RawBuilder<unknown>> {
   return {
     title: sql`e.title collate ${sql.id(collation)}`,
-    author: sql`(select name from authors where id = e.author_id) collate ${sql.id(collation)}`,
+    author: sql`a.name collate ${sql.id(collation)}`,
     publishedAt: sql`e.published_at`,
     updatedAt: sql`e.updated_at`,
     views: sql`e.view_count`,
   }
+}
+
+/** How many entries the question finds. Those that are published are counted already. */
+async function countOf(db: Db, collectionId: number, query: EntryTableQuery, now: number): Promise<number> {
+  if (query.search === '' && query.state === 'published')
+    return (await keyCounts(db, [collectionId], [everyEntry], now)).get(everyEntry) ?? 0
+  const found = matching(db, collectionId, query, new Date(now))
+  const counted = async (rows: typeof found) =>
+    (await rows.select(({ fn }) => fn.countAll<number>().as('total')).executeTakeFirstOrThrow()).total
+  if (query.search !== '' || query.state !== 'all') return counted(found)
+  const [published, others] = await Promise.all([
+    publishedCount(db, collectionId),
+    counted(found.where('e.status', '<>', 'published')),
+  ])
+  return published + others
 }
 
 function matching(db: Db, collectionId: number, query: EntryTableQuery, now: Date) {

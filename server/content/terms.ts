@@ -1,5 +1,4 @@
 import { sql } from 'kysely'
-import type { TermRow } from '../../core/content/answers'
 import { parseTermInput, parseTermPlace } from '../../core/content/term-input'
 import type { TermInput } from '../../core/content/term-input'
 import { movedTerm, returnedTerm, withDescendants } from '../../core/content/terms'
@@ -15,26 +14,6 @@ import type { Writer } from './entries'
 import { lockFacet } from './facets'
 import { termIndexing } from './index-work'
 import { termLeaving, termReturning } from './term-work'
-
-/** The terms of a facet in reading order of siblings, with how many entries each counts. */
-export async function termRows(db: Db, facetId: number): Promise<readonly TermRow[]> {
-  const { rows } = await sql<TermRow>`
-    with recursive lineage (term_id, counts_for) as (
-      select id, id from terms where facet_id = ${facetId} and not leaving
-      union
-      select lineage.term_id, terms.parent_id from lineage join terms on terms.id = lineage.counts_for where terms.parent_id is not null
-    ), counted (id, entries) as (
-      select counts_for, count(distinct e.id)::integer from lineage
-      join entry_terms et on et.term_id = lineage.term_id
-      join entries e on e.id = et.entry_id and e.deleted_at is null
-      group by counts_for
-    )
-    select t.id, t.parent_id as "parentId", t.name, t.slug, t.description, t.picture_id as "pictureId", t.icon, t.colour,
-      coalesce(counted.entries, 0) as entries
-    from terms t left join counted on counted.id = t.id
-    where t.facet_id = ${facetId} and not t.leaving order by t.position, t.id`.execute(db)
-  return rows
-}
 
 /** Adds a term at the end of those under its parent. Throws 422 for what is wrong in it. */
 export async function addTerm(

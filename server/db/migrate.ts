@@ -11,6 +11,7 @@ import * as longWork from './migrations/0008-long-work'
 import * as reads from './migrations/0009-reads'
 import * as limits from './migrations/0010-limits'
 import * as currencies from './migrations/0011-currencies'
+import * as quickTables from './migrations/0012-quick-tables'
 import type { Database } from './schema'
 
 /** Every migration by name, in the order of the names. */
@@ -26,6 +27,7 @@ const migrations = {
   '0009-reads': reads,
   '0010-limits': limits,
   '0011-currencies': currencies,
+  '0012-quick-tables': quickTables,
 }
 
 /**

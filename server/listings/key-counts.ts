@@ -39,6 +39,17 @@ export async function keyCounts(
   return new Map(rows.map((row) => [row.key, row.entries]))
 }
 
+/** How many entries of a collection are published, whenever they may be seen. */
+export async function publishedCount(db: Db, collectionId: number): Promise<number> {
+  const { rows } = await sql<{ entries: number }>`
+    select coalesce(sum(entries), 0)::integer as entries from (
+      select entries from key_counts where collection_id = ${collectionId} and key = ${sql.lit(everyEntry)}
+      union all
+      select change from key_count_changes where collection_id = ${collectionId} and key = ${sql.lit(everyEntry)}
+    ) counted`.execute(db)
+  return rows[0]?.entries ?? 0
+}
+
 /**
  * Adds up what writers appended to the counts of keys, when it is much. One server works, the
  * others leave it to that one.

@@ -3,6 +3,7 @@ import { indexOldAnew } from '../content/index-anew'
 import { keepFieldIndexes } from '../content/keep-field-indexes'
 import { tidyLogs } from '../content/tidy-logs'
 import { database } from '../db/client'
+import { gatherStatistics } from '../db/statistics'
 import { addUpKeyCounts } from '../listings/key-counts'
 import { changeFeed, pageWatches } from '../live/feed'
 import { readCounter } from '../reads/counter'
@@ -18,6 +19,12 @@ const chores = [
   },
   { name: 'Not everything is indexed anew', every: null, atStart: true, run: () => indexOldAnew(database()) },
   { name: 'Counts were not added up', every: 60_000, atStart: false, run: () => addUpKeyCounts(database()) },
+  {
+    name: 'It is not known how values are spread',
+    every: 10_000,
+    atStart: true,
+    run: () => gatherStatistics(database()),
+  },
   {
     name: 'Reads were not written',
     every: 10_000,

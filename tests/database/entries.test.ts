@@ -1,7 +1,6 @@
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest'
 import { sql } from 'kysely'
 import { addEntry, loadEntry, saveEntry, setEntryDeleted } from '~~/server/content/entries'
-import { entryTable, entryTableQuery } from '~~/server/content/entry-table'
 import { documentOfText } from '~~/core/content/rich-text/document'
 import type { Problem } from '~~/server/http/problem'
 import { problemOf, rain, smallSite } from './support/content'
@@ -99,47 +98,6 @@ describe('writing an entry', () => {
     const refused = settled.flatMap((one) => (one.status === 'rejected' ? [one.reason as Problem] : []))
     expect(refused).toHaveLength(1)
     expect(refused[0]?.details.faults[0]?.path).toBe('slug')
-  })
-})
-
-describe('the table of entries', () => {
-  const now = Date.UTC(2026, 5, 1)
-  const ask = (query: object) => entryTable(test.db, site.collectionId, entryTableQuery.cast(query), now)
-
-  it('pages, sorts, searches and tells states', async () => {
-    const day = 86_400_000
-    for (let at = 0; at < 12; at += 1)
-      await addEntry(
-        test.db,
-        site.collectionId,
-        {
-          ...rain,
-          slug: `entry-${at}`,
-          title: `Entry ${String(at).padStart(2, '0')} 100%`,
-          publishedAt: now + (at - 9.5) * day,
-          status: at === 0 ? 'draft' : 'published',
-        },
-        site.writer,
-      )
-    const first = await ask({ perPage: 5, sort: 'title', direction: 'up' })
-    expect(first.total).toBe(12)
-    expect(first.rows.map((row) => row.title.slice(0, 8))).toEqual([
-      'Entry 00',
-      'Entry 01',
-      'Entry 02',
-      'Entry 03',
-      'Entry 04',
-    ])
-    expect((await ask({ perPage: 5, page: 3, sort: 'title', direction: 'up' })).rows).toHaveLength(2)
-    expect((await ask({ state: 'scheduled' })).rows.map((row) => row.state)).toEqual([
-      'scheduled',
-      'scheduled',
-    ])
-    expect((await ask({ state: 'draft' })).total).toBe(1)
-    expect((await ask({ search: '07' })).rows).toHaveLength(1)
-    // A percent sign is looked for, not a pattern.
-    expect((await ask({ search: '100%' })).total).toBe(12)
-    expect((await ask({ search: '1%0' })).total).toBe(0)
   })
 })
 

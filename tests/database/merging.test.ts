@@ -1,3 +1,4 @@
+import { termRows } from '~~/server/content/term-rows'
 import { sql } from 'kysely'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { meets } from '~~/core/cards/condition'
@@ -9,7 +10,7 @@ import { saveCollection, setCollectionDeleted } from '~~/server/content/collecti
 import { addEntry, loadEntry, restoreVersion, saveEntry } from '~~/server/content/entries'
 import { addFacet, saveFacet, setFacetDeleted } from '~~/server/content/facets'
 import { addField, setFieldDeleted } from '~~/server/content/field-writing'
-import { deleteTerm, mergeTerm, moveTerm, termRows, undoTermChange } from '~~/server/content/terms'
+import { deleteTerm, mergeTerm, moveTerm, undoTermChange } from '~~/server/content/terms'
 import { askingAnew } from '~~/server/listings/ask'
 import { cardEntries } from '~~/server/listings/card-entries'
 import { knownSite } from '~~/server/listings/context'

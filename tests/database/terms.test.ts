@@ -1,15 +1,9 @@
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest'
-import { addEntry, loadEntry, saveEntry } from '~~/server/content/entries'
+import { addEntry, loadEntry, saveEntry, setEntryDeleted } from '~~/server/content/entries'
 import { addFacet, facetRows, saveFacet, setFacetDeleted } from '~~/server/content/facets'
-import {
-  addTerm,
-  deleteTerm,
-  mergeTerm,
-  moveTerm,
-  saveTerm,
-  termRows,
-  undoTermChange,
-} from '~~/server/content/terms'
+import { addTerm, deleteTerm, mergeTerm, moveTerm, saveTerm, undoTermChange } from '~~/server/content/terms'
+import { termRows } from '~~/server/content/term-rows'
+import { addUpKeyCounts } from '~~/server/listings/key-counts'
 import { problemOf, rain, smallSite } from './support/content'
 import { freshDatabase } from './support/database'
 import type { TestDatabase } from './support/database'
@@ -64,6 +58,26 @@ describe('the terms of a facet', () => {
     await entryWith(soil, compost)
     await entryWith(compost)
     expect(await counts()).toEqual({ Soil: 2, Compost: 2 })
+  })
+
+  it('count drafts and what is archived too, and nothing that was deleted', async () => {
+    const soil = await term('Soil')
+    const compost = await term('Compost', soil)
+    const add = (slug: string, status: 'draft' | 'archived' | 'published', ...termIds: number[]) =>
+      addEntry(
+        test.db,
+        site.collectionId,
+        { ...rain, slug: `${slug}-${count}`, status, termIds },
+        site.writer,
+      )
+    await add('draft', 'draft', soil, compost)
+    await add('archived', 'archived', compost)
+    await add('published', 'published', soil)
+    for (const status of ['draft', 'published'] as const)
+      await setEntryDeleted(test.db, (await add(`gone-${status}`, status, compost)).id, true)
+    expect(await counts()).toEqual({ Soil: 3, Compost: 2 })
+    await addUpKeyCounts(test.db, 1)
+    expect(await counts()).toEqual({ Soil: 3, Compost: 2 })
   })
 
   it('are moved with all below them, and entries count for the new ancestors at once', async () => {

@@ -1,4 +1,4 @@
-import { termRows } from '../../../../content/terms'
+import { termRows } from '../../../../content/term-rows'
 import { questionEndpoint } from '../../../../http/endpoint'
 import { numberParameter } from '../../../../http/parameters'
 
