@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { mdiDotsHorizontal, mdiPlus } from '@mdi/js'
+import { mdiPlus } from '@mdi/js'
 import { computed, ref } from 'vue'
 import { VueDraggable } from 'vue-draggable-plus'
 import type { CollectionSummary } from '~~/core/content/catalogue'
@@ -10,6 +10,7 @@ import { takeOf } from '~~/core/listing/amount'
 import { frames } from '~~/core/pages/frames'
 import ActionMenu from '../shared/ActionMenu.vue'
 import type { MenuAction } from '../shared/ActionMenu.vue'
+import MoreMenu from '../shared/MoreMenu.vue'
 import MoveHandle from '../shared/sorting/MoveHandle.vue'
 import type { Direction } from '../shared/sorting/MoveHandle.vue'
 import { holdFocus } from '../shared/sorting/held-focus'
@@ -212,21 +213,12 @@ function shift(placement: Placement, by: number) {
               shownCount(placement)
             }}</span>
           </button>
-          <ActionMenu
+          <MoreMenu
             v-if="session.maySetUp"
-            v-slot="{ opener }"
             :label="words.more(draft.nameOf(placement))"
             :actions="moves(placement, spot)"
-          >
-            <v-btn
-              v-bind="opener"
-              class="more"
-              :icon="mdiDotsHorizontal"
-              size="28"
-              variant="text"
-              :aria-label="words.more(draft.nameOf(placement))"
-            />
-          </ActionMenu>
+            :size="28"
+          />
         </li>
       </VueDraggable>
       <p v-if="placementsAt(draft.page, spot).length === 0" class="empty">
@@ -325,13 +317,13 @@ ul {
   color: var(--soft);
 }
 
-.more {
+.row :deep(.more) {
   flex: none;
   opacity: 0.65;
 }
 
-.row:hover .more,
-.more:focus-visible {
+.row:hover :deep(.more),
+.row :deep(.more:focus-visible) {
   opacity: 1;
 }
 

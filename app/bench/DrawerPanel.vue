@@ -1,7 +1,6 @@
 <script setup lang="ts">
-import { mdiDotsHorizontal } from '@mdi/js'
 import { computed, useTemplateRef, watch } from 'vue'
-import ActionMenu from '../shared/ActionMenu.vue'
+import MoreMenu from '../shared/MoreMenu.vue'
 import { useSelection } from '../stores/bench/selection'
 import { useNotices } from '../stores/notices'
 import { useSession } from '../stores/session'
@@ -61,15 +60,7 @@ function paste() {
     @close="selection.openDrawer(null)"
   >
     <template v-if="selection.clause && session.maySetUp" #actions>
-      <ActionMenu v-slot="{ opener }" :label="words.moreClause" :actions="actions">
-        <v-btn
-          v-bind="opener"
-          :icon="mdiDotsHorizontal"
-          size="32"
-          variant="text"
-          :aria-label="words.moreClause"
-        />
-      </ActionMenu>
+      <MoreMenu :label="words.moreClause" :actions="actions" :size="32" />
     </template>
     <p v-if="isFixed" class="fixed">{{ words.onlyDesigners }}</p>
     <div class="settings" :inert="isFixed">

@@ -1,10 +1,9 @@
 <script setup lang="ts">
-import { mdiDotsHorizontal } from '@mdi/js'
 import { computed, ref } from 'vue'
 import type { BulkOutcome, BulkUndoOutcome } from '~~/core/content/answers'
 import type { BulkAction } from '~~/core/content/bulk'
 import type { CollectionSummary } from '~~/core/content/catalogue'
-import ActionMenu from '../shared/ActionMenu.vue'
+import MoreMenu from '../shared/MoreMenu.vue'
 import SheetDialog from '../shared/SheetDialog.vue'
 import ConfirmDialog from '../shared/ConfirmDialog.vue'
 import { RequestProblem, request } from '../shared/http'
@@ -95,9 +94,7 @@ async function undo(id: string) {
     <span class="push" />
     <v-btn height="34" :loading="sending" @click="change({ do: 'publish' })">{{ words.bulk.publish }}</v-btn>
     <v-btn height="34" :loading="sending" @click="change({ do: 'archive' })">{{ words.bulk.archive }}</v-btn>
-    <ActionMenu v-slot="{ opener }" :label="words.bulk.more" :actions="more">
-      <v-btn v-bind="opener" :icon="mdiDotsHorizontal" size="34" rounded="lg" :aria-label="words.bulk.more" />
-    </ActionMenu>
+    <MoreMenu :label="words.bulk.more" :actions="more" />
     <ConfirmDialog
       v-model="deleting"
       :title="words.bulk.deleteTitle(format.format(chosen.length))"

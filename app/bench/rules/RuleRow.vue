@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { mdiDotsHorizontal } from '@mdi/js'
 import { computed } from 'vue'
 import { troubleOf } from '~~/core/query/asking'
 import { rulesAt, withRule, withRuleMoved, withoutRule } from '~~/core/query/rule-edits'
@@ -7,7 +6,7 @@ import type { RulePlace } from '~~/core/query/rule-edits'
 import type { Rule } from '~~/core/query/rules'
 import { joins } from '~~/core/query/rules/group'
 import { stepsOf } from '~~/core/query/steps'
-import ActionMenu from '../../shared/ActionMenu.vue'
+import MoreMenu from '../../shared/MoreMenu.vue'
 import MoveHandle from '../../shared/sorting/MoveHandle.vue'
 import type { Direction } from '../../shared/sorting/MoveHandle.vue'
 import { holdFocus } from '../../shared/sorting/held-focus'
@@ -50,7 +49,7 @@ const note = computed(() => {
   const left = step === -1 ? undefined : counts.steps[step]
   return [
     left === undefined ? '' : words.left(format.value.format(left)),
-    alone === undefined ? '' : words.alone(format.value.format(alone)),
+    alone === undefined || alone === left ? '' : words.alone(format.value.format(alone)),
   ]
     .filter(Boolean)
     .join(' · ')
@@ -118,15 +117,7 @@ function step(direction: Direction, handle: HTMLElement) {
       <MoveHandle class="rule-handle" :name="title" :move="place.join('.')" @step="step" />
       <strong class="rule-title">{{ title }}</strong>
       <span class="rule-note tabular">{{ note }}</span>
-      <ActionMenu v-slot="{ opener }" :label="words.more(title)" :actions="actions">
-        <v-btn
-          v-bind="opener"
-          :icon="mdiDotsHorizontal"
-          size="28"
-          variant="text"
-          :aria-label="words.more(title)"
-        />
-      </ActionMenu>
+      <MoreMenu :label="words.more(title)" :actions="actions" :size="28" />
     </div>
     <div v-if="!rule.off" class="rule-body">
       <template v-if="rule.rule === 'group'">

@@ -1,10 +1,9 @@
 <script setup lang="ts">
-import { mdiDotsHorizontal } from '@mdi/js'
 import { computed } from 'vue'
 import { VueDraggable } from 'vue-draggable-plus'
 import type { TermRow } from '~~/core/content/answers'
 import { movedInto } from '~~/core/ordering'
-import ActionMenu from '../../shared/ActionMenu.vue'
+import MoreMenu from '../../shared/MoreMenu.vue'
 import MoveHandle from '../../shared/sorting/MoveHandle.vue'
 import type { Direction } from '../../shared/sorting/MoveHandle.vue'
 import { holdFocus } from '../../shared/sorting/held-focus'
@@ -93,20 +92,7 @@ function actions(term: TermRow) {
           {{ term.name }}
         </button>
         <span class="count tabular">{{ format.format(term.entries) }}</span>
-        <ActionMenu
-          v-if="!fixed"
-          v-slot="{ opener }"
-          :label="words.facets.more(term.name)"
-          :actions="actions(term)"
-        >
-          <v-btn
-            v-bind="opener"
-            :icon="mdiDotsHorizontal"
-            size="32"
-            variant="text"
-            :aria-label="words.facets.more(term.name)"
-          />
-        </ActionMenu>
+        <MoreMenu v-if="!fixed" :label="words.facets.more(term.name)" :actions="actions(term)" :size="32" />
       </div>
       <TermTree
         :terms="terms"

@@ -1,13 +1,7 @@
 <script setup lang="ts">
 import { definePageMeta, useHead, useRoute } from '#imports'
 import { useEventListener, useMediaQuery } from '@vueuse/core'
-import {
-  mdiArrowULeftTop,
-  mdiArrowURightTop,
-  mdiDotsHorizontal,
-  mdiFormatListBulleted,
-  mdiOpenInNew,
-} from '@mdi/js'
+import { mdiArrowULeftTop, mdiArrowURightTop, mdiFormatListBulleted, mdiOpenInNew } from '@mdi/js'
 import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import type { PageDocument } from '~~/core/edits/document'
 import { clauses } from '~~/core/listing/definition'
@@ -23,7 +17,7 @@ import TallyStrip from '../../../bench/TallyStrip.vue'
 import { fetchDrawers } from '../../../bench/drawers'
 import { useDraftSaving } from '../../../bench/draft-saving'
 import { words } from '../../../bench/words'
-import ActionMenu from '../../../shared/ActionMenu.vue'
+import MoreMenu from '../../../shared/MoreMenu.vue'
 import { attempt } from '../../../shared/attempt'
 import { RequestProblem, request } from '../../../shared/http'
 import { isDialogOpen } from '../../../shared/in-front'
@@ -208,20 +202,11 @@ function act(event: KeyboardEvent, action: () => unknown) {
           :append-icon="mdiOpenInNew"
           >{{ words.livePage }}</v-btn
         >
-        <ActionMenu
+        <MoreMenu
           v-if="draft.publishedAt !== null && session.maySetUp"
-          v-slot="{ opener }"
           :label="words.morePage"
           :actions="actions"
-        >
-          <v-btn
-            v-bind="opener"
-            :icon="mdiDotsHorizontal"
-            size="34"
-            variant="text"
-            :aria-label="words.morePage"
-          />
-        </ActionMenu>
+        />
         <v-btn
           v-if="session.maySetUp"
           variant="flat"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { NuxtLink } from '#components'
 import { definePageMeta, navigateTo, useHead, useRoute, useRouter } from '#imports'
-import { mdiDotsHorizontal, mdiOpenInNew } from '@mdi/js'
+import { mdiOpenInNew } from '@mdi/js'
 import { computed, defineAsyncComponent, ref, useId, watch } from 'vue'
 import { baseOf, entryAddressOf } from '~~/core/content/entry-address'
 import { stateOf } from '~~/core/content/entry'
@@ -18,7 +18,7 @@ import StateMark from '../../../../content/StateMark.vue'
 import type { EditedEntry } from '~~/core/content/answers'
 import { useEntryEditing } from '../../../../content/entry-editing'
 import { words } from '../../../../content/words'
-import ActionMenu from '../../../../shared/ActionMenu.vue'
+import MoreMenu from '../../../../shared/MoreMenu.vue'
 import ConfirmDialog from '../../../../shared/ConfirmDialog.vue'
 import UnsavedGuard from '../../../../shared/UnsavedGuard.vue'
 import { succeeded } from '../../../../shared/attempt'
@@ -181,9 +181,7 @@ async function remove() {
         @click="save(true)"
         >{{ isAhead ? words.schedule : words.publish }}</v-btn
       >
-      <ActionMenu v-if="stored" v-slot="{ opener }" :label="words.more" :actions="actions">
-        <v-btn v-bind="opener" :icon="mdiDotsHorizontal" size="34" variant="text" :aria-label="words.more" />
-      </ActionMenu>
+      <MoreMenu v-if="stored" :label="words.more" :actions="actions" />
     </template>
     <p v-if="failure" role="alert">{{ failure }}</p>
     <form v-else-if="ready" novalidate @submit.prevent="save(false)">
