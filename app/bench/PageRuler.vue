@@ -1,11 +1,8 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import { computed, useTemplateRef } from 'vue'
-import { spotOf } from '~~/core/pages/definition'
-import { areaOf } from '~~/core/pages/frames'
 import { boxWidthAt, rulerStretches } from '~~/core/pages/ruler'
 import { shapeOf } from '~~/core/shapes'
-import { useDraft } from '../stores/bench/draft'
 import { useSelection } from '../stores/bench/selection'
 import { useView } from '../stores/bench/view'
 import { useSession } from '../stores/session'
@@ -17,22 +14,21 @@ const least = 320
 const most = 1600
 const named = namedWidths.map(({ name, width: pixels }) => ({ title: words.widths[name], width: pixels }))
 
-const draft = useDraft()
 const selection = useSelection()
 const view = useView()
 const session = useSession()
 const track = useTemplateRef<HTMLElement>('track')
 const { width: trackWidth } = useElementSize(track)
 
-const area = computed(() => {
-  const spot = selection.chosenId === null ? null : spotOf(draft.page, selection.chosenId)
-  return spot === null || spot === 'shelf' ? undefined : areaOf(draft.page.frame, spot)
+const stops = computed(() => {
+  const shape = selection.listing?.shape
+  return shape === undefined ? [] : shapeOf(shape).stops(shape)
 })
-const stretches = computed(() => {
-  if (area.value === undefined || selection.listing === null) return []
-  const shape = selection.listing.shape
-  return rulerStretches(area.value, shapeOf(shape).stops(shape), least, most)
-})
+const stretches = computed(() =>
+  selection.area === undefined || selection.listing === null
+    ? []
+    : rulerStretches(selection.area, stops.value, least, most),
+)
 
 /** The stops that can be moved here. One that comes twice is told apart by that, not by where it lies. */
 const handles = computed(() => {
@@ -80,8 +76,8 @@ function nudge(key: string, by: number) {
 
 /** A stop follows the pointer; it is kept as a width of the listing's own box. */
 function moveStop(stop: number, pageWidth: number) {
-  if (area.value === undefined || !session.maySetUp) return
-  const box = boxWidthAt(area.value, pageWidth)
+  if (selection.area === undefined || !session.maySetUp) return
+  const box = boxWidthAt(selection.area, pageWidth)
   selection.editListing(
     'Stop',
     (before) => ({
@@ -126,7 +122,8 @@ function moveStop(stop: number, pageWidth: number) {
         :aria-valuemin="least"
         :aria-valuemax="most"
         :aria-valuenow="stretch.from"
-        :aria-valuetext="`${stretch.from} ${words.pixels}`"
+        :aria-valuetext="words.stopAt(stops[stretch.stop]?.from ?? 0, stretch.from)"
+        :title="words.stopAt(stops[stretch.stop]?.from ?? 0, stretch.from)"
         :style="{ left: `${placeOf(stretch.from) * 100}%` }"
         @pointerdown.prevent="drag($event, (to) => moveStop(stretch.stop, to))"
         @keydown.left.prevent="nudge(stretch.key, -10)"
@@ -147,7 +144,11 @@ function moveStop(stop: number, pageWidth: number) {
         @keydown.right.prevent="setWidth(width + 10)"
       />
     </div>
-    <output class="shown tabular">{{ width }} px</output>
+    <output class="shown tabular"
+      >{{ width }} px<span v-if="selection.box">
+        · {{ words.ownWidth(Math.round(selection.box.now)) }}</span
+      ></output
+    >
     <div class="named" role="group" :aria-label="words.width">
       <button
         v-for="one in named"

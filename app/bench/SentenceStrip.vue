@@ -12,7 +12,7 @@ const draft = useDraft()
 const selection = useSelection()
 const catalogue = useCatalogue()
 const pieces = computed(() =>
-  selection.listing === null ? null : sentenceOf(selection.listing, catalogue.words),
+  selection.listing === null ? null : sentenceOf(selection.listing, catalogue.words, selection.box),
 )
 const aboutPage = computed(() => {
   const shown = counted(shownPlacementsOf(draft.page).length, 'listing', 'listings')

@@ -3,6 +3,7 @@ import fc from 'fast-check'
 import { listings } from '~~/tests/support/arbitraries'
 import { fieldOfType } from '~~/tests/support/card-entries'
 import { defaultCard } from '../cards/card'
+import { defaultShape } from '../shapes'
 import { wordsOf } from '../content/catalogue'
 import type { FieldTypeName } from '../content/fields'
 import { defaultAmount } from './amount'
@@ -46,7 +47,7 @@ function said(change: Partial<Listing>) {
 describe('the sentence', () => {
   it('says the defaults', () => {
     expect(said({})).toBe(
-      'Show all field notes, newest first, 6 of them, as a grid of 3 columns (2 · 1). Each card carries picture, topic, title, summary of 25 words, date.',
+      'Show all field notes, newest first, 6 of them, as a grid of 3 columns (2 · 1). Each card carries picture, terms, title, summary of 25 words, date.',
     )
   })
 
@@ -151,6 +152,24 @@ describe('the sentence', () => {
       }),
     ).toMatch(/carries title\.$/)
     expect(said({ card: { ...defaultCard, parts: [] } })).toMatch(/carries nothing yet\.$/)
+  })
+
+  it('says what holds at the width of the box, and what it never comes to there', () => {
+    const shape = {
+      ...defaultShape,
+      stops: [
+        { from: 0, columns: 1, columnGap: 22, rowGap: 30 },
+        { from: 460, columns: 2, columnGap: 22, rowGap: 30 },
+        { from: 720, columns: 3, columnGap: 22, rowGap: 30 },
+        { from: 900, columns: 4, columnGap: 22, rowGap: 30 },
+      ],
+    }
+    const at = (now: number) =>
+      sentenceText(sentenceOf({ ...newListing('Latest', 1), shape }, words, { now, widest: 812 }))
+    const never = '4 columns only from 900 px, which it never is here'
+    expect(at(812)).toContain(`as a grid of 3 columns (2 · 1; ${never}).`)
+    expect(at(500)).toContain(`as a grid of 2 columns (1; 3 columns where wider; ${never}).`)
+    expect(at(300)).toContain(`a grid of 1 column (2 columns where wider; 3 columns where wider; ${never}).`)
   })
 
   it('has a ticket for every clause in their order, for any listing', () => {

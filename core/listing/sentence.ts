@@ -1,5 +1,6 @@
 import { cardAside, cardPhrase, carriesPicture } from '../cards/card'
 import { shapePhrase } from '../shapes'
+import type { BoxWidths } from '../shapes/define'
 import type { Words } from '../words'
 import { amountAside, amountPhrase } from './amount'
 import type { Clause, Listing } from './definition'
@@ -17,9 +18,12 @@ export type SentencePiece =
       readonly aside: string | null
     }
 
-/** The listing in plain words, true by construction: it is made from the definition alone. */
-export function sentenceOf(listing: Listing, words: Words): readonly SentencePiece[] {
-  const shape = shapePhrase(listing.shape, { carriesPicture: carriesPicture(listing.card) })
+/**
+ * The listing in plain words, true by construction: it is made from the definition alone, and from how
+ * wide its box is where that is known.
+ */
+export function sentenceOf(listing: Listing, words: Words, box?: BoxWidths): readonly SentencePiece[] {
+  const shape = shapePhrase(listing.shape, { carriesPicture: carriesPicture(listing.card) }, box)
   return [
     text('Show '),
     ticket('from', fromPhrase(listing.from, words)),

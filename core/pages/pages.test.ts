@@ -3,8 +3,8 @@ import fc from 'fast-check'
 import { grid } from '../shapes/grid'
 import { newPage, parsePage, placementsOf, shownPlacementsOf, spotOf, withPlacementMoved } from './definition'
 import type { Page, Placement } from './definition'
-import { areaOf, areaWidthAt } from './frames'
-import { rulerStretches } from './ruler'
+import { areaOf, areaWidthAt, frames, widestOf } from './frames'
+import { pageWidthFor, rulerStretches } from './ruler'
 
 const id = (at: number) => `00000000-0000-4000-8000-00000000000${at}`
 const placement = (at: number): Placement => ({ id: id(at), listing: id(9), heading: '' })
@@ -66,6 +66,20 @@ describe('the ruler', () => {
       const box = areaWidthAt(main, stretch.from)
       expect(stops[stretch.stop]?.from).toBeLessThanOrEqual(box)
     }
+  })
+
+  it('knows on which pages a box is so wide, by trying them all', () => {
+    const areas = frames.all.flatMap((frame) => [...frame.areas])
+    fc.assert(
+      fc.property(fc.constantFrom(...areas), fc.integer({ min: 0, max: 4000 }), (area, box) => {
+        const pages = Array.from({ length: 6000 }, (_, width) => width)
+        const first = pages.find((width) => areaWidthAt(area, width) >= box)
+        expect(pageWidthFor(area, box)).toBe(first ?? null)
+        expect(Math.max(...pages.map((width) => areaWidthAt(area, width)))).toBeLessThanOrEqual(
+          widestOf(area),
+        )
+      }),
+    )
   })
 
   it('lets a stop be dragged only where the page’s growing reaches it', () => {

@@ -1,5 +1,5 @@
 import type { RulerStop } from '../shapes/define'
-import { areaWidthAt } from './frames/define'
+import { areaWidthAt, widestOf } from './frames/define'
 import type { Area } from './frames/define'
 
 /** A stretch of page widths over which a listing looks the same. */
@@ -35,6 +35,19 @@ export function rulerStretches(
     stretches.push({ from: width, to: most, label: stops[stop]?.label ?? '', stop, movable: grew && smooth })
   }
   return stretches
+}
+
+/**
+ * The narrowest page on which an area is at least as wide as a box, both in CSS pixels; null where it
+ * never is.
+ */
+export function pageWidthFor(area: Area, boxWidth: number): number | null {
+  if (widestOf(area) < boxWidth) return null
+  // Beyond its last change an area is as wide as it gets, or grows as the page does.
+  const last = area.widths.at(-1)?.from ?? 0
+  for (let width = 0; width <= last + boxWidth; width += 1)
+    if (areaWidthAt(area, width) >= boxWidth) return width
+  return null
 }
 
 /** The stop that a drag to a page width means, as a width of the listing's own box. */

@@ -44,6 +44,13 @@ export interface CardCarries {
   readonly carriesPicture: boolean
 }
 
+/** How wide a listing's own box is where it is looked at, in CSS pixels. */
+export interface BoxWidths {
+  readonly now: number
+  /** On the widest of pages; Infinity where it grows with the page. */
+  readonly widest: number
+}
+
 /** A way to lay entries out: what can be set, how it reads, and its geometry. */
 export interface ShapeKind<Name extends string = string, Settings = never> {
   readonly name: Name

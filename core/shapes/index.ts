@@ -2,7 +2,7 @@ import { lazy, mixed } from 'yup'
 import type { Schema } from 'yup'
 import { registryOf } from '../registry'
 import type { Registry } from '../registry'
-import type { CardCarries, ShapeKind } from './define'
+import type { BoxWidths, CardCarries, RulerStop, ShapeKind } from './define'
 import { grid } from './grid'
 import type { GridSettings } from './grid'
 import { grouped } from './grouped'
@@ -17,6 +17,7 @@ import { slides } from './slides'
 import type { SlidesSettings } from './slides'
 import { table } from './table'
 import type { TableSettings } from './table'
+import { withinWidth } from './stops'
 import { tabs } from './tabs'
 import type { TabsSettings } from './tabs'
 
@@ -62,12 +63,31 @@ export function shapeOf(choice: ShapeChoice): AnyShapeKind {
   return shapes.get(choice.name)
 }
 
-/** The clause in words. */
+/**
+ * The clause in words: what holds at the width that the box has now, where that is given, and what
+ * other widths have.
+ */
 export function shapePhrase(
   choice: ShapeChoice,
   card: CardCarries,
+  box?: BoxWidths,
 ): { readonly text: string; readonly aside: string | null } {
-  return shapeOf(choice).words(choice, card)
+  const shape = shapeOf(choice)
+  if (box === undefined || !('stops' in choice)) return shape.words(choice, card)
+  const held = withinWidth(choice, box.now)
+  const { text, aside } = shape.words(held, card)
+  const asides = [aside, ...widerPhrases(shape.stops(choice), held.stops.length, box.widest)]
+  return { text, aside: asides.filter((one) => one !== null).join('; ') || null }
+}
+
+/** What stops say that a box has not reached, and that it never will where its place ends before. */
+function widerPhrases(stops: readonly RulerStop[], reached: number, widest: number): readonly string[] {
+  return stops.flatMap((stop, at) => {
+    if (at < reached || stop.label === stops[at - 1]?.label) return []
+    return stop.from <= widest
+      ? [`${stop.label} where wider`]
+      : [`${stop.label} only from ${stop.from} px, which it never is here`]
+  })
 }
 
 /** How wide pictures are at each width of the listing's box, `share` of a card where the card decides. */

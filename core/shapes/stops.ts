@@ -68,6 +68,11 @@ export function withoutStop<T extends ByStop<Stop>>(settings: T, at: number): T 
   return at === 0 ? settings : { ...settings, stops: settings.stops.toSpliced(at, 1) }
 }
 
+/** The settings as far as a box of this width has them; the first stop stays. */
+export function withinWidth<T extends ByStop<Stop>>(settings: T, width: number): T {
+  return { ...settings, stops: settings.stops.filter((stop, at) => at === 0 || stop.from <= width) }
+}
+
 /** Adds a stop halfway into the widest stretch that has room, or returns null when there is none. */
 export function withAddedStop<T extends ByStop<Stop>>(settings: T, widest = 1200): T | null {
   if (settings.stops.length >= mostStops) return null

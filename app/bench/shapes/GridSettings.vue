@@ -2,8 +2,7 @@
 import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
 import NumberSetting from '../../shared/settings/NumberSetting.vue'
 import SwitchSetting from '../../shared/settings/SwitchSetting.vue'
-import ColumnFields from './ColumnFields.vue'
-import StopList from './StopList.vue'
+import ColumnStops from './ColumnStops.vue'
 import { choicesOf } from '../../shared/settings/choices'
 import type { ChosenShape } from '~~/core/shapes'
 import { grid } from '~~/core/shapes/grid'
@@ -40,12 +39,10 @@ function set(change: Partial<ChosenShape<'grid'>>, subject = Object.keys(change)
     :choices="choicesOf(words.heightChoices)"
     @change="set({ heights: $event })"
   />
-  <StopList
-    v-slot="{ stop, set: setStop }"
+  <ColumnStops
     :stops="settings.stops"
     :fallback="grid.defaults.stops"
+    :fixed="settings.fit !== null"
     @change="(stops, subject) => set({ stops }, subject)"
-  >
-    <ColumnFields :stop="stop" :fixed="settings.fit !== null" @change="setStop" />
-  </StopList>
+  />
 </template>

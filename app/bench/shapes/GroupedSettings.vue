@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
-import ColumnFields from './ColumnFields.vue'
+import ColumnStops from './ColumnStops.vue'
 import FacetChoice from './FacetChoice.vue'
-import StopList from './StopList.vue'
 import { choicesOf } from '../../shared/settings/choices'
 import type { ChosenShape } from '~~/core/shapes'
 import { grouped } from '~~/core/shapes/grouped'
@@ -25,12 +24,9 @@ function set(change: Partial<ChosenShape<'grouped'>>, subject = Object.keys(chan
     @change="set({ by: $event })"
   />
   <FacetChoice v-if="settings.by === 'term'" :facet="settings.facet" @change="set({ facet: $event })" />
-  <StopList
-    v-slot="{ stop, set: setStop }"
+  <ColumnStops
     :stops="settings.stops"
     :fallback="grouped.defaults.stops"
     @change="(stops, subject) => set({ stops }, subject)"
-  >
-    <ColumnFields :stop="stop" @change="setStop" />
-  </StopList>
+  />
 </template>

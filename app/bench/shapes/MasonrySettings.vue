@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import ColumnFields from './ColumnFields.vue'
-import StopList from './StopList.vue'
+import ColumnStops from './ColumnStops.vue'
 import type { ChosenShape } from '~~/core/shapes'
 import { masonry } from '~~/core/shapes/masonry'
 
@@ -13,12 +12,9 @@ function set(change: Partial<ChosenShape<'masonry'>>, subject = Object.keys(chan
 </script>
 
 <template>
-  <StopList
-    v-slot="{ stop, set: setStop }"
+  <ColumnStops
     :stops="settings.stops"
     :fallback="masonry.defaults.stops"
     @change="(stops, subject) => set({ stops }, subject)"
-  >
-    <ColumnFields :stop="stop" @change="setStop" />
-  </StopList>
+  />
 </template>

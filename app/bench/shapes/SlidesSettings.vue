@@ -2,8 +2,7 @@
 import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
 import NumberSetting from '../../shared/settings/NumberSetting.vue'
 import SwitchSetting from '../../shared/settings/SwitchSetting.vue'
-import ColumnFields from './ColumnFields.vue'
-import StopList from './StopList.vue'
+import ColumnStops from './ColumnStops.vue'
 import { choicesOf } from '../../shared/settings/choices'
 import type { ChosenShape } from '~~/core/shapes'
 import { slides } from '~~/core/shapes/slides'
@@ -61,18 +60,12 @@ function set(change: Partial<ChosenShape<'slides'>>, subject = Object.keys(chang
       @change="set({ autoplay: $event })"
     />
   </template>
-  <StopList
-    v-slot="{ stop, set: setStop }"
+  <ColumnStops
     :stops="settings.stops"
     :fallback="slides.defaults.stops"
+    :label="words.atOnce"
     @change="(stops, subject) => set({ stops }, subject)"
-  >
-    <ColumnFields
-      :stop="stop"
-      :label="words.atOnce"
-      @change="({ columns = stop.columns, columnGap = stop.columnGap }) => setStop({ columns, columnGap })"
-    />
-  </StopList>
+  />
 </template>
 
 <style scoped>

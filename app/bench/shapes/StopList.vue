@@ -2,16 +2,28 @@
 import { mdiDeleteOutline, mdiPlus } from '@mdi/js'
 import { computed } from 'vue'
 import { same } from '~~/core/listing/definition'
+import { widestOf } from '~~/core/pages/frames'
+import { pageWidthFor } from '~~/core/pages/ruler'
 import { stopLimits, withAddedStop, withStop, withoutStop } from '~~/core/shapes/stops'
 import type { Stop } from '~~/core/shapes/stops'
 import NumberSetting from '../../shared/settings/NumberSetting.vue'
 import SettingRow from '../../shared/settings/SettingRow.vue'
+import { useSelection } from '../../stores/bench/selection'
 import { words } from './words'
 
 /** Settings by the width of the listing's own box; what is set at each stands in the slot. */
 const props = defineProps<{ stops: readonly S[]; fallback: readonly S[] }>()
 const emit = defineEmits<{ change: [stops: readonly S[], subject: string] }>()
 defineSlots<{ default: (slot: { stop: S; set: (change: Partial<S>) => void }) => unknown }>()
+
+const selection = useSelection()
+
+/** On which pages the box is so wide where the listing stands; nothing on the shelf. */
+function place(from: number): string | null {
+  if (selection.area === undefined) return null
+  const page = pageWidthFor(selection.area, from)
+  return page === null ? words.neverSoWide(widestOf(selection.area)) : words.onPagesFrom(page)
+}
 
 /** Widest first, as designers think of it. */
 const shown = computed(() => props.stops.map((stop, at) => ({ stop, at })).reverse())
@@ -40,6 +52,7 @@ function set(at: number, change: Partial<S>) {
           :aria-label="words.removeStop(stop.from)"
           @click="emit('change', withoutStop({ stops }, at).stops, 'remove')"
         />
+        <p v-if="at > 0 && place(stop.from)" class="place">{{ place(stop.from) }}</p>
         <slot :stop="stop" :set="(change: Partial<S>) => set(at, change)" />
         <NumberSetting
           v-if="at > 0"
@@ -85,6 +98,12 @@ legend {
   font-weight: 700;
   font-size: 13.5px;
   font-variant-numeric: tabular-nums;
+}
+
+.place {
+  margin: -8px 0 0;
+  font-size: 12.5px;
+  color: var(--soft);
 }
 
 .remove {

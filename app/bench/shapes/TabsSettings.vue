@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
-import ColumnFields from './ColumnFields.vue'
+import ColumnStops from './ColumnStops.vue'
 import FacetChoice from './FacetChoice.vue'
-import StopList from './StopList.vue'
 import { choicesOf } from '../../shared/settings/choices'
 import type { ChosenShape } from '~~/core/shapes'
 import { tabs } from '~~/core/shapes/tabs'
@@ -32,13 +31,10 @@ function set(change: Partial<ChosenShape<'tabs'>>, subject = Object.keys(change)
     :choices="choicesOf(words.tabsPlaces)"
     @change="set({ place: $event })"
   />
-  <StopList
+  <ColumnStops
     v-if="settings.by !== 'entry'"
-    v-slot="{ stop, set: setStop }"
     :stops="settings.stops"
     :fallback="tabs.defaults.stops"
     @change="(stops, subject) => set({ stops }, subject)"
-  >
-    <ColumnFields :stop="stop" @change="setStop" />
-  </StopList>
+  />
 </template>

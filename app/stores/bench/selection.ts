@@ -4,9 +4,12 @@ import type { Finding } from '~~/core/checks/define'
 import type { BegunWith } from '~~/core/listing/begun'
 import { clauses } from '~~/core/listing/definition'
 import type { Clause, Listing } from '~~/core/listing/definition'
-import { placementsOf } from '~~/core/pages/definition'
+import { placementsOf, spotOf } from '~~/core/pages/definition'
 import type { Placement, Spot } from '~~/core/pages/definition'
+import { areaOf, areaWidthAt, widestOf } from '~~/core/pages/frames'
+import type { Area } from '~~/core/pages/frames'
 import type { ListingCounts } from '~~/core/query/answers'
+import type { BoxWidths } from '~~/core/shapes/define'
 import { useDraft } from './draft'
 import { useShown } from './shown'
 import { useView } from './view'
@@ -33,6 +36,15 @@ export const useSelection = defineStore('selection', () => {
   )
   const listing = computed<Listing | null>(() =>
     chosen.value === null ? null : (draft.document.listings[chosen.value.listing] ?? null),
+  )
+  /** The area in which the chosen listing stands; none on the shelf. */
+  const area = computed<Area | undefined>(() => {
+    const spot = chosenId.value === null ? null : spotOf(draft.page, chosenId.value)
+    return spot === null || spot === 'shelf' ? undefined : areaOf(draft.page.frame, spot)
+  })
+  /** How wide its box is at the width of the page that is looked at. */
+  const box = computed<BoxWidths | undefined>(
+    () => area.value && { now: areaWidthAt(area.value, view.pageWidth), widest: widestOf(area.value) },
   )
   const counts = computed<ListingCounts | null>(() =>
     chosen.value === null ? null : (shown.counts[chosen.value.listing] ?? null),
@@ -105,6 +117,8 @@ export const useSelection = defineStore('selection', () => {
     pointedPart,
     chosen,
     listing,
+    area,
+    box,
     counts,
     open,
     choose,

@@ -27,6 +27,16 @@ export function defineFrame<const Name extends string, const AreaName extends st
   return frame
 }
 
+/** How wide an area gets on the widest of pages, in CSS pixels; Infinity where it grows with the page. */
+export function widestOf(area: Area): number {
+  return Math.max(
+    ...area.widths.map(({ factor, plus }, at) => {
+      const next = area.widths[at + 1]?.from
+      return factor === 0 ? plus : next === undefined ? Infinity : next - 1 + plus
+    }),
+  )
+}
+
 /** How wide an area is on a page of this width, in CSS pixels; never below 0. */
 export function areaWidthAt(area: Area, pageWidth: number): number {
   const segment = area.widths.filter((one) => one.from <= pageWidth).at(-1)

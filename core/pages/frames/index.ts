@@ -3,7 +3,7 @@ import type { Area } from './define'
 import { mainSide } from './main-side'
 
 export type { Area } from './define'
-export { areaWidthAt } from './define'
+export { areaWidthAt, widestOf } from './define'
 
 /** Every frame. A new one is a file beside these, its styles in site/styles and a line here. */
 export const frames = registryOf('frame', [mainSide])

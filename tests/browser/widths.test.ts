@@ -1,0 +1,91 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import type { Page } from 'puppeteer-core'
+import { openInBench, signedIn, startApp } from './support/app'
+import type { App } from './support/app'
+import { press, setNumber, waitFor, waitForText } from './support/hands'
+
+let app: App
+beforeAll(async () => {
+  app = await startApp()
+})
+afterAll(() => app.stop())
+
+/** The drawer of how a grid of the demo is laid out. */
+async function shapeDrawer(): Promise<Page> {
+  const page = await signedIn(app)
+  await page.setViewport({ width: 1500, height: 900 })
+  await openInBench(page, 'From the hill')
+  await press(page, 'button', 'Latest notes 6')
+  await page.locator('::-p-aria([role="button"][name*="How they are laid out"])').click()
+  await waitFor(page, 'spinbutton', 'Column gap')
+  return page
+}
+
+const fields = (page: Page, label: string) =>
+  page.$$(`::-p-aria([role="spinbutton"][name="${label}"])`).then((all) => all.length)
+
+/** The gaps of the chosen grid as the page in the frame draws them. */
+async function drawn(page: Page): Promise<string> {
+  const frame = await (await page.$('iframe'))?.contentFrame()
+  const grid = await frame?.$('::-p-aria([role="region"][name="Latest notes"]) ul')
+  return (await grid?.evaluate((list) => getComputedStyle(list).gap)) ?? ''
+}
+
+describe('the space between cards', () => {
+  it('is set once for all widths, and once both ways when its two numbers are linked', async () => {
+    const page = await shapeDrawer()
+    expect(await fields(page, 'Column gap')).toBe(1)
+    await setNumber(page, 'Column gap', 40)
+    await setNumber(page, 'Row gap', 12)
+    await expect.poll(() => drawn(page)).toBe('12px 40px')
+    await (await waitFor(page, 'button', 'The same gap between columns and rows')).focus()
+    await page.keyboard.press('Enter')
+    await expect.poll(() => drawn(page)).toBe('40px')
+    await setNumber(page, 'Gap', 18)
+    await expect.poll(() => drawn(page)).toBe('18px')
+    expect(await fields(page, 'Row gap')).toBe(0)
+    await press(page, 'button', 'The same gap between columns and rows')
+    await setNumber(page, 'Row gap', 30)
+    await expect.poll(() => drawn(page)).toBe('30px 18px')
+    await page.close()
+  })
+
+  it('is each width’s own where that is wanted, and that of the widest again where it is not', async () => {
+    const page = await shapeDrawer()
+    await (await waitFor(page, 'checkbox', 'Other gaps at each width')).focus()
+    await page.keyboard.press('Space')
+    await expect.poll(() => fields(page, 'Column gap')).toBe(3)
+    // The widest stands first.
+    await setNumber(page, 'Column gap', 50)
+    await expect.poll(async () => (await drawn(page)).endsWith(' 50px')).toBe(true)
+    await (await waitFor(page, 'checkbox', 'Other gaps at each width')).click()
+    await expect.poll(() => fields(page, 'Column gap')).toBe(1)
+    await press(page, 'button', 'Narrow')
+    await expect.poll(async () => (await drawn(page)).endsWith(' 50px')).toBe(true)
+    await page.close()
+  })
+})
+
+describe('the width of a listing', () => {
+  it('is told as its own, with the page on which it has it, and what it never comes to is said', async () => {
+    const page = await shapeDrawer()
+    await waitForText(page, 'output', '1280 px · listing 812 px')
+    await waitForText(page, '[aria-label="The listing in words"]', 'a grid of 3 columns · 2 · 1')
+    await press(page, 'button', 'Narrow')
+    await waitForText(page, 'output', '390 px · listing 350 px')
+    await waitForText(
+      page,
+      '[aria-label="The listing in words"]',
+      'a grid of 1 column · 2 columns where wider; 3 columns where wider',
+    )
+    await press(page, 'button', 'Wide')
+    await setNumber(page, 'From', 900)
+    await waitForText(
+      page,
+      '[aria-label="The listing in words"]',
+      'a grid of 2 columns · 1; 3 columns only from 900 px, which it never is here',
+    )
+    await waitForText(page, 'fieldset', 'Never where it stands: it gets 812 px there at most')
+    await page.close()
+  })
+})
