@@ -5,6 +5,8 @@ import { keyOf, parseFieldInput } from '~~/core/content/field'
 import type { Field, FieldInput } from '~~/core/content/field'
 import { fieldTypes } from '~~/core/content/fields'
 import type { FieldTypeName } from '~~/core/content/fields'
+import { money } from '~~/core/content/fields/money'
+import { usualCurrency } from '~~/core/content/usual-currency'
 import { faultsOf } from '~~/core/parsing'
 import FormDialog from '../../shared/FormDialog.vue'
 import { useForm } from '../../shared/form'
@@ -80,16 +82,22 @@ function setName(name: string) {
 /** Another type has settings of its own; those of the stored type come back with it. */
 function setType(type: FieldTypeName) {
   const next = fieldTypes.get(type)
-  const first = catalogue.catalogue.collections[0]?.id ?? 0
-  const fresh = type === 'reference' ? { collection: first, many: true } : next.defaults
   Object.assign(values, {
     type,
-    settings: props.field?.type === type ? props.field.settings : fresh,
+    settings: props.field?.type === type ? props.field.settings : freshSettings(type),
     fallback: null,
     // A new field can be filtered by wherever its type allows it, unless that was switched off.
     filterable: (values.filterable || kind.value.filter === null) && next.filter !== null,
     sortable: values.sortable && next.sortKey !== null,
   })
+}
+
+/** What a field of this type begins with on this site. */
+function freshSettings(type: FieldTypeName): unknown {
+  const { defaults } = fieldTypes.get(type)
+  if (type === 'money') return { ...money.defaults, currencies: [usualCurrency(catalogue.catalogue)] }
+  const first = catalogue.catalogue.collections[0]?.id ?? 0
+  return type === 'reference' ? { collection: first, many: true } : defaults
 }
 
 async function look() {
