@@ -32,6 +32,12 @@ function date(version: EntryVersion): string {
   return formatDate(version.savedAt, catalogue.catalogue, 'time')
 }
 
+/** What differs from the version before, in a few words; empty where nothing does. */
+function changes({ changed, changedFields }: EntryVersion): string {
+  const names = [...changed.map((part) => words.versions.parts[part]), ...changedFields]
+  return names.join(', ')
+}
+
 async function goBack(version: EntryVersion) {
   const path = `/api/bench/entries/${props.entry.id}/versions/${version.version}/restore`
   const entry = await request<EditedEntry>('POST', path, { version: props.entry.version }).catch(tell)
@@ -51,6 +57,7 @@ async function goBack(version: EntryVersion) {
         <span class="what">
           <strong>{{ words.versions.actions[version.action] }}</strong>
           {{ words.versions.by(version.savedBy) }}
+          <span v-if="changes(version)" class="changes">{{ words.versions.changed(changes(version)) }}</span>
           <span class="title">{{ version.title }} · {{ words.states[version.status] }}</span>
         </span>
         <span v-if="version.version === entry.version" class="present">{{ words.versions.present }}</span>
@@ -72,6 +79,7 @@ li {
   align-items: center;
   gap: 14px;
   min-height: 52px;
+  padding-block: 6px;
   border-top: 1px solid var(--line);
 }
 
@@ -84,6 +92,11 @@ li:first-child {
 .present {
   font-size: 12.5px;
   color: var(--soft);
+}
+
+.changes {
+  display: block;
+  font-size: 13px;
 }
 
 .title {

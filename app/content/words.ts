@@ -1,3 +1,4 @@
+import type { EntryPart } from '~~/core/content/answers'
 import type { EntryState } from '~~/core/content/entry'
 
 /** So many, as it was written for the site's language. */
@@ -128,6 +129,20 @@ export const words = {
       bulk: 'Changed with others',
     },
     by: (who: string | null) => (who === null ? '' : `by ${who}`),
+    parts: {
+      title: 'title',
+      slug: 'address',
+      summary: 'summary',
+      body: 'text',
+      status: 'state',
+      publishedAt: 'published from',
+      expiresAt: 'published until',
+      authorId: 'author',
+      pictureId: 'picture',
+      pinned: 'pinned',
+      termIds: 'terms',
+    } satisfies Record<EntryPart, string>,
+    changed: (what: string) => `Changed: ${what}`,
     present: 'As it stands',
     back: 'Go back to this',
     none: 'Nothing was kept yet. Every save from now on is.',
@@ -194,6 +209,9 @@ export const words = {
     deleteTitle: (name: string) => `Delete “${name}”?`,
     deleteText: (count: string) =>
       `${entries(count)} ${count === '1' ? 'leaves' : 'leave'} the site with it. You can undo this right after.`,
+    askedBy: 'These listings show its entries, and will go on without them:',
+    use: (listing: string, page: string) => `“${listing}” on “${page}”`,
+    moreUses: (count: number) => `and ${count} more`,
     deleted: (name: string) => `“${name}” was deleted.`,
   },
 

@@ -16,6 +16,7 @@ function confirm() {
 <template>
   <SheetDialog v-model="open" :width="420" :title="title">
     {{ text }}
+    <slot />
     <template #actions>
       <v-btn height="36" @click="open = false">{{ words.cancel }}</v-btn>
       <v-btn height="36" variant="flat" color="error" @click="confirm">{{ action }}</v-btn>

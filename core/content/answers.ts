@@ -52,7 +52,14 @@ export interface EntryVersion {
   readonly action: 'found' | 'added' | 'copied' | 'saved' | 'restored' | 'bulk'
   readonly title: string
   readonly status: EntryStatus
+  /** What differs from the version before it; nothing for the oldest that is kept. */
+  readonly changed: readonly EntryPart[]
+  /** The fields whose values differ, by name; those that are gone are left out. */
+  readonly changedFields: readonly string[]
 }
+
+/** A part of an entry besides its fields. */
+export type EntryPart = Exclude<keyof EntryInput, 'values'>
 
 /** What changing a field's type would do to the values there are. */
 export interface FieldConversion {
@@ -121,6 +128,21 @@ export interface MediaUse {
   readonly name: string
   /** The slug of an entry's collection. */
   readonly collection: string | null
+}
+
+/** An entry that is referred to, and what it has to show for itself. */
+export interface NamedEntry {
+  readonly id: number
+  readonly title: string
+  readonly summary: string
+  readonly pictureId: number | null
+}
+
+/** A listing that asks a collection, and a page it stands on. */
+export interface CollectionUse {
+  readonly listing: string
+  readonly page: string
+  readonly pageId: number
 }
 
 /** How the numbers that a field is narrowed by are spread over the entries that visitors may see. */

@@ -175,6 +175,29 @@ describe('the history of an entry', () => {
     expect((await problemOf(restoreVersion(test.db, entry.id, 3, 77, site.writer))).status).toBe(404)
   })
 
+  it('says what each version changed, fields by their names', async () => {
+    const field = await addField(test.db, site.collectionId, {
+      ...fieldInput('short-text', `said_${count}`),
+      name: 'Said',
+    })
+    const input = { ...rain, slug: `said-${count}`, values: { [field.id]: 'once' } }
+    const entry = await addEntry(test.db, site.collectionId, input, site.writer)
+    const changes = [
+      { ...input, title: 'Hail', termIds: [site.soil] },
+      { ...input, title: 'Hail', termIds: [site.soil], values: { [field.id]: 'twice' } },
+      { ...input, title: 'Hail', termIds: [site.soil], values: {}, pinned: true },
+      { ...input, title: 'Hail', termIds: [site.soil], values: {}, pinned: true },
+    ]
+    for (const [at, change] of changes.entries())
+      await saveEntry(test.db, entry.id, at + 1, change, site.writer)
+    expect(
+      (await versionsOf(test.db, entry.id)).map(({ changed, changedFields }) => [
+        ...changed,
+        ...changedFields,
+      ]),
+    ).toEqual([[], ['pinned', 'Said'], ['Said'], ['termIds', 'title'], []])
+  })
+
   it('leaves out, on going back, what its collection no longer has', async () => {
     const field = await addField(test.db, site.collectionId, fieldInput('short-text', `gone_${count}`))
     const entry = await addEntry(

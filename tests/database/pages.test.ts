@@ -5,6 +5,7 @@ import { newPage } from '~~/core/pages/definition'
 import type { Page } from '~~/core/pages/definition'
 import { Problem } from '~~/server/http/problem'
 import { addEntry } from '~~/server/content/entries'
+import { collectionUses } from '~~/server/content/collection-uses'
 import { saveCollection } from '~~/server/content/collections'
 import { askedForPage, setUpEntryPage } from '~~/server/pages/entry-pages'
 import {
@@ -56,6 +57,21 @@ function draft(version: number, listingVersion = 0, listing: string = randomUUID
     listings: [{ id: listing, version: listingVersion, definition: newListing(name, site.collectionId) }],
   }
 }
+
+describe('a collection', () => {
+  it('is asked by the listings of pages, as they are live or as they are worked on', async () => {
+    const uses = () => collectionUses(test.db, site.collectionId)
+    expect(await uses()).toEqual([])
+    const placed = draft(1)
+    await saveDraft(test.db, pageId, placed, site.writer)
+    const use = { listing: 'Latest', page: 'Home', pageId }
+    expect(await uses()).toEqual([use])
+    await publishPage(test.db, pageId, await seenNow(pageId), site.writer)
+    await saveDraft(test.db, pageId, { ...draft(2), listings: [], page: newPage('Home') }, site.writer)
+    expect(await uses()).toEqual([use])
+    expect(await collectionUses(test.db, 999_999)).toEqual([])
+  })
+})
 
 describe('the draft of a page', () => {
   it('is saved with its listings and counts its versions', async () => {

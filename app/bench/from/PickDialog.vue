@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { watch } from 'vue'
+import type { NamedEntry } from '~~/core/content/answers'
 import type { Pick } from '~~/core/listing/from'
 import { pickSchema } from '~~/core/listing/from'
 import { faultsOf, parseWith } from '~~/core/parsing'
@@ -10,7 +11,7 @@ import { words } from './words'
 
 /** What a listing says of a picked entry instead of the entry's own words. */
 const pick = defineModel<Pick | null>({ required: true })
-defineProps<{ title: string }>()
+defineProps<{ title: string; entry: NamedEntry | undefined }>()
 const emit = defineEmits<{ save: [pick: Pick] }>()
 
 interface Own {
@@ -67,6 +68,8 @@ async function save() {
     <v-text-field
       v-model="values.title"
       :label="words.title"
+      :placeholder="entry?.title"
+      persistent-placeholder
       :hint="words.ownHint"
       persistent-hint
       :error-messages="faults('title')"
@@ -77,6 +80,8 @@ async function save() {
     <v-textarea
       v-model="values.summary"
       :label="words.summary"
+      :placeholder="entry?.summary"
+      persistent-placeholder
       rows="2"
       auto-grow
       :error-messages="faults('summary')"
@@ -92,7 +97,13 @@ async function save() {
     />
     <section :aria-label="words.picture">
       <p class="input-title">{{ words.picture }}</p>
-      <MediaChoice v-model="values.picture" :kinds="['picture']" :name="words.picture" />
+      <MediaChoice
+        v-model="values.picture"
+        :kinds="['picture']"
+        :name="words.picture"
+        :otherwise="entry?.pictureId ?? null"
+        :otherwise-name="words.ownPicture"
+      />
     </section>
   </FormDialog>
 </template>

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { mdiDotsHorizontal, mdiPlus } from '@mdi/js'
+import { mdiPlus } from '@mdi/js'
 import { computed, ref } from 'vue'
+import type { NamedEntry } from '~~/core/content/answers'
 import type { Pick } from '~~/core/listing/from'
-import ActionMenu from '../../shared/ActionMenu.vue'
+import MoreMenu from '../../shared/MoreMenu.vue'
 import { useKnown } from '../../shared/answers'
 import MoveHandle from '../../shared/sorting/MoveHandle.vue'
 import SortableList from '../../shared/sorting/SortableList.vue'
@@ -19,10 +20,7 @@ const picking = ref(false)
 const edited = ref<Pick | null>(null)
 const gone = computed(() => new Map((selection.counts?.gone ?? []).map((one) => [one.id, one.title])))
 const ids = computed(() => props.picks.map((pick) => pick.entry))
-const { known } = useKnown<{ readonly id: number; readonly title: string }>(
-  () => ids.value,
-  '/api/bench/entries/titles',
-)
+const { known } = useKnown<NamedEntry>(() => ids.value, '/api/bench/entries/titles')
 
 function titleOf(pick: Pick): string {
   return pick.title ?? known.value.get(pick.entry)?.title ?? String(pick.entry)
@@ -75,19 +73,16 @@ function actions(pick: Pick) {
           gone.get(pick.entry) === null ? words.lost : words.gone
         }}</small>
       </span>
-      <ActionMenu v-slot="{ opener }" :label="words.morePick(titleOf(pick))" :actions="actions(pick)">
-        <v-btn
-          v-bind="opener"
-          :icon="mdiDotsHorizontal"
-          size="28"
-          variant="text"
-          :aria-label="words.morePick(titleOf(pick))"
-        />
-      </ActionMenu>
+      <MoreMenu :label="words.morePick(titleOf(pick))" :actions="actions(pick)" :size="28" />
     </SortableList>
     <v-btn height="34" :prepend-icon="mdiPlus" class="add" @click="picking = true">{{ words.pick }}</v-btn>
     <EntryPicker v-model="picking" :collections="collections" :picked="ids" @pick="add" />
-    <PickDialog v-model="edited" :title="edited === null ? '' : titleOf(edited)" @save="say" />
+    <PickDialog
+      v-model="edited"
+      :title="edited === null ? '' : titleOf(edited)"
+      :entry="edited === null ? undefined : known.get(edited.entry)"
+      @save="say"
+    />
   </div>
 </template>
 

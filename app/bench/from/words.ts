@@ -55,6 +55,7 @@ export const words = {
   picture: 'Picture',
   address: 'Link',
   ownHint: 'Empty: the entry’s own.',
+  ownPicture: 'The entry’s own picture',
   saveOwn: 'Use these words',
   removePick: 'Take off',
   gone: 'not on the site now: skipped',

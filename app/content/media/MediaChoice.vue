@@ -11,14 +11,20 @@ import { pictureAt, sizeOf } from './media-files'
 
 /** One file, chosen from those there are or brought in. */
 const chosen = defineModel<number | null>({ required: true })
-defineProps<{ kinds: readonly MediaKind[]; name: string }>()
+const props = defineProps<{
+  kinds: readonly MediaKind[]
+  name: string
+  /** What stands while nothing is chosen here, and what it is called. */
+  otherwise?: number | null
+  otherwiseName?: string
+}>()
 const catalogue = useCatalogue()
 const open = ref(false)
 const { known, learn } = useKnown<MediaRow>(
-  () => (chosen.value === null ? [] : [chosen.value]),
+  () => [chosen.value ?? props.otherwise ?? null].filter((id) => id !== null),
   '/api/bench/media/chosen',
 )
-const current = computed(() => (chosen.value === null ? null : (known.value.get(chosen.value) ?? null)))
+const current = computed(() => known.value.get(chosen.value ?? props.otherwise ?? 0) ?? null)
 
 function choose(media: MediaRow) {
   learn([media])
@@ -32,6 +38,7 @@ function choose(media: MediaRow) {
       v-if="current?.kind === 'picture'"
       :src="pictureAt(current, 480)"
       :alt="current.alternative"
+      :class="{ otherwise: chosen === null }"
       :style="{ aspectRatio: `${current.width} / ${current.height}`, backgroundColor: current.tint }"
     />
     <MediaTile v-else-if="current" class="file" :media="current" />
@@ -50,7 +57,8 @@ function choose(media: MediaRow) {
         @click="chosen = null"
         >{{ words.removePicture }}</v-btn
       >
-      <span v-if="current" class="size tabular">{{
+      <span v-if="current && chosen === null" class="size">{{ otherwiseName }}</span>
+      <span v-else-if="current" class="size tabular">{{
         current.kind === 'picture'
           ? `${current.width} × ${current.height} px`
           : sizeOf(current.bytes, catalogue.catalogue.locale)
@@ -71,6 +79,10 @@ function choose(media: MediaRow) {
   max-height: 200px;
   object-fit: contain;
   border-radius: 7px;
+}
+
+.choice > .otherwise {
+  opacity: 0.6;
 }
 
 .file {

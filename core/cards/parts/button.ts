@@ -22,7 +22,7 @@ export interface ButtonContent {
 
 export const button = definePart<'button', ButtonSetting, ButtonContent>({
   name: 'button',
-  title: 'Read on',
+  title: 'Button',
   schema: partSettings('button', {
     text: string().required('Give it its words.').max(60, 'Keep the words within 60 characters.'),
     form: string()

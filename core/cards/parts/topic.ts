@@ -33,7 +33,7 @@ export const topic = definePart<'topic', TopicSetting, TopicContent>({
   several: true,
   wraps: true,
   phrase: (setting, words) =>
-    (setting.facet === null ? null : words.facet(setting.facet)?.toLowerCase()) ?? 'topic',
+    (setting.facet === null ? null : words.facet(setting.facet)?.toLowerCase()) ?? 'terms',
   content({ facet, most = 1, linked = false }, entry) {
     const found = entry.terms.filter((term) => facet === null || term.facetId === facet).slice(0, most)
     return found.length === 0

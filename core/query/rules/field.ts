@@ -5,6 +5,7 @@ import { exactText, hasValue, longestAsked } from '../../content/field'
 import { fieldTypes } from '../../content/fields'
 import type { ChoiceSettings } from '../../content/fields/choice'
 import type { FilterKind } from '../../content/fields/define'
+import { yesNo } from '../../content/fields/yes-no'
 import type { YesNoSettings } from '../../content/fields/yes-no'
 import { daysOf, instantsOf, moves } from '../../time/windows'
 import type { DateWindow, InstantRange } from '../../time/windows'
@@ -322,7 +323,17 @@ function askedPhrase(asked: Asked, known: KnownField, words: Words): string {
   if (asked.is === 'running' && asked.until === 0) return `running now, from ${name}`
   if (asked.is === 'running')
     return `running now, from ${name} to ${words.field(asked.until)?.name.toLowerCase() ?? 'a field that is gone'}`
+  const [one, ...others] = asked.is === 'any' ? asked.values : []
+  if (one !== undefined && others.length === 0 && known.type === 'yes-no') return eitherPhrase(one, known)
   return `with ${name} ${valuePhrase(asked, known, words)}`
+}
+
+/** Yes or no, by words of its own where it has some: “in stock”, and not “with in stock In stock”. */
+function eitherPhrase(key: string, known: KnownField): string {
+  const word = valueName(known, key)
+  const plain = yesNo.defaults[key === 'yes' ? 'yes' : 'no']
+  if (word !== plain) return word.toLowerCase()
+  return `${key === 'yes' ? 'with' : 'without'} ${known.name.toLowerCase()}`
 }
 
 function valuePhrase(

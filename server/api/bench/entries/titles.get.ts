@@ -1,4 +1,5 @@
 import { object, string } from 'yup'
+import type { NamedEntry } from '../../../../core/content/answers'
 import { questionEndpoint } from '../../../http/endpoint'
 import { queryParameters } from '../../../http/parameters'
 
@@ -8,11 +9,11 @@ const query = object({
     .required(),
 })
 
-/** The titles of these entries, for naming those that are referred to. */
-export default questionEndpoint('writer', ({ event, db }) =>
+/** What these entries are called and begin with, for naming those that are referred to. */
+export default questionEndpoint('writer', ({ event, db }): Promise<readonly NamedEntry[]> =>
   db
     .selectFrom('entries')
-    .select(['id', 'title'])
+    .select(['id', 'title', 'summary', 'picture_id as pictureId'])
     .where('id', 'in', queryParameters(event, query).ids.split(',').map(Number))
     .where('deleted_at', 'is', null)
     .execute(),

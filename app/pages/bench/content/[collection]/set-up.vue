@@ -4,6 +4,7 @@ import { navigateTo, useHead, useRoute } from '#imports'
 import { computed, ref, watch } from 'vue'
 import { parseCollectionInput } from '~~/core/content/collection'
 import type { CollectionInput } from '~~/core/content/collection'
+import type { CollectionUse } from '~~/core/content/answers'
 import { faultsOf } from '~~/core/parsing'
 import ContentFrame from '../../../../content/ContentFrame.vue'
 import CollectionForm from '../../../../content/collections/CollectionForm.vue'
@@ -11,6 +12,7 @@ import FieldList from '../../../../content/collections/FieldList.vue'
 import { words } from '../../../../content/words'
 import ConfirmDialog from '../../../../shared/ConfirmDialog.vue'
 import UnsavedGuard from '../../../../shared/UnsavedGuard.vue'
+import { useAnswer } from '../../../../shared/answers'
 import { useForm } from '../../../../shared/form'
 import { succeeded } from '../../../../shared/attempt'
 import { request } from '../../../../shared/http'
@@ -27,10 +29,21 @@ const notices = useNotices()
 const frame = ref<InstanceType<typeof ContentFrame> | null>(null)
 const guard = ref<InstanceType<typeof UnsavedGuard> | null>(null)
 const deleting = ref(false)
+/** So many listings are named; of the others it is said how many. */
+const mostNamed = 6
 const collection = computed(() =>
   catalogue.catalogue.collections.find((one) => one.slug === route.params.collection),
 )
 useHead({ title: () => `${words.collection.setUp(collection.value?.name ?? '')} · Bushel` })
+
+/** The listings that would lose its entries, asked when it is about to go. */
+const { answer: uses } = useAnswer<readonly CollectionUse[]>(
+  () =>
+    deleting.value && collection.value
+      ? { path: `/api/bench/collections/${collection.value.id}/uses` }
+      : null,
+  { keep: false },
+)
 
 const blank: CollectionInput = {
   name: '',
@@ -122,13 +135,32 @@ async function putBack(gone: { readonly id: number; readonly slug: string }) {
         :text="words.collection.deleteText(String(collections.entriesOf(collection.id)))"
         :action="words.delete"
         @confirm="remove"
-      />
+      >
+        <div v-if="uses && uses.length > 0" class="uses">
+          <p>{{ words.collection.askedBy }}</p>
+          <ul>
+            <li v-for="use in uses.slice(0, mostNamed)" :key="`${use.pageId} ${use.listing}`">
+              {{ words.collection.use(use.listing, use.page) }}
+            </li>
+          </ul>
+          <p v-if="uses.length > mostNamed">{{ words.collection.moreUses(uses.length - mostNamed) }}</p>
+        </div>
+      </ConfirmDialog>
     </template>
     <UnsavedGuard ref="guard" :changed="changed" />
   </ContentFrame>
 </template>
 
 <style scoped>
+.uses {
+  margin-top: 12px;
+}
+
+.uses ul {
+  margin: 6px 0;
+  padding-left: 18px;
+}
+
 .back {
   color: var(--soft);
   font-size: 13px;
