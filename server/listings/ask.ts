@@ -10,12 +10,13 @@ import type { Position } from '../../core/query/position'
 import { askedAlone } from '../../core/query/rule-tree'
 import type { Db } from '../db/client'
 import type { DependentCache } from '../live/dependent-cache'
-import { countsOf, shownPositions } from './answer'
+import { shownPositions } from './answer'
 import { knownSite, questionContext } from './context'
 import type { Asked, KnownSite } from './context'
 import { facetCounts } from './facet-counts'
 import { indexedEntry } from './indexed-entry'
 import { mayChangeAt } from './next-change'
+import { countsOf } from './step-counts'
 
 /** A page of a listing's entries. */
 export interface ShownPage {

@@ -67,7 +67,23 @@ describe('the table of entries', () => {
       (await ask({ sort: 'author', ...query })).rows.map((row) => row.slug)
     expect(await shown({ direction: 'up' })).toEqual(['by-4', 'by-2', 'by-3', 'by-0', 'by-1'])
     expect(await shown({ direction: 'down' })).toEqual(['by-3', 'by-0', 'by-4', 'by-2', 'by-1'])
-    expect(await shown({ direction: 'up', perPage: 2, page: 2 })).toEqual(['by-3', 'by-0'])
+    for (const perPage of [1, 2, 3, 4]) {
+      const pages = await Promise.all(
+        [1, 2, 3, 4, 5, 6].map((page) => shown({ direction: 'up', perPage, page })),
+      )
+      expect(pages.flat()).toEqual(await shown({ direction: 'up' }))
+    }
+    // Drafts stand among the others, by the same authors.
+    const draft = { ...rain, slug: 'by-5', authorId: ash ?? null, status: 'draft' } as const
+    await addEntry(test.db, site.collectionId, draft, site.writer)
+    expect((await shown({ direction: 'up', perPage: 3 })).toSorted()).toEqual(['by-2', 'by-4', 'by-5'])
+    expect(await shown({ direction: 'up', state: 'published' })).toEqual([
+      'by-4',
+      'by-2',
+      'by-3',
+      'by-0',
+      'by-1',
+    ])
   })
 
   it('counts what it shows, whatever is asked and whatever was deleted', async () => {

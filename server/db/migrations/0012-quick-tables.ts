@@ -12,8 +12,6 @@ export async function up(db: Kysely<unknown>): Promise<void> {
 const statements = [
   `create index entries_by_author on entries (collection_id, coalesce(author_id, 0), id desc) where deleted_at is null`,
   `create index entries_unpublished on entries (collection_id, status, published_at desc nulls last, id desc) where deleted_at is null and status <> 'published'`,
-  `drop index entries_search`,
-  `create index entries_search on entries using gin (collection_id, title gin_trgm_ops) with (fastupdate = off) where deleted_at is null`,
   // Counts are read by key, in whichever collections.
   `create index key_counts_key on key_counts (key)`,
 ]
