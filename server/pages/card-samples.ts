@@ -7,7 +7,7 @@ import { askingAnew } from '../listings/ask'
 import { cardEntries } from '../listings/card-entries'
 import type { Asked } from '../listings/context'
 import { renderSample } from '../render/render'
-import { cardView } from './view'
+import { cardView } from './card-views'
 
 /** Width of a sample in the bench, in CSS pixels. */
 const sampleWidth = '300px'

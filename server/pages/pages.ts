@@ -14,7 +14,7 @@ import { accepted, missing, overtaken, refused } from '../http/problem'
 import type { Problem } from '../http/problem'
 import { recordChange } from '../live/record-change'
 import { entriesOfPage } from './entry-pages'
-import type { Listings } from './view'
+import type { Listings } from './shown-on-page'
 import type { EditedListing, EditedPage, PageRow } from '../../core/pages/answers'
 
 type StoredDefinition = Pick<EditedListing, 'definition' | 'trouble'>

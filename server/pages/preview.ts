@@ -11,9 +11,11 @@ import { listingTrouble } from '../listings/troubles'
 import { renderPlacement } from '../render/render'
 import { renderDraft } from './public-document'
 import { shownCards } from './shown-cards'
-import { listingPageView, placementCss, placementView, shownOnPage } from './view'
+import { placementCss } from './placement-css'
+import { shownOnPage } from './shown-on-page'
+import { listingPageView, placementView } from './view'
 import type { AskedDraft } from './public-document'
-import type { ShownPlacement } from './view'
+import type { ShownPlacement } from './shown-on-page'
 
 export interface Draft extends AskedDraft {
   /** Whether the document is wanted, and not only its placements. */

@@ -16,9 +16,10 @@ import { keepFrame } from './failure-document'
 import { subjectOf } from './page-subject'
 import { navigation, publishedPage } from './pages'
 import { termAt } from './term-page'
-import { listingCss, listingPageView } from './view'
+import { listingCss } from './placement-css'
+import { listingPageView } from './view'
 import type { PublicAnswer } from './public-answer'
-import type { AskedPage } from './view'
+import type { AskedPage } from './shown-on-page'
 
 /** A draft with where it stands, and whether it is the page of each entry of a collection. */
 export interface AskedDraft extends AskedPage {
