@@ -6,7 +6,7 @@ import { shapeOf } from '~~/core/shapes'
 import { useSelection } from '../stores/bench/selection'
 import { useView } from '../stores/bench/view'
 import { useSession } from '../stores/session'
-import { namedWidths } from './named-widths'
+import { namedWidths } from './preview/named-widths'
 import { words } from './words'
 
 const width = defineModel<number>({ required: true })

@@ -17,6 +17,12 @@ import { useView } from './view'
 /** What can stand beside the page: the settings of a clause, or something about the listing or the page. */
 export type DrawerName = Clause | 'why' | 'next' | 'checks'
 
+/** What a press on the page is meant for. */
+export type PagePress =
+  | { readonly on: 'page' }
+  | { readonly on: 'placement'; readonly placement: string }
+  | { readonly on: 'part'; readonly placement: string; readonly part: string }
+
 /** What is chosen on the page, and what stands beside it. */
 export const useSelection = defineStore('selection', () => {
   const draft = useDraft()
@@ -80,6 +86,12 @@ export const useSelection = defineStore('selection', () => {
     openPart.value = key
   }
 
+  /** Chooses what was pressed on the page, and opens the settings of a part of a card. */
+  function press(target: PagePress): void {
+    choose(target.on === 'page' ? null : target.placement)
+    if (target.on === 'part') openCardPart(target.part)
+  }
+
   /** Shows on the page what a check found: at the width, the entry and the part that it names. */
   function lookAt({ placement, show: { pageWidth, entry, part } }: Finding): void {
     if (chosenId.value !== placement) choose(placement)
@@ -124,6 +136,7 @@ export const useSelection = defineStore('selection', () => {
     choose,
     openDrawer,
     openCardPart,
+    press,
     lookAt,
     editListing,
     place,

@@ -1,0 +1,93 @@
+import { watch } from 'vue'
+import { useSelection } from '../../stores/bench/selection'
+import { useShown } from '../../stores/bench/shown'
+import { useView } from '../../stores/bench/view'
+
+/** Only in the bench: shows what is chosen and what is pointed at. The page itself has none of it. */
+const styles = `
+  [data-placement] { cursor: pointer; scroll-margin: 24px; }
+  [data-placement].bench-pointed { outline: 2px dashed #28624a; outline-offset: 8px; border-radius: 4px; }
+  .bench-part { outline: 2px solid #a8431f; outline-offset: 3px; border-radius: 2px; }
+  [data-placement].bench-chosen { outline: 2px solid #28624a; outline-offset: 8px; border-radius: 4px; }
+`
+
+/**
+ * Marks on the framed page what is chosen, pointed at and worked on, and brings it into view.
+ * `marked` is called whenever the page may look otherwise.
+ */
+export function useFrameMarks(page: () => Document | null, marked: () => void) {
+  const selection = useSelection()
+  const shown = useShown()
+  const view = useView()
+  /** The chosen placement that was brought into view last: each is once, as soon as the page has it. */
+  let inView: string | null = null
+
+  /** A page that has just come into the frame. */
+  function begin(document: Document): void {
+    const style = document.createElement('style')
+    style.textContent = styles
+    document.head.append(style)
+  }
+
+  function mark(): void {
+    const document = page()
+    document?.querySelectorAll('[data-placement]').forEach((one) => {
+      const id = one.getAttribute('data-placement')
+      one.classList.toggle('bench-chosen', id === selection.chosenId)
+      one.classList.toggle('bench-pointed', id === selection.pointedId && id !== selection.chosenId)
+    })
+    shown.partTrouble = document === null ? null : markPart(document)
+    if (document !== null) bringIntoView(document)
+    marked()
+  }
+
+  function bringIntoView(document: Document): void {
+    if (selection.chosenId === inView) return
+    const chosen = document.querySelector(`[data-placement="${selection.chosenId}"]`)
+    if (chosen === null && selection.chosenId !== null) return
+    inView = selection.chosenId
+    chosen?.scrollIntoView({ block: 'nearest', behavior: 'smooth' })
+  }
+
+  /** Outlines the part in hand on every card of the chosen listing; tells why it is not to be seen. */
+  function markPart(document: Document): 'absent' | 'hidden' | 'covered' | null {
+    const key = selection.pointedPart ?? (selection.clause === 'card' ? selection.openPart : null)
+    document.querySelectorAll('.bench-part').forEach((one) => one.classList.remove('bench-part'))
+    if (key === null || selection.chosenId === null) return null
+    const found = Array.from(
+      document.querySelectorAll<HTMLElement>(
+        `[data-placement="${selection.chosenId}"] [data-part-key="${key}"]`,
+      ),
+    )
+    found.forEach((one) => one.classList.add('bench-part'))
+    const first = found.find((one) => one.getClientRects().length > 0)
+    if (first === undefined) return found.length === 0 ? 'absent' : 'hidden'
+    const { left, top, width, height } = first.getBoundingClientRect()
+    const over = document.elementFromPoint(left + width / 2, top + height / 2)
+    // What lies outside the window can't be asked about.
+    return over === null || first.contains(over) || over.contains(first) ? null : 'covered'
+  }
+
+  watch(
+    () => [
+      selection.chosenId,
+      selection.pointedId,
+      selection.openPart,
+      selection.pointedPart,
+      selection.clause,
+    ],
+    mark,
+    { flush: 'post' },
+  )
+  watch(
+    () => [view.lookedAt, selection.chosenId] as const,
+    ([looked, placement]) => {
+      if (looked === null || placement === null) return
+      page()
+        ?.querySelector(`[data-placement="${placement}"] [data-entry="${looked.entry}"]`)
+        ?.scrollIntoView({ block: 'center', behavior: 'smooth' })
+    },
+  )
+
+  return { begin, mark }
+}
