@@ -144,11 +144,10 @@ function moveStop(stop: number, pageWidth: number) {
         @keydown.right.prevent="setWidth(width + 10)"
       />
     </div>
-    <output class="shown tabular"
-      >{{ width }} px<span v-if="selection.box">
-        · {{ words.ownWidth(Math.round(selection.box.now)) }}</span
-      ></output
-    >
+    <output class="shown tabular">
+      <span>{{ width }} px</span>
+      <small v-if="selection.box">{{ words.ownWidth(Math.round(selection.box.now)) }}</small>
+    </output>
     <div class="named" role="group" :aria-label="words.width">
       <button
         v-for="one in named"
@@ -247,10 +246,19 @@ function moveStop(stop: number, pageWidth: number) {
 }
 
 .shown {
-  min-width: 54px;
+  display: grid;
+  min-width: 66px;
   text-align: right;
   font-size: 12.5px;
   font-weight: 650;
+  line-height: 15px;
+}
+
+.shown small {
+  font-size: 11px;
+  font-weight: 500;
+  line-height: 13px;
+  color: var(--soft);
 }
 
 .named {

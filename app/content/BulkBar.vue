@@ -10,8 +10,9 @@ import { RequestProblem, request } from '../shared/http'
 import { words as shared } from '../shared/words'
 import { useCatalogue } from '../stores/catalogue'
 import { useNotices } from '../stores/notices'
-import EntryTerms from './EntryTerms.vue'
+import EntryTerms from './entries/EntryTerms.vue'
 import { words } from './words'
+import { bulkWords } from './entries/words'
 
 /** What can be done to the chosen entries, each with one press and one way back. */
 const props = defineProps<{ collection: CollectionSummary; chosen: readonly number[]; total: number }>()
@@ -27,16 +28,16 @@ const author = ref<number | null>(null)
 const authors = computed(() => [{ id: null, name: words.noAuthor }, ...catalogue.catalogue.authors])
 
 const more = [
-  { title: words.bulk.draft, run: () => change({ do: 'draft' }) },
-  { title: words.bulk.addTerms, run: () => ask('add-terms') },
-  { title: words.bulk.removeTerms, run: () => ask('remove-terms') },
-  { title: words.bulk.author, run: () => ask('author') },
-  { title: words.bulk.delete, run: () => (deleting.value = true) },
+  { title: bulkWords.draft, run: () => change({ do: 'draft' }) },
+  { title: bulkWords.addTerms, run: () => ask('add-terms') },
+  { title: bulkWords.removeTerms, run: () => ask('remove-terms') },
+  { title: bulkWords.author, run: () => ask('author') },
+  { title: bulkWords.delete, run: () => (deleting.value = true) },
 ]
 const titles = {
-  'add-terms': words.bulk.addTerms,
-  'remove-terms': words.bulk.removeTerms,
-  author: words.bulk.author,
+  'add-terms': bulkWords.addTerms,
+  'remove-terms': bulkWords.removeTerms,
+  author: bulkWords.author,
 }
 
 function ask(what: 'add-terms' | 'remove-terms' | 'author') {
@@ -60,7 +61,7 @@ async function change(action: BulkAction) {
       action,
     })
     notices.tell({
-      text: words.bulk.done(format.value.format(done.changed)),
+      text: bulkWords.done(format.value.format(done.changed)),
       action: { title: shared.undo, run: () => undo(done.id) },
     })
     emit('changed')
@@ -75,7 +76,7 @@ async function change(action: BulkAction) {
 async function undo(id: string) {
   try {
     const { undone, kept } = await request<BulkUndoOutcome>('DELETE', `/api/bench/bulk/${id}`)
-    notices.tell({ text: words.bulk.undone(undone, kept) })
+    notices.tell({ text: bulkWords.undone(undone, kept) })
   } catch (error) {
     if (!(error instanceof RequestProblem)) throw error
     notices.tell({ text: error.message })
@@ -85,20 +86,20 @@ async function undo(id: string) {
 </script>
 
 <template>
-  <div class="bulk" role="region" :aria-label="words.bulk.chosen(format.format(chosen.length))">
-    <strong class="tabular">{{ words.bulk.chosen(format.format(chosen.length)) }}</strong>
+  <div class="bulk" role="region" :aria-label="bulkWords.chosen(format.format(chosen.length))">
+    <strong class="tabular">{{ bulkWords.chosen(format.format(chosen.length)) }}</strong>
     <button v-if="chosen.length < total" type="button" class="all" @click="emit('chooseAll')">
-      {{ words.bulk.chooseAll(format.format(total)) }}
+      {{ bulkWords.chooseAll(format.format(total)) }}
     </button>
-    <button type="button" class="all" @click="emit('clear')">{{ words.bulk.clear }}</button>
+    <button type="button" class="all" @click="emit('clear')">{{ bulkWords.clear }}</button>
     <span class="push" />
-    <v-btn height="34" :loading="sending" @click="change({ do: 'publish' })">{{ words.bulk.publish }}</v-btn>
-    <v-btn height="34" :loading="sending" @click="change({ do: 'archive' })">{{ words.bulk.archive }}</v-btn>
-    <MoreMenu :label="words.bulk.more" :actions="more" />
+    <v-btn height="34" :loading="sending" @click="change({ do: 'publish' })">{{ bulkWords.publish }}</v-btn>
+    <v-btn height="34" :loading="sending" @click="change({ do: 'archive' })">{{ bulkWords.archive }}</v-btn>
+    <MoreMenu :label="bulkWords.more" :actions="more" />
     <ConfirmDialog
       v-model="deleting"
-      :title="words.bulk.deleteTitle(format.format(chosen.length))"
-      :text="words.bulk.deleteText"
+      :title="bulkWords.deleteTitle(format.format(chosen.length))"
+      :text="bulkWords.deleteText"
       :action="words.delete"
       @confirm="change({ do: 'delete' })"
     />
@@ -122,7 +123,7 @@ async function undo(id: string) {
       </div>
       <template #actions>
         <v-btn height="36" @click="asking = null">{{ shared.cancel }}</v-btn>
-        <v-btn height="36" variant="flat" color="primary" @click="apply">{{ words.bulk.apply }}</v-btn>
+        <v-btn height="36" variant="flat" color="primary" @click="apply">{{ bulkWords.apply }}</v-btn>
       </template>
     </SheetDialog>
   </div>

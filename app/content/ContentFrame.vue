@@ -11,6 +11,10 @@ import { useCollections } from '../stores/collections'
 import { useSession } from '../stores/session'
 import { iconPaths } from '~~/site/icons'
 import { words } from './words'
+import { facetWords } from './facets/words'
+import { peopleWords } from './people/words'
+import { mediaWords } from './media/words'
+import { collectionWords } from './collections/words'
 
 /** The Content screens' frame: the collections at the side, what is open beside them; folded in a narrow window. */
 const route = useRoute()
@@ -25,9 +29,9 @@ async function load() {
 }
 
 const others = [
-  { path: '/bench/content/facets', title: words.facets.title, icon: mdiFileTreeOutline },
-  { path: '/bench/content/media', title: words.media.title, icon: mdiImageMultipleOutline },
-  { path: '/bench/content/people', title: words.people.title, icon: mdiAccountEditOutline },
+  { path: '/bench/content/facets', title: facetWords.title, icon: mdiFileTreeOutline },
+  { path: '/bench/content/media', title: mediaWords.title, icon: mdiImageMultipleOutline },
+  { path: '/bench/content/people', title: peopleWords.title, icon: mdiAccountEditOutline },
 ]
 
 void load()
@@ -47,14 +51,14 @@ defineExpose({ load })
           :to="`/bench/content/${one.slug}`"
           :class="{ here: route.params.collection === one.slug }"
           :aria-current="route.params.collection === one.slug ? 'page' : undefined"
-          :aria-description="words.people.entries(format.format(one.entries))"
+          :aria-description="peopleWords.entries(format.format(one.entries))"
         >
           <v-icon :icon="iconPaths[one.icon]" size="18" />
           <span class="name">{{ one.name }}</span>
           <span class="count tabular" aria-hidden="true">{{ format.format(one.entries) }}</span>
         </NuxtLink>
         <NuxtLink v-if="session.maySetUp" class="add" to="/bench/content/new">
-          <v-icon :icon="mdiPlus" size="18" />{{ words.collection.add }}
+          <v-icon :icon="mdiPlus" size="18" />{{ collectionWords.add }}
         </NuxtLink>
         <h2 class="second">{{ words.shared }}</h2>
         <NuxtLink

@@ -216,7 +216,7 @@ describe('the checks', () => {
     await waitForText(page, panel, '8 entries in rows of 3 leave a hole of 1 in the last row.')
     await waitForText(page, panel, 'is stretched to a box')
     await press(page, 'button', 'Show it: Hole in the last row, Latest notes')
-    expect(await page.$eval('output', (output) => output.textContent)).toMatch(/^\d+ px$/)
+    expect(await page.$eval('output', (output) => output.textContent)).toMatch(/^\d+ pxlisting \d+ px$/)
     await press(page, 'button', 'Show 12: Latest notes')
     await waitForNoText(page, panel, 'in rows of 3 leave a hole')
     await expect.poll(() => shown.$$eval(`${first} article`, (all) => all.length)).toBe(12)

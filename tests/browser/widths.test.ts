@@ -16,7 +16,7 @@ async function shapeDrawer(): Promise<Page> {
   await page.setViewport({ width: 1500, height: 900 })
   await openInBench(page, 'From the hill')
   await press(page, 'button', 'Latest notes 6')
-  await page.locator('::-p-aria([role="button"][name*="How they are laid out"])').click()
+  await press(page, 'button', 'How they are laid out: a grid of 3 columns, 2 · 1')
   await waitFor(page, 'spinbutton', 'Column gap')
   return page
 }
@@ -69,10 +69,10 @@ describe('the space between cards', () => {
 describe('the width of a listing', () => {
   it('is told as its own, with the page on which it has it, and what it never comes to is said', async () => {
     const page = await shapeDrawer()
-    await waitForText(page, 'output', '1280 px · listing 812 px')
+    await waitForText(page, 'output', '1280 pxlisting 812 px')
     await waitForText(page, '[aria-label="The listing in words"]', 'a grid of 3 columns · 2 · 1')
     await press(page, 'button', 'Narrow')
-    await waitForText(page, 'output', '390 px · listing 350 px')
+    await waitForText(page, 'output', '390 pxlisting 350 px')
     await waitForText(
       page,
       '[aria-label="The listing in words"]',

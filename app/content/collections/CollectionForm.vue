@@ -4,14 +4,14 @@ import type { CollectionInput } from '~~/core/content/collection'
 import SettingRow from '../../shared/settings/SettingRow.vue'
 import { useCatalogue } from '../../stores/catalogue'
 import FieldMessages from '../FieldMessages.vue'
-import { words } from '../words'
+import { collectionWords } from './words'
 import IconPicker from '../../shared/settings/IconPicker.vue'
 
 /** What a collection is: its names, icon, kind, addresses and facets. */
 defineProps<{ values: CollectionInput; faults: (path: string) => string[] }>()
 const emit = defineEmits<{ change: [change: Partial<CollectionInput>]; leave: [path: string] }>()
 const catalogue = useCatalogue()
-const kinds = collectionKinds.map((value) => ({ value, title: words.collection.kinds[value] }))
+const kinds = collectionKinds.map((value) => ({ value, title: collectionWords.kinds[value] }))
 const texts = ['name', 'singular', 'plural'] as const
 </script>
 
@@ -19,7 +19,7 @@ const texts = ['name', 'singular', 'plural'] as const
   <v-text-field
     v-for="text in texts"
     :key="text"
-    :label="words.collection[text]"
+    :label="collectionWords[text]"
     :model-value="values[text]"
     :error-messages="faults(text)"
     autocomplete="off"
@@ -27,15 +27,15 @@ const texts = ['name', 'singular', 'plural'] as const
     @blur="emit('leave', text)"
   />
   <v-select
-    :label="words.collection.kind"
+    :label="collectionWords.kind"
     :items="kinds"
     :model-value="values.kind"
     :error-messages="faults('kind')"
     @update:model-value="emit('change', { kind: $event })"
   />
   <v-text-field
-    :label="words.collection.address"
-    :hint="words.collection.addressHint"
+    :label="collectionWords.address"
+    :hint="collectionWords.addressHint"
     persistent-hint
     :model-value="values.address"
     :error-messages="faults('address')"
@@ -43,16 +43,16 @@ const texts = ['name', 'singular', 'plural'] as const
     @update:model-value="emit('change', { address: $event ?? '' })"
     @blur="emit('leave', 'address')"
   />
-  <SettingRow :label="words.collection.icon">
+  <SettingRow :label="collectionWords.icon">
     <IconPicker
-      :label="words.collection.icon"
+      :label="collectionWords.icon"
       :value="values.icon"
       @change="emit('change', { icon: $event })"
     />
     <FieldMessages :faults="faults('icon')" />
   </SettingRow>
   <v-autocomplete
-    :label="words.collection.facets"
+    :label="collectionWords.facets"
     :items="[...catalogue.catalogue.facets]"
     item-title="name"
     item-value="id"

@@ -13,7 +13,7 @@ import { useForm } from '../../shared/form'
 import { request } from '../../shared/http'
 import { useCatalogue } from '../../stores/catalogue'
 import { fieldEditing } from '../inputs'
-import { words } from '../words'
+import { fieldWords } from './words'
 import FieldSettings from './FieldSettings.vue'
 
 /** A field of a collection: made, changed, and given another type after a look at what that does. */
@@ -43,7 +43,7 @@ const changesType = computed(() => props.field !== null && props.field.type !== 
 const sample = computed<Field>(() => ({
   ...inputOf(values),
   id: 0,
-  name: words.field.fallback,
+  name: fieldWords.fallback,
   required: false,
   help: '',
 }))
@@ -130,17 +130,17 @@ async function save() {
   <FormDialog
     v-model="open"
     :width="560"
-    :title="field === null ? words.field.new : words.field.edit(field.name)"
-    :save="changesType ? (trial === null ? words.field.look : words.field.convert) : words.field.save"
+    :title="field === null ? fieldWords.new : fieldWords.edit(field.name)"
+    :save="changesType ? (trial === null ? fieldWords.look : fieldWords.convert) : fieldWords.save"
     :sending="sending"
     :problem="problem"
     :changed="changed"
-    :remove="field ? words.field.delete : undefined"
+    :remove="field ? fieldWords.delete : undefined"
     @send="changesType && trial === null ? look() : save()"
     @remove="field && emit('remove', field)"
   >
     <v-text-field
-      :label="words.field.name"
+      :label="fieldWords.name"
       :model-value="values.name"
       :error-messages="faults('name')"
       autocomplete="off"
@@ -149,7 +149,7 @@ async function save() {
       @blur="leave('name')"
     />
     <v-select
-      :label="words.field.type"
+      :label="fieldWords.type"
       :items="types"
       :model-value="values.type"
       :error-messages="faults('type')"
@@ -180,15 +180,15 @@ async function save() {
     />
     <v-text-field
       v-model="values.help"
-      :label="words.field.help"
-      :hint="words.field.helpHint"
+      :label="fieldWords.help"
+      :hint="fieldWords.helpHint"
       :error-messages="faults('help')"
       autocomplete="off"
       @blur="leave('help')"
     />
     <v-text-field
-      :label="words.field.key"
-      :hint="words.field.keyHint"
+      :label="fieldWords.key"
+      :hint="fieldWords.keyHint"
       :model-value="values.key"
       :error-messages="faults('key')"
       autocomplete="off"
@@ -196,24 +196,20 @@ async function save() {
       @blur="leave('key')"
     />
     <div>
-      <v-switch v-model="values.required" :label="words.field.required" />
-      <v-switch
-        v-model="values.filterable"
-        :label="words.field.filterable"
-        :disabled="kind.filter === null"
-      />
-      <v-switch v-model="values.sortable" :label="words.field.sortable" :disabled="kind.sortKey === null" />
+      <v-switch v-model="values.required" :label="fieldWords.required" />
+      <v-switch v-model="values.filterable" :label="fieldWords.filterable" :disabled="kind.filter === null" />
+      <v-switch v-model="values.sortable" :label="fieldWords.sortable" :disabled="kind.sortKey === null" />
     </div>
-    <section v-if="trial" class="trial" :aria-label="words.field.trial">
+    <section v-if="trial" class="trial" :aria-label="fieldWords.trial">
       <p>
-        <strong>{{ words.field.trial }}</strong>
+        <strong>{{ fieldWords.trial }}</strong>
       </p>
-      <p v-if="trial.total === 0">{{ words.field.trialNone }}</p>
-      <p v-else-if="trial.refusedCount === 0">{{ words.field.trialAll(number.format(trial.total)) }}</p>
+      <p v-if="trial.total === 0">{{ fieldWords.trialNone }}</p>
+      <p v-else-if="trial.refusedCount === 0">{{ fieldWords.trialAll(number.format(trial.total)) }}</p>
       <template v-else>
         <p>
           {{
-            words.field.trialSome(
+            fieldWords.trialSome(
               number.format(trial.converted),
               number.format(trial.total),
               number.format(trial.refusedCount),
@@ -226,7 +222,7 @@ async function save() {
           </li>
         </ul>
         <p v-if="trial.refusedCount > 8">
-          {{ words.field.trialMore(number.format(trial.refusedCount - 8)) }}
+          {{ fieldWords.trialMore(number.format(trial.refusedCount - 8)) }}
         </p>
       </template>
     </section>

@@ -11,7 +11,7 @@ import SortableList from '../../shared/sorting/SortableList.vue'
 import { words as shared } from '../../shared/words'
 import { useCatalogue } from '../../stores/catalogue'
 import { useNotices } from '../../stores/notices'
-import { words } from '../words'
+import { collectionWords, fieldWords } from './words'
 import FieldDialog from './FieldDialog.vue'
 
 /** The fields of a collection in the order of its form. */
@@ -34,9 +34,9 @@ async function order(next: readonly Field[]) {
 
 async function saved(field: Field, kind: 'saved' | 'converted') {
   await catalogue.load()
-  if (kind === 'saved') return notices.tell({ text: words.field.saved(field.name) })
+  if (kind === 'saved') return notices.tell({ text: fieldWords.saved(field.name) })
   notices.tell({
-    text: words.field.converted(field.name),
+    text: fieldWords.converted(field.name),
     action: {
       title: shared.undo,
       run: () => putBack(field, () => request('DELETE', `/api/bench/fields/${field.id}/conversion`)),
@@ -47,7 +47,7 @@ async function saved(field: Field, kind: 'saved' | 'converted') {
 async function remove(field: Field) {
   if (!(await done(() => request('DELETE', `/api/bench/fields/${field.id}`)))) return
   notices.tell({
-    text: words.field.deleted(field.name),
+    text: fieldWords.deleted(field.name),
     action: {
       title: shared.undo,
       run: () => putBack(field, () => request('POST', `/api/bench/fields/${field.id}/restore`)),
@@ -56,7 +56,7 @@ async function remove(field: Field) {
 }
 
 async function putBack(field: Field, action: () => Promise<unknown>) {
-  if (await done(action)) notices.tell({ text: words.field.reverted(field.name) })
+  if (await done(action)) notices.tell({ text: fieldWords.reverted(field.name) })
 }
 
 /** Does something to the fields and shows them as they are then; whether it was done. */
@@ -67,17 +67,17 @@ async function done(action: () => Promise<unknown>): Promise<boolean> {
 }
 
 function marks(field: Field): string {
-  const { marks: names } = words.field
+  const { marks: names } = fieldWords
   const shown = (['required', 'filterable', 'sortable'] as const).filter((mark) => field[mark])
   return [fieldTypes.get(field.type).title, ...shown.map((mark) => names[mark])].join(' · ')
 }
 </script>
 
 <template>
-  <section :aria-label="words.collection.fields">
-    <h2>{{ words.collection.fields }}</h2>
-    <p class="hint">{{ words.collection.fieldsHint }}</p>
-    <p v-if="fields.length === 0" class="none">{{ words.collection.noFields }}</p>
+  <section :aria-label="collectionWords.fields">
+    <h2>{{ collectionWords.fields }}</h2>
+    <p class="hint">{{ collectionWords.fieldsHint }}</p>
+    <p v-if="fields.length === 0" class="none">{{ collectionWords.noFields }}</p>
     <SortableList
       v-slot="{ item: field, handle }"
       class="list"
@@ -93,7 +93,7 @@ function marks(field: Field): string {
         <v-icon :icon="mdiChevronRight" size="18" />
       </button>
     </SortableList>
-    <v-btn height="36" :prepend-icon="mdiPlus" @click="edit(null)">{{ words.field.add }}</v-btn>
+    <v-btn height="36" :prepend-icon="mdiPlus" @click="edit(null)">{{ fieldWords.add }}</v-btn>
     <FieldDialog
       v-model="open"
       :collection-id="collection.id"

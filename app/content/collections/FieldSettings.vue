@@ -9,7 +9,7 @@ import SettingRow from '../../shared/settings/SettingRow.vue'
 import { useCatalogue } from '../../stores/catalogue'
 import FieldMessages from '../FieldMessages.vue'
 import { fieldEditing, mediaKindNames } from '../inputs'
-import { words } from '../words'
+import { fieldWords } from './words'
 
 /** The settings of a field's type. What is typed is kept as it is; the core's check says what is wrong. */
 const props = defineProps<{
@@ -77,7 +77,7 @@ function addOption() {
       v-else-if="setting.control === 'currencies' || setting.control === 'kinds'"
       :label="setting.label"
       :items="setting.control === 'kinds' ? kinds : currencies"
-      :hint="setting.control === 'kinds' ? words.field.anyKind : undefined"
+      :hint="setting.control === 'kinds' ? fieldWords.anyKind : undefined"
       :model-value="settings[setting.key] as string[]"
       :error-messages="faults(`settings.${setting.key}`)"
       multiple
@@ -90,7 +90,7 @@ function addOption() {
     <SettingRow v-else-if="setting.control === 'options'" :label="setting.label">
       <div v-for="(option, at) in options" :key="at" class="option">
         <v-text-field
-          :aria-label="words.field.option(at + 1)"
+          :aria-label="fieldWords.option(at + 1)"
           :model-value="option.title"
           autocomplete="off"
           @update:model-value="setOption(at, $event ?? '')"
@@ -101,7 +101,7 @@ function addOption() {
           size="34"
           variant="text"
           :disabled="options.length === 1"
-          :aria-label="words.field.removeOption(option.title)"
+          :aria-label="fieldWords.removeOption(option.title)"
           @click="
             set(
               'options',
@@ -111,7 +111,7 @@ function addOption() {
         />
       </div>
       <v-btn class="add" height="34" :prepend-icon="mdiPlus" @click="addOption">{{
-        words.field.addOption
+        fieldWords.addOption
       }}</v-btn>
       <FieldMessages :faults="faults('settings.options')" />
     </SettingRow>

@@ -8,7 +8,7 @@ import FormDialog from '../../shared/FormDialog.vue'
 import { useForm } from '../../shared/form'
 import { request } from '../../shared/http'
 import { useCatalogue } from '../../stores/catalogue'
-import { words } from '../words'
+import { facetWords } from './words'
 
 /** A facet: its names, and the collections it classifies. */
 const open = defineModel<boolean>({ required: true })
@@ -42,18 +42,18 @@ async function save() {
 <template>
   <FormDialog
     v-model="open"
-    :title="facet === null ? words.facets.new : words.facets.edit(facet.name)"
-    :save="words.facets.save"
+    :title="facet === null ? facetWords.new : facetWords.edit(facet.name)"
+    :save="facetWords.save"
     :sending="sending"
     :problem="problem"
     :changed="changed"
-    :remove="facet ? words.facets.delete : undefined"
+    :remove="facet ? facetWords.delete : undefined"
     @send="save"
     @remove="facet && emit('remove', facet)"
   >
     <v-text-field
       v-model="values.name"
-      :label="words.facets.name"
+      :label="facetWords.name"
       :error-messages="faults('name')"
       autocomplete="off"
       autofocus
@@ -61,14 +61,14 @@ async function save() {
     />
     <v-text-field
       v-model="values.plural"
-      :label="words.facets.plural"
+      :label="facetWords.plural"
       :error-messages="faults('plural')"
       autocomplete="off"
       @blur="leave('plural')"
     />
     <v-autocomplete
       v-model="values.collections"
-      :label="words.facets.collections"
+      :label="facetWords.collections"
       :items="[...catalogue.catalogue.collections]"
       item-title="name"
       item-value="id"

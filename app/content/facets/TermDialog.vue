@@ -11,7 +11,7 @@ import { useForm } from '../../shared/form'
 import { request } from '../../shared/http'
 import { iconPaths } from '~~/site/icons'
 import MediaChoice from '../media/MediaChoice.vue'
-import { words } from '../words'
+import { facetWords } from './words'
 
 /** A term: made under a parent, or changed. */
 const open = defineModel<boolean>({ required: true })
@@ -27,7 +27,7 @@ const form = useForm<TermInput>(blank, (values) => faultsOf(parseTermInput(input
 const { values, faults, leave, sending, problem, changed } = form
 const slugFollows = ref(true)
 const icons = computed(() => [
-  { value: '', title: words.facets.noIcon },
+  { value: '', title: facetWords.noIcon },
   ...collectionIcons.map((value) => ({ value, title: value })),
 ])
 
@@ -63,15 +63,15 @@ async function save() {
   <FormDialog
     v-model="open"
     :width="520"
-    :title="term === null ? words.facets.newTerm : words.facets.term(term.name)"
-    :save="words.facets.saveTerm"
+    :title="term === null ? facetWords.newTerm : facetWords.term(term.name)"
+    :save="facetWords.saveTerm"
     :sending="sending"
     :problem="problem"
     :changed="changed"
     @send="save"
   >
     <v-text-field
-      :label="words.facets.name"
+      :label="facetWords.name"
       :model-value="values.name"
       :error-messages="faults('name')"
       autocomplete="off"
@@ -80,7 +80,7 @@ async function save() {
       @blur="leave('name')"
     />
     <v-text-field
-      :label="words.facets.slug"
+      :label="facetWords.slug"
       :prefix="`/${facet.slug}/`"
       :model-value="values.slug"
       :error-messages="faults('slug')"
@@ -90,14 +90,14 @@ async function save() {
     />
     <v-textarea
       v-model="values.description"
-      :label="words.facets.description"
+      :label="facetWords.description"
       rows="2"
       auto-grow
       :error-messages="faults('description')"
       @blur="leave('description')"
     />
     <div class="signs">
-      <v-select v-model="values.icon" :items="icons" :label="words.facets.icon">
+      <v-select v-model="values.icon" :items="icons" :label="facetWords.icon">
         <template #selection="{ item }">
           <v-icon v-if="values.icon" :icon="iconPaths[values.icon]" size="18" class="chosen-icon" />{{
             item.title
@@ -106,16 +106,16 @@ async function save() {
       </v-select>
       <v-text-field
         v-model="values.colour"
-        :label="words.facets.colour"
+        :label="facetWords.colour"
         placeholder="#a8431f"
         :error-messages="faults('colour')"
         autocomplete="off"
         @blur="leave('colour')"
       />
     </div>
-    <section :aria-label="words.facets.picture">
-      <p class="input-title">{{ words.facets.picture }}</p>
-      <MediaChoice v-model="values.pictureId" :kinds="['picture']" :name="words.facets.picture" />
+    <section :aria-label="facetWords.picture">
+      <p class="input-title">{{ facetWords.picture }}</p>
+      <MediaChoice v-model="values.pictureId" :kinds="['picture']" :name="facetWords.picture" />
     </section>
   </FormDialog>
 </template>

@@ -8,7 +8,7 @@ import MoveHandle from '../../shared/sorting/MoveHandle.vue'
 import type { Direction } from '../../shared/sorting/MoveHandle.vue'
 import { holdFocus } from '../../shared/sorting/held-focus'
 import { iconPaths } from '~~/site/icons'
-import { words } from '../words'
+import { facetWords } from './words'
 
 /** Terms under one parent, each with its own below it: dragged into order and into each other. */
 const props = defineProps<{
@@ -52,10 +52,10 @@ function step(term: TermRow, direction: Direction, handle: HTMLElement) {
 
 function actions(term: TermRow) {
   return [
-    { title: words.facets.change, run: () => emit('act', 'change', term) },
-    { title: words.facets.addBelow, run: () => emit('act', 'below', term) },
-    { title: words.facets.merge, run: () => emit('act', 'merge', term) },
-    { title: words.facets.deleteTerm, run: () => emit('act', 'delete', term) },
+    { title: facetWords.change, run: () => emit('act', 'change', term) },
+    { title: facetWords.addBelow, run: () => emit('act', 'below', term) },
+    { title: facetWords.merge, run: () => emit('act', 'merge', term) },
+    { title: facetWords.deleteTerm, run: () => emit('act', 'delete', term) },
   ]
 }
 </script>
@@ -92,7 +92,7 @@ function actions(term: TermRow) {
           {{ term.name }}
         </button>
         <span class="count tabular">{{ format.format(term.entries) }}</span>
-        <MoreMenu v-if="!fixed" :label="words.facets.more(term.name)" :actions="actions(term)" :size="32" />
+        <MoreMenu v-if="!fixed" :label="facetWords.more(term.name)" :actions="actions(term)" :size="32" />
       </div>
       <TermTree
         :terms="terms"

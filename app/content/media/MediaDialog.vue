@@ -13,7 +13,7 @@ import { request } from '../../shared/http'
 import { words as shared } from '../../shared/words'
 import { useCatalogue } from '../../stores/catalogue'
 import { useNotices } from '../../stores/notices'
-import { words } from '../words'
+import { mediaWords } from './words'
 import { pictureAt, sizeOf } from './media-files'
 
 /** A stored file: what is said about it, the point that cropping keeps, where it is used. */
@@ -61,7 +61,7 @@ async function save() {
   const saved = await form.send(() => request<MediaRow>('PUT', `/api/bench/media/${shown.id}`, { ...values }))
   if (saved === null) return
   media.value = null
-  notices.tell({ text: words.media.saved(saved.fileName) })
+  notices.tell({ text: mediaWords.saved(saved.fileName) })
   emit('changed')
 }
 
@@ -72,7 +72,7 @@ async function remove() {
   if (gone === null) return
   media.value = null
   notices.tell({
-    text: words.media.deleted(shown.fileName),
+    text: mediaWords.deleted(shown.fileName),
     action: { title: shared.undo, run: () => putBack(shown) },
   })
   emit('changed')
@@ -98,7 +98,7 @@ async function putBack(gone: MediaRow) {
           v-if="media.kind === 'picture'"
           type="button"
           class="focus"
-          :aria-label="words.media.focusAt(percent.x, percent.y)"
+          :aria-label="mediaWords.focusAt(percent.x, percent.y)"
           @click="point"
           @keydown.left.prevent="nudge(-0.02, 0)"
           @keydown.right.prevent="nudge(0.02, 0)"
@@ -114,8 +114,8 @@ async function putBack(gone: MediaRow) {
         </button>
         <video v-else-if="media.kind === 'video'" controls :src="fileAddress(media)" />
         <audio v-else-if="media.kind === 'sound'" controls :src="fileAddress(media)" />
-        <a v-else :href="fileAddress(media)" target="_blank">{{ words.media.open(media.fileName) }}</a>
-        <p v-if="media.kind === 'picture'" class="note">{{ words.media.focus }}</p>
+        <a v-else :href="fileAddress(media)" target="_blank">{{ mediaWords.open(media.fileName) }}</a>
+        <p v-if="media.kind === 'picture'" class="note">{{ mediaWords.focus }}</p>
         <p class="note tabular">
           {{ media.type }} ·
           <template v-if="media.kind === 'picture'">{{ media.width }} × {{ media.height }} px · </template
@@ -126,14 +126,14 @@ async function putBack(gone: MediaRow) {
         <p v-if="problem" class="problem" role="alert">{{ problem.message }}</p>
         <v-text-field
           v-model="values.fileName"
-          :label="words.media.fileName"
+          :label="mediaWords.fileName"
           :error-messages="faults('fileName')"
           @blur="leave('fileName')"
         />
         <v-textarea
           v-model="values.alternative"
-          :label="words.media.alternative"
-          :hint="words.media.alternativeHint"
+          :label="mediaWords.alternative"
+          :hint="mediaWords.alternativeHint"
           persistent-hint
           rows="2"
           auto-grow
@@ -142,13 +142,13 @@ async function putBack(gone: MediaRow) {
         />
         <v-text-field
           v-model="values.credit"
-          :label="words.media.credit"
+          :label="mediaWords.credit"
           :error-messages="faults('credit')"
           @blur="leave('credit')"
         />
         <p v-if="usesUnknown" class="problem" role="alert">{{ usesUnknown }}</p>
-        <section v-if="uses?.length" :aria-label="words.media.usedIn">
-          <p class="input-title">{{ words.media.usedIn }}</p>
+        <section v-if="uses?.length" :aria-label="mediaWords.usedIn">
+          <p class="input-title">{{ mediaWords.usedIn }}</p>
           <ul>
             <li v-for="use in uses" :key="`${use.kind} ${use.id}`">
               <NuxtLink v-if="use.kind === 'entry'" :to="`/bench/content/${use.collection}/${use.id}`">{{
@@ -162,11 +162,11 @@ async function putBack(gone: MediaRow) {
     </div>
     <template #actions>
       <v-btn class="push-left" height="36" variant="text" color="error" @click="remove">{{
-        words.media.delete
+        mediaWords.delete
       }}</v-btn>
       <v-btn height="36" @click="media = null">{{ shared.cancel }}</v-btn>
       <v-btn height="36" variant="flat" color="primary" :loading="sending" @click="save">{{
-        words.media.save
+        mediaWords.save
       }}</v-btn>
     </template>
   </SheetDialog>

@@ -8,6 +8,7 @@ import { mediaTypes } from '~~/core/content/media'
 import SheetDialog from '../../shared/SheetDialog.vue'
 import { usePagedAnswer } from '../../shared/answers'
 import { words } from '../words'
+import { mediaWords } from './words'
 import MediaTile from './MediaTile.vue'
 import UploadList from './UploadList.vue'
 import { useUploads } from './uploads'
@@ -59,11 +60,11 @@ function choose(media: MediaRow) {
     <div class="picker-head">
       <v-text-field
         v-model="typed"
-        :aria-label="words.media.search"
-        :placeholder="words.media.search"
+        :aria-label="mediaWords.search"
+        :placeholder="mediaWords.search"
         :prepend-inner-icon="mdiMagnify"
       />
-      <v-btn height="40" :prepend-icon="mdiUpload" @click="file?.click()">{{ words.media.bringOne }}</v-btn>
+      <v-btn height="40" :prepend-icon="mdiUpload" @click="file?.click()">{{ mediaWords.bringOne }}</v-btn>
       <input
         ref="file"
         type="file"
@@ -74,7 +75,7 @@ function choose(media: MediaRow) {
     </div>
     <UploadList class="picker-say" :uploads="uploads" />
     <p v-if="failure" class="picker-say fault" role="alert">{{ failure }}</p>
-    <p v-if="total === 0">{{ words.media.none }}</p>
+    <p v-if="total === 0">{{ mediaWords.none }}</p>
     <ul>
       <li v-for="media in rows" :key="media.id">
         <button
@@ -91,7 +92,7 @@ function choose(media: MediaRow) {
       </li>
     </ul>
     <v-btn v-if="rows.length < (total ?? 0)" class="more" height="36" @click="more">{{
-      words.media.more((total ?? 0) - rows.length)
+      mediaWords.more((total ?? 0) - rows.length)
     }}</v-btn>
   </SheetDialog>
 </template>

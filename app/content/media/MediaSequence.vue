@@ -5,6 +5,7 @@ import type { MediaRow } from '~~/core/content/answers'
 import { useKnown } from '../../shared/answers'
 import SortableList from '../../shared/sorting/SortableList.vue'
 import { words } from '../words'
+import { mediaWords } from './words'
 import MediaPicker from './MediaPicker.vue'
 import MediaTile from './MediaTile.vue'
 
@@ -46,7 +47,7 @@ function add(media: MediaRow) {
           variant="text"
           :data-move="`earlier ${id}`"
           :disabled="at === 0"
-          :aria-label="words.media.earlier(nameOf(id))"
+          :aria-label="mediaWords.earlier(nameOf(id))"
           @click="handle.onStep('left', $event.currentTarget)"
         />
         <v-btn
@@ -55,7 +56,7 @@ function add(media: MediaRow) {
           variant="text"
           :data-move="`later ${id}`"
           :disabled="at === chosen.length - 1"
-          :aria-label="words.media.later(nameOf(id))"
+          :aria-label="mediaWords.later(nameOf(id))"
           @click="handle.onStep('right', $event.currentTarget)"
         />
         <v-btn
@@ -67,7 +68,7 @@ function add(media: MediaRow) {
         />
       </div>
     </SortableList>
-    <v-btn height="34" :prepend-icon="mdiPlus" @click="open = true">{{ words.media.addPicture(name) }}</v-btn>
+    <v-btn height="34" :prepend-icon="mdiPlus" @click="open = true">{{ mediaWords.addPicture(name) }}</v-btn>
     <MediaPicker v-model="open" :kinds="['picture']" :chosen="chosen" @choose="add" />
   </div>
 </template>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { mdiClose } from '@mdi/js'
-import { words } from '../words'
+import { mediaWords } from './words'
 import type { Upload } from './uploads'
 
 /** The files on their way, and those that did not come with the reason. */
@@ -8,16 +8,16 @@ defineProps<{ uploads: readonly Upload[] }>()
 </script>
 
 <template>
-  <ul v-if="uploads.length" class="uploads" :aria-label="words.media.uploads">
+  <ul v-if="uploads.length" class="uploads" :aria-label="mediaWords.uploads">
     <li v-for="upload in uploads" :key="upload.id" :role="upload.failure ? 'alert' : undefined">
       <span class="name">{{ upload.name }}</span>
       <span v-if="upload.failure" class="failure">{{ upload.failure }}</span>
-      <progress v-else :value="upload.done" :aria-label="words.media.progressOf(upload.name)" />
+      <progress v-else :value="upload.done" :aria-label="mediaWords.progressOf(upload.name)" />
       <v-btn
         :icon="mdiClose"
         size="28"
         variant="text"
-        :aria-label="upload.failure ? words.media.dismiss(upload.name) : words.media.stop(upload.name)"
+        :aria-label="upload.failure ? mediaWords.dismiss(upload.name) : mediaWords.stop(upload.name)"
         @click="upload.stop"
       />
     </li>

@@ -9,7 +9,7 @@ import { request } from '../../shared/http'
 import FieldMessages from '../FieldMessages.vue'
 import MediaChoice from '../media/MediaChoice.vue'
 import { useSession } from '../../stores/session'
-import { words } from '../words'
+import { peopleWords } from './words'
 
 /** An author: name, a few words and a portrait. */
 const open = defineModel<boolean>({ required: true })
@@ -43,18 +43,18 @@ async function save() {
 <template>
   <FormDialog
     v-model="open"
-    :title="author === null ? words.people.new : words.people.edit(author.name)"
-    :save="words.people.save"
+    :title="author === null ? peopleWords.new : peopleWords.edit(author.name)"
+    :save="peopleWords.save"
     :sending="sending"
     :problem="problem"
     :changed="changed"
-    :remove="author && session.maySetUp ? words.people.delete : undefined"
+    :remove="author && session.maySetUp ? peopleWords.delete : undefined"
     @send="save"
     @remove="author && emit('remove', author)"
   >
     <v-text-field
       v-model="values.name"
-      :label="words.people.name"
+      :label="peopleWords.name"
       :error-messages="faults('name')"
       autocomplete="off"
       autofocus
@@ -62,15 +62,15 @@ async function save() {
     />
     <v-textarea
       v-model="values.about"
-      :label="words.people.about"
+      :label="peopleWords.about"
       rows="2"
       auto-grow
       :error-messages="faults('about')"
       @blur="leave('about')"
     />
-    <section :aria-label="words.people.portrait">
-      <p class="input-title">{{ words.people.portrait }}</p>
-      <MediaChoice v-model="values.portraitId" :kinds="['picture']" :name="words.people.portrait" />
+    <section :aria-label="peopleWords.portrait">
+      <p class="input-title">{{ peopleWords.portrait }}</p>
+      <MediaChoice v-model="values.portraitId" :kinds="['picture']" :name="peopleWords.portrait" />
       <FieldMessages :faults="faults('portraitId')" />
     </section>
   </FormDialog>

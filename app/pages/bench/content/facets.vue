@@ -9,6 +9,7 @@ import FacetDialog from '../../../content/facets/FacetDialog.vue'
 import TermDialog from '../../../content/facets/TermDialog.vue'
 import TermTree from '../../../content/facets/TermTree.vue'
 import { words } from '../../../content/words'
+import { facetWords } from '../../../content/facets/words'
 import FindField from '../../../shared/FindField.vue'
 import ScreenHead from '../../../shared/ScreenHead.vue'
 import SheetDialog from '../../../shared/SheetDialog.vue'
@@ -26,7 +27,7 @@ import { useSession } from '../../../stores/session'
 const catalogue = useCatalogue()
 const notices = useNotices()
 const session = useSession()
-useHead({ title: `${words.facets.title} · Bushel` })
+useHead({ title: `${facetWords.title} · Bushel` })
 
 const facetList = useAnswer<readonly FacetRow[]>(() => ({ path: '/api/bench/facets' }))
 const facets = computed(() => facetList.answer.value ?? [])
@@ -53,8 +54,8 @@ const usedBy = computed(() => {
     .filter((one) => facet.value?.collections.includes(one.id))
     .map((one) => one.name)
   return names.length === 0
-    ? words.facets.unused
-    : words.facets.usedBy(new Intl.ListFormat(catalogue.catalogue.locale).format(names))
+    ? facetWords.unused
+    : facetWords.usedBy(new Intl.ListFormat(catalogue.catalogue.locale).format(names))
 })
 
 const facetOpen = ref(false)
@@ -84,20 +85,20 @@ function editFacet(one: FacetRow | null) {
 async function facetSaved(id: number, name: string) {
   await refresh()
   wantedId.value = id
-  notices.tell({ text: words.facets.saved(name) })
+  notices.tell({ text: facetWords.saved(name) })
 }
 
 async function removeFacet(one: FacetRow) {
   if ((await attempt(() => request('DELETE', `/api/bench/facets/${one.id}`))) === null) return
   await refresh()
   notices.tell({
-    text: words.facets.deleted(one.name),
+    text: facetWords.deleted(one.name),
     action: { title: shared.undo, run: () => undo('POST', `/api/bench/facets/${one.id}/restore`, one.name) },
   })
 }
 
 async function undo(method: 'POST' | 'DELETE', path: string, name: string) {
-  if ((await attempt(() => request(method, path))) !== null) notices.tell({ text: words.facets.back(name) })
+  if ((await attempt(() => request(method, path))) !== null) notices.tell({ text: facetWords.back(name) })
   await refresh()
 }
 
@@ -117,7 +118,7 @@ function editTerm(term: TermRow | null, parentId: number | null) {
 
 async function termSaved(name: string) {
   await refresh()
-  notices.tell({ text: words.facets.termSaved(name) })
+  notices.tell({ text: facetWords.termSaved(name) })
 }
 
 async function place(id: number, parentId: number | null, at: number) {
@@ -135,7 +136,7 @@ async function merge() {
       request<{ change: string }>('POST', `/api/bench/terms/${term.id}/merge`, { into: target }),
     ),
     term.name,
-    words.facets.merged(term.name),
+    facetWords.merged(term.name),
   )
 }
 
@@ -146,7 +147,7 @@ async function remove() {
   await gone(
     await attempt(() => request<{ change: string }>('DELETE', `/api/bench/terms/${term.id}`)),
     term.name,
-    words.facets.termDeleted(term.name),
+    facetWords.termDeleted(term.name),
   )
 }
 
@@ -165,10 +166,10 @@ async function gone(done: { readonly change: string } | null, name: string, text
 
 <template>
   <ContentFrame>
-    <ScreenHead :title="words.facets.title">
-      <FindField v-model="typed" :label="words.facets.find" />
+    <ScreenHead :title="facetWords.title">
+      <FindField v-model="typed" :label="facetWords.find" />
       <v-btn v-if="session.maySetUp" height="40" :prepend-icon="mdiPlus" @click="editFacet(null)">{{
-        words.facets.add
+        facetWords.add
       }}</v-btn>
       <v-btn
         v-if="facet && session.maySetUp"
@@ -177,26 +178,26 @@ async function gone(done: { readonly change: string } | null, name: string, text
         height="40"
         :prepend-icon="mdiPlus"
         @click="editTerm(null, null)"
-        >{{ words.facets.addTerm }}</v-btn
+        >{{ facetWords.addTerm }}</v-btn
       >
     </ScreenHead>
     <p v-if="failure" role="alert">{{ failure }}</p>
-    <p v-else-if="facetList.answer.value?.length === 0">{{ words.facets.none }}</p>
+    <p v-else-if="facetList.answer.value?.length === 0">{{ facetWords.none }}</p>
     <template v-if="facet">
       <ChoiceSetting
         class="which"
-        :label="words.facets.list"
+        :label="facetWords.list"
         :value="facet.id"
         :choices="facets.map((one) => ({ value: one.id, title: one.name }))"
         @change="wantedId = $event"
       />
       <div class="about">
-        <p>{{ usedBy }} {{ session.maySetUp ? words.facets.hint : words.facets.onlyDesigners }}</p>
-        <v-btn v-if="session.maySetUp" height="34" @click="editFacet(facet)">{{ words.facets.setUp }}</v-btn>
+        <p>{{ usedBy }} {{ session.maySetUp ? facetWords.hint : facetWords.onlyDesigners }}</p>
+        <v-btn v-if="session.maySetUp" height="34" @click="editFacet(facet)">{{ facetWords.setUp }}</v-btn>
       </div>
       <section :aria-label="facet.plural" class="tree" data-move-room>
-        <p v-if="termList.answer.value?.length === 0">{{ words.facets.noTerms }}</p>
-        <p v-if="terms.length > 0 && found.length === 0">{{ words.facets.foundNone }}</p>
+        <p v-if="termList.answer.value?.length === 0">{{ facetWords.noTerms }}</p>
+        <p v-if="terms.length > 0 && found.length === 0">{{ facetWords.foundNone }}</p>
         <TermTree
           :terms="found"
           :still="typed.trim() !== '' || !session.maySetUp"
@@ -218,8 +219,8 @@ async function gone(done: { readonly change: string } | null, name: string, text
     <FacetDialog v-model="facetOpen" :facet="editedFacet" @saved="facetSaved" @remove="removeFacet" />
     <ConfirmDialog
       :model-value="deleting !== null"
-      :title="words.facets.deleteTitle(deleting?.name ?? '')"
-      :text="words.facets.deleteText(format.format(deleting?.entries ?? 0))"
+      :title="facetWords.deleteTitle(deleting?.name ?? '')"
+      :text="facetWords.deleteText(format.format(deleting?.entries ?? 0))"
       :action="words.delete"
       @update:model-value="deleting = $event ? deleting : null"
       @confirm="remove"
@@ -229,13 +230,13 @@ async function gone(done: { readonly change: string } | null, name: string, text
       :model-value="merging !== null"
       @update:model-value="merging = null"
       :width="440"
-      :title="words.facets.mergeTitle(merging.name)"
+      :title="facetWords.mergeTitle(merging.name)"
     >
       <v-autocomplete
         v-model="into"
-        :label="words.facets.mergeInto"
+        :label="facetWords.mergeInto"
         :items="mergeTargets"
-        :hint="words.facets.mergeHint"
+        :hint="facetWords.mergeHint"
         persistent-hint
         auto-select-first
       />
@@ -243,7 +244,7 @@ async function gone(done: { readonly change: string } | null, name: string, text
       <template #actions>
         <v-btn height="36" @click="merging = null">{{ shared.cancel }}</v-btn>
         <v-btn height="36" variant="flat" color="primary" :disabled="into === null" @click="merge">{{
-          words.facets.merge
+          facetWords.merge
         }}</v-btn>
       </template>
     </SheetDialog>

@@ -12,7 +12,7 @@ import MediaTile from '../../../content/media/MediaTile.vue'
 import UploadList from '../../../content/media/UploadList.vue'
 import { sizeOf } from '../../../content/media/media-files'
 import { useUploads } from '../../../content/media/uploads'
-import { words } from '../../../content/words'
+import { mediaWords } from '../../../content/media/words'
 import ScreenHead from '../../../shared/ScreenHead.vue'
 import { usePagedAnswer } from '../../../shared/answers'
 import { useCatalogue } from '../../../stores/catalogue'
@@ -20,13 +20,13 @@ import { useNotices } from '../../../stores/notices'
 
 const catalogue = useCatalogue()
 const notices = useNotices()
-useHead({ title: `${words.media.title} · Bushel` })
+useHead({ title: `${mediaWords.title} · Bushel` })
 
 const typed = ref('')
 const search = refDebounced(typed, 200)
 const kind = ref('')
 const kinds = [
-  { value: '', title: words.media.any },
+  { value: '', title: mediaWords.any },
   ...mediaKinds.map((value) => ({ value, title: mediaKindNames[value] })),
 ]
 const list = usePagedAnswer<MediaRow>((page) => ({
@@ -46,39 +46,39 @@ const { isOverDropZone } = useDropZone(place, { onDrop: (files) => void bringAll
 
 async function bringAll(files: readonly File[]) {
   const stored = await bring(files)
-  if (stored.length > 0) notices.tell({ text: words.media.brought(stored.length) })
+  if (stored.length > 0) notices.tell({ text: mediaWords.brought(stored.length) })
   await again()
 }
 </script>
 
 <template>
   <ContentFrame>
-    <ScreenHead :title="words.media.title">
+    <ScreenHead :title="mediaWords.title">
       <v-text-field
         v-model="typed"
         class="search"
-        :aria-label="words.media.search"
-        :placeholder="words.media.search"
+        :aria-label="mediaWords.search"
+        :placeholder="mediaWords.search"
         :prepend-inner-icon="mdiMagnify"
       />
-      <v-select v-model="kind" class="kind" :items="kinds" :aria-label="words.media.kind" />
+      <v-select v-model="kind" class="kind" :items="kinds" :aria-label="mediaWords.kind" />
       <v-btn variant="flat" color="primary" height="40" :prepend-icon="mdiUpload" @click="file?.click()">{{
-        words.media.bring
+        mediaWords.bring
       }}</v-btn>
       <input
         ref="file"
         type="file"
         multiple
         hidden
-        :aria-label="words.media.bring"
+        :aria-label="mediaWords.bring"
         @change="bringAll([...(($event.target as HTMLInputElement).files ?? [])])"
       />
     </ScreenHead>
     <p v-if="failure" class="fault" role="alert">{{ failure }}</p>
     <div ref="place" class="place" :class="{ over: isOverDropZone }">
-      <p class="drop">{{ words.media.drop }}</p>
+      <p class="drop">{{ mediaWords.drop }}</p>
       <UploadList :uploads="uploads" />
-      <p v-if="total === 0">{{ words.media.none }}</p>
+      <p v-if="total === 0">{{ mediaWords.none }}</p>
       <ul>
         <li v-for="media in rows" :key="media.id">
           <button type="button" @click="opened = media">
@@ -91,12 +91,12 @@ async function bringAll(files: readonly File[]) {
                 ? `${media.width} × ${media.height}`
                 : sizeOf(media.bytes, catalogue.catalogue.locale)
             }}
-            · {{ words.media.uses(media.uses) }}</span
+            · {{ mediaWords.uses(media.uses) }}</span
           >
         </li>
       </ul>
       <v-btn v-if="rows.length < (total ?? 0)" height="36" @click="more">{{
-        words.media.more((total ?? 0) - rows.length)
+        mediaWords.more((total ?? 0) - rows.length)
       }}</v-btn>
     </div>
     <MediaDialog v-model="opened" @changed="again" />

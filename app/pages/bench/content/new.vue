@@ -7,7 +7,7 @@ import { slugOf } from '~~/core/content/slug'
 import { faultsOf } from '~~/core/parsing'
 import ContentFrame from '../../../content/ContentFrame.vue'
 import CollectionForm from '../../../content/collections/CollectionForm.vue'
-import { words } from '../../../content/words'
+import { collectionWords } from '../../../content/collections/words'
 import UnsavedGuard from '../../../shared/UnsavedGuard.vue'
 import { useForm } from '../../../shared/form'
 import { request } from '../../../shared/http'
@@ -17,7 +17,7 @@ import { useNotices } from '../../../stores/notices'
 
 const catalogue = useCatalogue()
 const notices = useNotices()
-useHead({ title: `${words.collection.new} · Bushel` })
+useHead({ title: `${collectionWords.new} · Bushel` })
 
 const blank: CollectionInput = {
   name: '',
@@ -59,19 +59,19 @@ async function make() {
   )
   if (made === null) return
   await catalogue.load()
-  notices.tell({ text: words.collection.made(values.name) })
+  notices.tell({ text: collectionWords.made(values.name) })
   await guard.value?.pass(`/bench/content/${made.slug}/set-up`)
 }
 </script>
 
 <template>
   <ContentFrame>
-    <h1>{{ words.collection.new }}</h1>
+    <h1>{{ collectionWords.new }}</h1>
     <form novalidate @submit.prevent="make">
       <p v-if="problem" class="problem" role="alert">{{ problem.message }}</p>
       <CollectionForm :values="values" :faults="faults" @change="change" @leave="leave" />
       <v-btn type="submit" variant="flat" color="primary" height="40" :loading="sending">{{
-        words.collection.make
+        collectionWords.make
       }}</v-btn>
     </form>
     <UnsavedGuard ref="guard" :changed="changed" />

@@ -8,6 +8,8 @@ import ContentFrame from '../../../content/ContentFrame.vue'
 import MediaFace from '../../../content/people/MediaFace.vue'
 import AuthorDialog from '../../../content/people/AuthorDialog.vue'
 import { words } from '../../../content/words'
+import { facetWords } from '../../../content/facets/words'
+import { peopleWords } from '../../../content/people/words'
 import ConfirmDialog from '../../../shared/ConfirmDialog.vue'
 import FindField from '../../../shared/FindField.vue'
 import ScreenHead from '../../../shared/ScreenHead.vue'
@@ -21,7 +23,7 @@ import { useNotices } from '../../../stores/notices'
 
 const catalogue = useCatalogue()
 const notices = useNotices()
-useHead({ title: `${words.people.title} · Bushel` })
+useHead({ title: `${peopleWords.title} · Bushel` })
 
 const {
   answer: authors,
@@ -62,7 +64,7 @@ function edit(author: AuthorRow | null) {
 
 async function saved(name: string) {
   await Promise.all([again(), catalogue.load()])
-  notices.tell({ text: words.people.saved(name) })
+  notices.tell({ text: peopleWords.saved(name) })
 }
 
 async function remove() {
@@ -72,29 +74,29 @@ async function remove() {
     return
   await Promise.all([again(), catalogue.load()])
   notices.tell({
-    text: words.people.deleted(author.name),
+    text: peopleWords.deleted(author.name),
     action: { title: shared.undo, run: () => putBack(author) },
   })
 }
 
 async function putBack(author: AuthorRow) {
   if ((await attempt(() => request('POST', `/api/bench/authors/${author.id}/restore`))) !== null)
-    notices.tell({ text: words.facets.back(author.name) })
+    notices.tell({ text: facetWords.back(author.name) })
   await Promise.all([again(), catalogue.load()])
 }
 </script>
 
 <template>
   <ContentFrame>
-    <ScreenHead :title="words.people.title" :hint="words.people.hint">
-      <FindField v-model="typed" :label="words.people.find" />
+    <ScreenHead :title="peopleWords.title" :hint="peopleWords.hint">
+      <FindField v-model="typed" :label="peopleWords.find" />
       <v-btn variant="flat" color="primary" height="40" :prepend-icon="mdiPlus" @click="edit(null)">{{
-        words.people.add
+        peopleWords.add
       }}</v-btn>
     </ScreenHead>
     <p v-if="failure" role="alert">{{ failure }}</p>
-    <p v-else-if="authors?.length === 0">{{ words.people.none }}</p>
-    <p v-else-if="authors && found.length === 0">{{ words.people.foundNone }}</p>
+    <p v-else-if="authors?.length === 0">{{ peopleWords.none }}</p>
+    <p v-else-if="authors && found.length === 0">{{ peopleWords.foundNone }}</p>
     <ul>
       <li v-for="author in found" :key="author.id">
         <button type="button" @click="edit(author)">
@@ -105,7 +107,7 @@ async function putBack(author: AuthorRow) {
             <span class="about" aria-hidden="true">{{ author.about }}</span>
           </span>
           <span class="count tabular" aria-hidden="true">{{
-            words.people.entries(format.format(author.entries))
+            peopleWords.entries(format.format(author.entries))
           }}</span>
         </button>
       </li>
@@ -113,8 +115,8 @@ async function putBack(author: AuthorRow) {
     <AuthorDialog v-model="open" :author="edited" @saved="saved" @remove="deleting = $event" />
     <ConfirmDialog
       :model-value="deleting !== null"
-      :title="words.people.deleteTitle(deleting?.name ?? '')"
-      :text="words.people.deleteText(format.format(deleting?.entries ?? 0))"
+      :title="peopleWords.deleteTitle(deleting?.name ?? '')"
+      :text="peopleWords.deleteText(format.format(deleting?.entries ?? 0))"
       :action="words.delete"
       @update:model-value="deleting = $event ? deleting : null"
       @confirm="remove"

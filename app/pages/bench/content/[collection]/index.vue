@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { NuxtLink } from '#components'
 import { useHead, useRoute } from '#imports'
-import { mdiMagnify, mdiPinOutline, mdiPlus, mdiViewColumnOutline } from '@mdi/js'
-import { refDebounced, useLocalStorage } from '@vueuse/core'
+import { mdiMagnify, mdiPinOutline, mdiPlus } from '@mdi/js'
 import { computed, ref, watch } from 'vue'
 import { formatValue } from '~~/core/content/field'
 import { pictureAddress, widthFor } from '~~/core/pictures/picture'
@@ -10,22 +9,19 @@ import { formatDate } from '~~/core/formats/dates'
 import BulkBar from '../../../../content/BulkBar.vue'
 import ContentFrame from '../../../../content/ContentFrame.vue'
 import StateMark from '../../../../content/StateMark.vue'
+import ColumnChoice from '../../../../content/entries/ColumnChoice.vue'
+import { useTableColumns } from '../../../../content/entries/table-columns'
+import { useTableQuestion } from '../../../../content/entries/table-question'
 import type { EntryRow } from '~~/core/content/answers'
 import { words } from '../../../../content/words'
+import { bulkWords } from '../../../../content/entries/words'
 import ScreenHead from '../../../../shared/ScreenHead.vue'
-import { useAddressState } from '../../../../shared/address-state'
 import { useAnswer } from '../../../../shared/answers'
 import type { PageOfRows } from '../../../../shared/answers'
 import { attempt } from '../../../../shared/attempt'
 import { request } from '../../../../shared/http'
 import { useCatalogue } from '../../../../stores/catalogue'
 import { useSession } from '../../../../stores/session'
-
-interface TableOptions {
-  page: number
-  itemsPerPage: number
-  sortBy: readonly { readonly key: string; readonly order: 'asc' | 'desc' }[]
-}
 
 const route = useRoute()
 const catalogue = useCatalogue()
@@ -35,96 +31,18 @@ const collection = computed(() =>
 )
 useHead({ title: () => `${collection.value?.name ?? words.title} · Bushel` })
 
-const options = ref<TableOptions>({
-  page: 1,
-  itemsPerPage: 25,
-  sortBy: [{ key: 'publishedAt', order: 'desc' }],
-})
-const typed = ref('')
-const state = ref('all')
+const { all: columns, shown: shownColumns, headers, shownFields } = useTableColumns(() => collection.value)
+const { options, typed, state, search, isNarrowed, question } = useTableQuestion(() => headers.value)
 const frame = ref<InstanceType<typeof ContentFrame> | null>(null)
 
 const chosen = ref<readonly number[]>([])
-const extra = useLocalStorage<Record<string, string[]>>('bushel columns', {})
-const perPage = useLocalStorage('bushel rows', 25)
-options.value.itemsPerPage = perPage.value
 
-interface Column {
-  readonly title: string
-  readonly key: string
-  readonly sortable?: boolean
-  readonly align?: 'end'
-  readonly width?: number
-}
-
-const own = computed<readonly Column[]>(() => [
-  { title: words.columns.state, key: 'state', sortable: false, width: 124 },
-  { title: words.columns.terms, key: 'terms', sortable: false },
-  { title: words.columns.author, key: 'author' },
-  { title: words.columns.published, key: 'publishedAt', width: 132 },
-  { title: words.columns.views, key: 'views', align: 'end', width: 92 },
-])
-const byField = computed<readonly Column[]>(() =>
-  (collection.value?.fields ?? []).map((field) => ({
-    title: field.name,
-    key: `field:${field.id}`,
-    sortable: field.sortable,
-  })),
-)
-const usual = computed(() => {
-  const fields = (collection.value?.fields ?? [])
-    .filter((field) => field.sortable || field.required)
-    .slice(0, 2)
-  return [
-    'state',
-    fields.length > 0 ? null : 'terms',
-    'author',
-    ...fields.map((field) => `field:${field.id}`),
-    'publishedAt',
-    fields.length > 0 ? null : 'views',
-  ].filter((key) => key !== null)
-})
-const shownColumns = computed({
-  get: () => extra.value[String(route.params.collection)] ?? usual.value,
-  set: (keys) => (extra.value = { ...extra.value, [String(route.params.collection)]: keys }),
-})
-const headers = computed<Column[]>(() => [
-  { title: words.columns.title, key: 'title', minWidth: 240 },
-  ...[...own.value, ...byField.value].filter((column) => shownColumns.value.includes(column.key)),
-])
-const shownFields = computed(() =>
-  (collection.value?.fields ?? []).filter((field) => shownColumns.value.includes(`field:${field.id}`)),
-)
 const stateItems = [
   { value: 'all', title: words.anyState },
   ...Object.entries(words.states).map(([value, title]) => ({ value, title })),
 ]
 const format = computed(() => new Intl.NumberFormat(catalogue.catalogue.locale))
 
-const page = computed({
-  get: () => String(options.value.page),
-  set: (text) => (options.value = { ...options.value, page: Math.max(1, Math.floor(Number(text)) || 1) }),
-})
-const sorted = computed({
-  get: () => options.value.sortBy.map(({ key, order }) => `${key} ${order}`).join(),
-  set: (text) => {
-    const [key = 'publishedAt', order] = text.split(' ')
-    options.value = { ...options.value, sortBy: [{ key, order: order === 'asc' ? 'asc' : 'desc' }] }
-  },
-})
-useAddressState({
-  words: { ref: typed, usual: '' },
-  state: { ref: state, usual: 'all' },
-  sort: { ref: sorted, usual: 'publishedAt desc' },
-  page: { ref: page, usual: '1' },
-})
-
-const search = refDebounced(typed, 200)
-watch([search, state], () => (options.value = { ...options.value, page: 1 }))
-watch(
-  () => options.value.itemsPerPage,
-  (rowsPerPage) => (perPage.value = rowsPerPage),
-)
 watch([search, state, () => collection.value?.id], () => (chosen.value = []))
 const { answer, failure, asking, again } = useAnswer<PageOfRows<EntryRow>>(() =>
   collection.value === undefined
@@ -133,22 +51,7 @@ const { answer, failure, asking, again } = useAnswer<PageOfRows<EntryRow>>(() =>
 )
 const rows = computed(() => answer.value?.rows ?? [])
 const total = computed(() => answer.value?.total ?? 0)
-/** Whether not all entries are asked for. */
-const isNarrowed = computed(() => search.value !== '' || state.value !== 'all')
 const loading = computed(() => asking.value || collection.value === undefined)
-
-function question(): URLSearchParams {
-  const [sort] = options.value.sortBy
-  const known = headers.value.some((column) => column.key === sort?.key)
-  return new URLSearchParams({
-    page: String(options.value.page),
-    perPage: String(options.value.itemsPerPage),
-    sort: known && sort ? sort.key : 'publishedAt',
-    direction: sort?.order === 'asc' ? 'up' : 'down',
-    search: search.value,
-    state: state.value,
-  })
-}
 
 async function chooseAllFound() {
   const { id } = collection.value ?? {}
@@ -182,28 +85,7 @@ function thumbnail(picture: { readonly hash: string; readonly width: number }): 
         @click:clear="typed = ''"
       />
       <v-select v-model="state" class="state" :items="stateItems" :aria-label="words.state" />
-      <v-menu :close-on-content-click="false" location="bottom end">
-        <template #activator="{ props: opener }">
-          <v-btn
-            v-bind="opener"
-            :icon="mdiViewColumnOutline"
-            size="40"
-            rounded="lg"
-            :aria-label="words.columnsShown"
-          />
-        </template>
-        <v-list class="column-list" :aria-label="words.columnsShown">
-          <v-checkbox
-            v-for="column in [...own, ...byField]"
-            :key="column.key"
-            v-model="shownColumns"
-            :value="column.key"
-            :label="column.title"
-            density="compact"
-            hide-details
-          />
-        </v-list>
-      </v-menu>
+      <ColumnChoice v-model="shownColumns" :columns="columns" />
       <v-btn
         v-if="collection && session.maySetUp"
         height="40"
@@ -254,7 +136,7 @@ function thumbnail(picture: { readonly hash: string; readonly width: number }): 
           density="compact"
           :model-value="allSelected"
           :indeterminate="someSelected && !allSelected"
-          :aria-label="words.bulk.choosePage"
+          :aria-label="bulkWords.choosePage"
           @update:model-value="selectAll(!allSelected)"
         />
       </template>
@@ -262,7 +144,7 @@ function thumbnail(picture: { readonly hash: string; readonly width: number }): 
         <v-checkbox-btn
           density="compact"
           :model-value="isSelected(internalItem)"
-          :aria-label="words.bulk.chooseRow(item.title)"
+          :aria-label="bulkWords.chooseRow(item.title)"
           @update:model-value="toggleSelect(internalItem)"
         />
       </template>
@@ -361,11 +243,6 @@ img,
   margin: 3px 8px 0 0;
   border: 1px solid rgb(0 0 0 / 20%);
   border-radius: 4px;
-}
-
-.column-list {
-  min-width: 220px;
-  padding: 8px 14px 8px 6px;
 }
 
 .nowrap {

@@ -10,6 +10,7 @@ import ContentFrame from '../../../../content/ContentFrame.vue'
 import CollectionForm from '../../../../content/collections/CollectionForm.vue'
 import FieldList from '../../../../content/collections/FieldList.vue'
 import { words } from '../../../../content/words'
+import { collectionWords } from '../../../../content/collections/words'
 import ConfirmDialog from '../../../../shared/ConfirmDialog.vue'
 import UnsavedGuard from '../../../../shared/UnsavedGuard.vue'
 import { useAnswer } from '../../../../shared/answers'
@@ -34,7 +35,7 @@ const mostNamed = 6
 const collection = computed(() =>
   catalogue.catalogue.collections.find((one) => one.slug === route.params.collection),
 )
-useHead({ title: () => `${words.collection.setUp(collection.value?.name ?? '')} · Bushel` })
+useHead({ title: () => `${collectionWords.setUp(collection.value?.name ?? '')} · Bushel` })
 
 /** The listings that would lose its entries, asked when it is about to go. */
 const { answer: uses } = useAnswer<readonly CollectionUse[]>(
@@ -77,7 +78,7 @@ async function save() {
     return
   form.settle(sent, sent)
   await Promise.all([catalogue.load(), frame.value?.load()])
-  notices.tell({ text: words.collection.saved(sent.name) })
+  notices.tell({ text: collectionWords.saved(sent.name) })
 }
 
 useSaveKey(save)
@@ -89,7 +90,7 @@ async function remove() {
   await guard.value?.pass('/bench/content')
   await catalogue.load()
   notices.tell({
-    text: words.collection.deleted(gone.name),
+    text: collectionWords.deleted(gone.name),
     action: { title: shared.undo, run: () => putBack(gone) },
   })
 }
@@ -112,11 +113,11 @@ async function putBack(gone: { readonly id: number; readonly slug: string }) {
     </template>
     <template v-if="collection">
       <NuxtLink class="back" :to="`/bench/content/${collection.slug}`">{{ collection.name }}</NuxtLink>
-      <h1>{{ words.collection.setUp(collection.name) }}</h1>
+      <h1>{{ collectionWords.setUp(collection.name) }}</h1>
       <div class="columns">
         <FieldList :collection="collection" />
         <form novalidate @submit.prevent="save">
-          <h2>{{ words.collection.about }}</h2>
+          <h2>{{ collectionWords.about }}</h2>
           <p v-if="problem" class="problem" role="alert">{{ problem.message }}</p>
           <CollectionForm
             :values="values"
@@ -125,25 +126,25 @@ async function putBack(gone: { readonly id: number; readonly slug: string }) {
             @leave="leave"
           />
           <v-btn class="delete" height="34" color="error" variant="text" @click="deleting = true">{{
-            words.collection.delete
+            collectionWords.delete
           }}</v-btn>
         </form>
       </div>
       <ConfirmDialog
         v-model="deleting"
-        :title="words.collection.deleteTitle(collection.name)"
-        :text="words.collection.deleteText(String(collections.entriesOf(collection.id)))"
+        :title="collectionWords.deleteTitle(collection.name)"
+        :text="collectionWords.deleteText(String(collections.entriesOf(collection.id)))"
         :action="words.delete"
         @confirm="remove"
       >
         <div v-if="uses && uses.length > 0" class="uses">
-          <p>{{ words.collection.askedBy }}</p>
+          <p>{{ collectionWords.askedBy }}</p>
           <ul>
             <li v-for="use in uses.slice(0, mostNamed)" :key="`${use.pageId} ${use.listing}`">
-              {{ words.collection.use(use.listing, use.page) }}
+              {{ collectionWords.use(use.listing, use.page) }}
             </li>
           </ul>
-          <p v-if="uses.length > mostNamed">{{ words.collection.moreUses(uses.length - mostNamed) }}</p>
+          <p v-if="uses.length > mostNamed">{{ collectionWords.moreUses(uses.length - mostNamed) }}</p>
         </div>
       </ConfirmDialog>
     </template>

@@ -2,11 +2,12 @@
 import { computed, ref, watch } from 'vue'
 import type { EditedEntry, EntryVersion } from '~~/core/content/answers'
 import { formatDate } from '~~/core/formats/dates'
-import SheetDialog from '../shared/SheetDialog.vue'
-import { useAnswer } from '../shared/answers'
-import { RequestProblem, request } from '../shared/http'
-import { useCatalogue } from '../stores/catalogue'
-import { words } from './words'
+import SheetDialog from '../../shared/SheetDialog.vue'
+import { useAnswer } from '../../shared/answers'
+import { RequestProblem, request } from '../../shared/http'
+import { useCatalogue } from '../../stores/catalogue'
+import { words } from '../words'
+import { versionWords } from './words'
 
 /** Who did what to an entry and when, and the way back to each version. */
 const open = defineModel<boolean>({ required: true })
@@ -34,7 +35,7 @@ function date(version: EntryVersion): string {
 
 /** What differs from the version before, in a few words; empty where nothing does. */
 function changes({ changed, changedFields }: EntryVersion): string {
-  const names = [...changed.map((part) => words.versions.parts[part]), ...changedFields]
+  const names = [...changed.map((part) => versionWords.parts[part]), ...changedFields]
   return names.join(', ')
 }
 
@@ -48,20 +49,20 @@ async function goBack(version: EntryVersion) {
 </script>
 
 <template>
-  <SheetDialog v-model="open" :width="620" :title="words.versions.title(entry.title)">
+  <SheetDialog v-model="open" :width="620" :title="versionWords.title(entry.title)">
     <p v-if="failure" class="fault" role="alert">{{ failure }}</p>
-    <p v-else-if="versions?.length === 0">{{ words.versions.none }}</p>
+    <p v-else-if="versions?.length === 0">{{ versionWords.none }}</p>
     <ol>
       <li v-for="version in versions" :key="version.version">
         <span class="when tabular">{{ date(version) }}</span>
         <span class="what">
-          <strong>{{ words.versions.actions[version.action] }}</strong>
-          {{ words.versions.by(version.savedBy) }}
-          <span v-if="changes(version)" class="changes">{{ words.versions.changed(changes(version)) }}</span>
+          <strong>{{ versionWords.actions[version.action] }}</strong>
+          {{ versionWords.by(version.savedBy) }}
+          <span v-if="changes(version)" class="changes">{{ versionWords.changed(changes(version)) }}</span>
           <span class="title">{{ version.title }} · {{ words.states[version.status] }}</span>
         </span>
-        <span v-if="version.version === entry.version" class="present">{{ words.versions.present }}</span>
-        <v-btn v-else height="32" @click="goBack(version)">{{ words.versions.back }}</v-btn>
+        <span v-if="version.version === entry.version" class="present">{{ versionWords.present }}</span>
+        <v-btn v-else height="32" @click="goBack(version)">{{ versionWords.back }}</v-btn>
       </li>
     </ol>
   </SheetDialog>

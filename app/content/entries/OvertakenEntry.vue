@@ -6,9 +6,9 @@ import type { EntryInput } from '~~/core/content/entry-input'
 import { textOfDocument } from '~~/core/content/rich-text/text'
 import { same } from '~~/core/listing/definition'
 import { formatDate } from '~~/core/formats/dates'
-import { useCatalogue } from '../stores/catalogue'
+import { useCatalogue } from '../../stores/catalogue'
 import type { EditedEntry } from '~~/core/content/answers'
-import { words } from './words'
+import { words } from '../words'
 
 /** Somebody saved in between: what stands there now where it differs, and the two ways on. */
 const props = defineProps<{

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Field, FieldValues } from '~~/core/content/field'
-import { fieldEditing } from './inputs'
+import { fieldEditing } from '../inputs'
 
 /** The fields of a collection as a form, made from their definitions alone. */
 defineProps<{ fields: readonly Field[]; values: FieldValues; faults: (path: string) => string[] }>()

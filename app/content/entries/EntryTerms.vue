@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { CollectionSummary } from '~~/core/content/catalogue'
 import { inTreeOrder } from '~~/core/content/terms'
-import { useCatalogue } from '../stores/catalogue'
+import { useCatalogue } from '../../stores/catalogue'
 
 /** The terms of an entry, facet by facet; one list of ids in all. */
 const chosen = defineModel<readonly number[]>({ required: true })

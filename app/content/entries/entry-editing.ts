@@ -6,8 +6,10 @@ import { fallbackValues } from '~~/core/content/field'
 import type { Field } from '~~/core/content/field'
 import { slugOf } from '~~/core/content/slug'
 import { faultsOf } from '~~/core/parsing'
-import { useForm } from '../shared/form'
-import { request } from '../shared/http'
+import { useForm } from '../../shared/form'
+import { request } from '../../shared/http'
+
+export type EntryEditing = ReturnType<typeof useEntryEditing>
 
 /** An entry in work: its form, and saving it over the version that was seen. */
 export function useEntryEditing() {

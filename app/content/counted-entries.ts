@@ -1,0 +1,2 @@
+/** So many, as it was written for the site's language. */
+export const entries = (count: string) => (count === '1' ? '1 entry' : `${count} entries`)
