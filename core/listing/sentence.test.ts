@@ -167,8 +167,8 @@ describe('the sentence', () => {
     const at = (now: number) =>
       sentenceText(sentenceOf({ ...newListing('Latest', 1), shape }, words, { now, widest: 812 }))
     const never = '4 columns only from 900 px, which it never is here'
-    expect(at(812)).toContain(`as a grid of 3 columns (2 · 1; ${never}).`)
-    expect(at(500)).toContain(`as a grid of 2 columns (1; 3 columns where wider; ${never}).`)
+    expect(at(812)).toContain(`as a grid of 3 columns (2 · 1 where narrower; ${never}).`)
+    expect(at(500)).toContain(`as a grid of 2 columns (1 where narrower; 3 columns where wider; ${never}).`)
     expect(at(300)).toContain(`a grid of 1 column (2 columns where wider; 3 columns where wider; ${never}).`)
   })
 

@@ -76,8 +76,9 @@ export function shapePhrase(
   if (box === undefined || !('stops' in choice)) return shape.words(choice, card)
   const held = withinWidth(choice, box.now)
   const { text, aside } = shape.words(held, card)
-  const asides = [aside, ...widerPhrases(shape.stops(choice), held.stops.length, box.widest)]
-  return { text, aside: asides.filter((one) => one !== null).join('; ') || null }
+  const wider = widerPhrases(shape.stops(choice), held.stops.length, box.widest)
+  if (wider.length === 0) return { text, aside }
+  return { text, aside: [...(aside === null ? [] : [`${aside} where narrower`]), ...wider].join('; ') }
 }
 
 /** What stops say that a box has not reached, and that it never will where its place ends before. */

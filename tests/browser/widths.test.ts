@@ -83,9 +83,16 @@ describe('the width of a listing', () => {
     await waitForText(
       page,
       '[aria-label="The listing in words"]',
-      'a grid of 2 columns · 1; 3 columns only from 900 px, which it never is here',
+      'a grid of 2 columns · 1 where narrower; 3 columns where wider',
     )
-    await waitForText(page, 'fieldset', 'Never where it stands: it gets 812 px there at most')
+    await waitForText(page, 'fieldset', 'Where it stands, first on a page of 964 px')
+    await setNumber(page, 'From', 950)
+    await waitForText(
+      page,
+      '[aria-label="The listing in words"]',
+      'a grid of 2 columns · 1 where narrower; 3 columns only from 950 px, which it never is here',
+    )
+    await waitForText(page, 'fieldset', 'Never where it stands: it gets 935 px there at most')
     await page.close()
   })
 })

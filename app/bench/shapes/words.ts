@@ -4,7 +4,7 @@ export const words = {
   stops: 'By width',
   narrowest: 'Narrowest',
   fromWidth: (from: number) => `From ${from} px`,
-  onPagesFrom: (page: number) => `Where it stands, on pages of ${page} px and more`,
+  onPagesFrom: (page: number) => `Where it stands, first on a page of ${page} px`,
   neverSoWide: (most: number) => `Never where it stands: it gets ${most} px there at most`,
   from: 'From',
   addStop: 'Add a width',
