@@ -5,6 +5,7 @@ import type { Listing } from '../../core/listing/definition'
 import { addFacet } from '../../server/content/facets'
 import { collectionIndexing } from '../../server/content/index-work'
 import type { Db } from '../../server/db/client'
+import { gatherStatistics } from '../../server/db/statistics'
 import { beginWork } from '../../server/work/begin'
 import { finishWork } from '../../server/work/finish'
 import { filled } from './notes'
@@ -36,6 +37,8 @@ export async function gardened(db: Db, count: number) {
     ), named as (select array_agg(id) as ids from made)
     update entries set author_id = ids[1 + floor(${authorCount} * power(random(), 2))::integer]
     from named where collection_id = ${notes.id} and entries.id % 10 <> 0`.execute(db)
+  // As a server does after much was written, and before it is gone through.
+  await gatherStatistics(db)
   await finishWork(
     db,
     await db.transaction().execute((trx) => beginWork(trx, collectionIndexing, { collection: notes.id })),

@@ -144,7 +144,7 @@ describe('a collection of one’s own', () => {
     expect(facts).toEqual([
       'Vicia faba',
       '5',
-      '€2.40',
+      '£2.40',
       '1 hr 30 mins',
       '4.5 of 5',
       '/field-notes',
@@ -170,6 +170,31 @@ describe('a collection of one’s own', () => {
     await waitForText(page, 'body', '“Sheds” was deleted.')
     await press(page, 'button', 'Undo')
     await waitFor(page, 'heading', 'Sheds: set up')
+  })
+})
+
+describe('a collection that listings ask', () => {
+  it('says which, before it goes, and stays where that is thought better of', async () => {
+    const page = await signedIn(app)
+    await openCollection(page, 'Growers’ words')
+    await press(page, 'link', 'Set up')
+    await (await waitFor(page, 'button', 'Delete this collection')).focus()
+    await page.keyboard.press('Enter')
+    await waitForText(page, '[role=dialog]', 'These listings show its entries, and will go on without them:')
+    await waitForText(page, '[role=dialog]', '“Over the gate” on “From the hill”')
+    await page.keyboard.press('Escape')
+    await waitForNoDialog(page)
+    await waitFor(page, 'heading', 'Growers’ words: set up')
+  })
+
+  it('has a field for amounts begin in the site’s currency', async () => {
+    const page = await signedIn(app)
+    await openCollection(page, 'Field notes')
+    await press(page, 'link', 'Set up')
+    await press(page, 'button', 'Add a field')
+    await pick(page, 'Type', 'Money')
+    await waitForText(page, '[role=dialog]', 'GBP')
+    await page.keyboard.press('Escape')
   })
 })
 
@@ -222,6 +247,7 @@ describe('the history of an entry', () => {
     await press(page, 'button', 'More to do with this entry')
     await press(page, 'menuitem', 'History')
     await waitForText(page, '[role=dialog]', 'As it was')
+    await waitForText(page, '[role=dialog]', 'Changed: title')
     await press(page, 'button', 'Go back to this')
     await waitFor(page, 'heading', 'Rainwater, counted')
     await waitForNoDialog(page)

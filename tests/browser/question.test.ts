@@ -162,6 +162,16 @@ describe('the question of a listing', () => {
 
     await press(page, 'button', `What to do with ${first}`)
     await press(page, 'menuitem', 'Say it differently here')
+    const { picture_id: picture } = await app.db
+      .selectFrom('entries')
+      .select('picture_id')
+      .where('title', '=', first)
+      .executeTakeFirstOrThrow()
+    await waitForText(page, '[role=dialog]', picture === null ? 'No picture' : 'The entry’s own picture')
+    const own = await (
+      await waitFor(page, 'textbox', 'Title')
+    ).evaluate((field) => field.getAttribute('placeholder'))
+    expect(own).toBe(first)
     await (await waitFor(page, 'textbox', 'Title')).focus()
     await waitForStillness(page)
     await page.keyboard.type('In other words')

@@ -12,6 +12,7 @@ import { convertField, undoConversion } from '~~/server/content/field-conversion
 import { fieldsOf } from '~~/server/content/fields'
 import { addField } from '~~/server/content/field-writing'
 import { deleteTerm, mergeTerm, moveTerm, undoTermChange } from '~~/server/content/terms'
+import { termRows } from '~~/server/content/term-rows'
 import { addTerm } from '~~/server/content/terms'
 import { newPage } from '~~/core/pages/definition'
 import { editedPage, publishPage, saveDraft } from '~~/server/pages/pages'
@@ -388,6 +389,8 @@ async function halfWritten(db: Db, ids: readonly number[]): Promise<readonly str
           union all select collection_id, key, -1 from entry_index, unnest(keys || 0) key) all_of group by collection_id, key having sum(n) <> 0) off`,
     )),
   ]
+  const facets = await db.selectFrom('facets').select('id').execute()
+  for (const { id } of facets) left.push(...(await wrongTermCounts(db, id)))
   const index = () =>
     sql<{
       index: string
@@ -397,4 +400,22 @@ async function halfWritten(db: Db, ids: readonly number[]): Promise<readonly str
   const before = await index()
   await db.transaction().execute((trx) => indexEntries(trx, ids))
   return before === (await index()) ? left : [...left, 'the index is not what the entries say']
+}
+
+/** The terms of a facet whose count is not that of the entries that have them, or terms below them. */
+async function wrongTermCounts(db: Db, facetId: number): Promise<readonly string[]> {
+  const { rows } = await sql<{ id: number; entries: number }>`
+    with recursive below (id, of) as (
+      select id, id from terms where facet_id = ${facetId}
+      union select terms.id, below.of from below join terms on terms.parent_id = below.id where not terms.leaving
+    )
+    select below.of as id, count(distinct e.id)::integer as entries from below
+    join entry_terms et on et.term_id = below.id
+    join entries e on e.id = et.entry_id and e.deleted_at is null
+    join collection_facets cf on cf.collection_id = e.collection_id and cf.facet_id = ${facetId}
+    group by below.of`.execute(db)
+  const counted = new Map(rows.map((row) => [row.id, row.entries]))
+  return (await termRows(db, facetId)).flatMap(({ id, name, entries }) =>
+    entries === (counted.get(id) ?? 0) ? [] : [`“${name}” counts ${entries}, not ${counted.get(id) ?? 0}`],
+  )
 }
