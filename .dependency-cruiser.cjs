@@ -9,6 +9,14 @@ const only = (from, ...to) => ({
   },
 })
 
+/** The floors of the core: rules ← listing ← query. What stands on a floor is not known below it. */
+const below = (floor, ...above) => ({
+  name: `core/${floor} knows nothing of ${above.join(', ')}`,
+  severity: 'error',
+  from: { path: `^core/${floor}/`, pathNot: '\\.test\\.ts$' },
+  to: { path: `^core/(${above.join('|')})/` },
+})
+
 module.exports = {
   forbidden: [
     only('core'),
@@ -16,6 +24,9 @@ module.exports = {
     only('demo', 'core'),
     only('server', 'core', 'site', 'demo'),
     only('app', 'core', 'site'),
+    below('content', 'rules', 'listing', 'query', 'pages', 'checks', 'edits'),
+    below('rules', 'listing', 'query', 'cards', 'shapes', 'pages', 'checks', 'edits'),
+    below('listing', 'query', 'pages', 'checks', 'edits'),
     {
       name: 'the core uses small pure packages only',
       severity: 'error',

@@ -2,14 +2,15 @@ import { describe, expect, it } from 'vitest'
 import { inTreeOrder, movedTerm, withAncestors, withDescendants } from './terms'
 import type { Term } from './terms'
 
+const term = (id: number, parentId: number | null): Term => ({
+  id,
+  parentId,
+  facetId: 1,
+  name: String(id),
+  slug: String(id),
+})
+
 describe('terms', () => {
-  const term = (id: number, parentId: number | null): Term => ({
-    id,
-    parentId,
-    facetId: 1,
-    name: String(id),
-    slug: String(id),
-  })
   const terms = [term(1, null), term(2, 1), term(3, 2), term(4, null)]
   const byId = new Map(terms.map((one) => [one.id, one]))
 
@@ -37,13 +38,6 @@ describe('terms', () => {
 })
 
 describe('moving a term', () => {
-  const term = (id: number, parentId: number | null): Term => ({
-    id,
-    parentId,
-    facetId: 1,
-    name: String(id),
-    slug: String(id),
-  })
   const terms = [term(1, null), term(2, 1), term(3, 2), term(4, null), term(5, null)]
 
   it('counts those beside it in their new order', () => {

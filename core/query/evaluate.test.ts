@@ -12,7 +12,7 @@ import { newListing } from '../listing/definition'
 import { evaluate } from './evaluate'
 import type { IndexedEntry } from '../content/entry'
 import { planOf } from './plan'
-import { plainContext } from './plan-context'
+import { plainContext } from '../rules/context'
 import type { Plan } from './plan'
 import { positionReader } from './position'
 

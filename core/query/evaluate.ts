@@ -2,7 +2,7 @@ import type { IndexedEntry } from '../content/entry'
 import type { Plan } from './plan'
 import { positionComparer, positionReader } from './position'
 import type { Position } from './position'
-import { passes } from './predicate'
+import { passes } from '../rules/predicate'
 
 /** What an engine answers. */
 export interface Answer {

@@ -1,11 +1,11 @@
 import type { Listing } from '../listing/definition'
 import { nextMidnight } from '../time/windows'
 import type { Words } from '../words'
-import { movesByClock } from './asking'
-import { columnOf } from './columns'
-import type { FieldColumn } from './predicate'
+import { movesByClock } from '../rules/asking'
+import { columnOf } from '../rules/columns'
+import type { FieldColumn } from '../rules/predicate'
 import { ruleTree } from './rule-tree'
-import { fieldsAsked } from './rules/field'
+import { fieldsAsked } from '../rules/field'
 
 /** What of a listing moves with the clock alone, besides entries that appear and expire. */
 export interface Movement {

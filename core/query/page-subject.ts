@@ -1,7 +1,7 @@
 import { lazy, mixed, number, object, string } from 'yup'
 import type { Schema } from 'yup'
 import { idSchema } from '../schemas'
-import type { PageSubject } from './plan-context'
+import type { PageSubject } from '../rules/context'
 
 const byId = object({ kind: string().required(), id: idSchema().required() }).noUnknown().required()
 const schemas: Record<PageSubject['kind'], Schema<unknown>> = {

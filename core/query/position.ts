@@ -1,7 +1,7 @@
 import type { IndexedEntry } from '../content/entry'
 import { titleComparer } from '../text/collation'
 import type { PlanKey } from './plan'
-import { fieldIn } from './predicate'
+import { fieldIn } from '../rules/predicate'
 import { placeOfEntry, rankOf, shuffleOf } from './shuffle'
 
 /** Where an entry stands in an order: its value for every key (null for none), and its id for what ties. */

@@ -1,8 +1,8 @@
 import type { From } from '../listing/from'
-import { predicateOfRule, troubleOf } from './asking'
-import type { PlanContext, QuestionContext } from './plan-context'
-import type { Predicate } from './predicate'
-import type { Rule } from './rules'
+import { predicateOfRule, troubleOf } from '../rules/asking'
+import type { PlanContext, QuestionContext } from '../rules/context'
+import type { Predicate } from '../rules/predicate'
+import type { Rule } from '../rules'
 
 /** A rule with its path in the From clause: `rules[0].rules[2]`. */
 export interface PlacedRule {

@@ -1,5 +1,5 @@
 import type { From } from '../listing/from'
-import { rulePhrase, rulesPhrase } from './asking'
+import { rulePhrase, rulesPhrase } from '../rules/asking'
 import type { Words } from '../words'
 
 /** What takes entries away, one after the other, in the order of the tally. */

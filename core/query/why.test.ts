@@ -8,8 +8,8 @@ import { newListing } from '../listing/definition'
 import { fromAll } from '../listing/from'
 import type { From } from '../listing/from'
 import { filterOf, planOf } from './plan'
-import { plainContext } from './plan-context'
-import { passes } from './predicate'
+import { plainContext } from '../rules/context'
+import { passes } from '../rules/predicate'
 import { pageOfPlace, whyOf } from './why'
 
 const context = { ...plainContext(now, trialWords), keyOf: internedKey }

@@ -1,8 +1,8 @@
 import { sql } from 'kysely'
 import type { RawBuilder } from 'kysely'
 import { textKey } from '../../core/content/field'
-import { fieldIn, textWanted } from '../../core/query/predicate'
-import type { Predicate, RangeValue } from '../../core/query/predicate'
+import { fieldIn, textWanted } from '../../core/rules/predicate'
+import type { Predicate, RangeValue } from '../../core/rules/predicate'
 import { numberExpression } from '../content/field-indexes'
 
 export type Condition = RawBuilder<boolean>

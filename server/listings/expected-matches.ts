@@ -1,5 +1,5 @@
 import type { Plan } from '../../core/query/plan'
-import type { Predicate } from '../../core/query/predicate'
+import type { Predicate } from '../../core/rules/predicate'
 import type { Db } from '../db/client'
 import { everyEntry, keyCounts } from './key-counts'
 

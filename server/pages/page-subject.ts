@@ -1,4 +1,4 @@
-import type { PageSubject } from '../../core/query/plan-context'
+import type { PageSubject } from '../../core/rules/context'
 import type { Db } from '../db/client'
 
 /**

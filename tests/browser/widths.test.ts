@@ -66,30 +66,24 @@ describe('the space between cards', () => {
   })
 })
 
+/** Waits until the sentence of the listing says something. */
+const says = (page: Page, text: string) => waitForText(page, '[aria-label="The listing in words"]', text)
+
 describe('the width of a listing', () => {
   it('is told as its own, with the page on which it has it, and what it never comes to is said', async () => {
     const page = await shapeDrawer()
     await waitForText(page, 'output', '1280 pxlisting 812 px')
-    await waitForText(page, '[aria-label="The listing in words"]', 'a grid of 3 columns · 2 · 1')
+    await says(page, 'a grid of 3 columns · 2 · 1')
     await press(page, 'button', 'Narrow')
     await waitForText(page, 'output', '390 pxlisting 350 px')
-    await waitForText(
-      page,
-      '[aria-label="The listing in words"]',
-      'a grid of 1 column · 2 columns where wider; 3 columns where wider',
-    )
+    await says(page, 'a grid of 1 column · 2 columns where wider; 3 columns where wider')
     await press(page, 'button', 'Wide')
     await setNumber(page, 'From', 900)
-    await waitForText(
-      page,
-      '[aria-label="The listing in words"]',
-      'a grid of 2 columns · 1 where narrower; 3 columns where wider',
-    )
+    await says(page, 'a grid of 2 columns · 1 where narrower; 3 columns where wider')
     await waitForText(page, 'fieldset', 'Where it stands, first on a page of 964 px')
     await setNumber(page, 'From', 950)
-    await waitForText(
+    await says(
       page,
-      '[aria-label="The listing in words"]',
       'a grid of 2 columns · 1 where narrower; 3 columns only from 950 px, which it never is here',
     )
     await waitForText(page, 'fieldset', 'Never where it stands: it gets 935 px there at most')

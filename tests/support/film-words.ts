@@ -1,6 +1,6 @@
 import { wordsOf } from '~~/core/content/catalogue'
-import { plainContext } from '~~/core/query/plan-context'
-import type { QuestionContext } from '~~/core/query/plan-context'
+import { plainContext } from '~~/core/rules/context'
+import type { QuestionContext } from '~~/core/rules/context'
 import type { FilmKeys } from './films'
 import { loadFilms } from './films'
 

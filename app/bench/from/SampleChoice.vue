@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { EntryRow } from '~~/core/content/answers'
-import type { PageSubject } from '~~/core/query/plan-context'
+import type { PageSubject } from '~~/core/rules/context'
 import EntryAutocomplete from '../../content/EntryAutocomplete.vue'
 import { useAnswer } from '../../shared/answers'
 import type { PageOfRows } from '../../shared/answers'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { AuthorRule } from '~~/core/query/rules'
+import type { AuthorRule } from '~~/core/rules'
 import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
 import { useCatalogue } from '../../stores/catalogue'
 import { words } from './words'

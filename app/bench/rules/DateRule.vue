@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { DateRule } from '~~/core/query/rules'
+import type { DateRule } from '~~/core/rules'
 import WindowSetting from './WindowSetting.vue'
 
 defineProps<{ rule: DateRule }>()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { flags } from '~~/core/query/rules/flag'
-import type { FlagRule } from '~~/core/query/rules'
+import { flags } from '~~/core/rules/flag'
+import type { FlagRule } from '~~/core/rules'
 import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
 import { words } from './words'
 

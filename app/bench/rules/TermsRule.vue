@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, toRaw } from 'vue'
 import { inTreeOrder } from '~~/core/content/terms'
-import { withoutThis } from '~~/core/query/rule-edits'
-import type { TermsRule } from '~~/core/query/rules'
+import { withoutThis } from '~~/core/rules/rule-edits'
+import type { TermsRule } from '~~/core/rules'
 import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
 import { useAnswer } from '../../shared/answers'
 import { useSelection } from '../../stores/bench/selection'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { WordsRule } from '~~/core/query/rules'
+import type { WordsRule } from '~~/core/rules'
 import { words } from './words'
 
 defineProps<{ rule: WordsRule }>()

@@ -1,7 +1,7 @@
 import { useLocalStorage } from '@vueuse/core'
 import { computed } from 'vue'
-import { ruleSchema } from '~~/core/query/rules'
-import type { Rule } from '~~/core/query/rules'
+import { ruleSchema } from '~~/core/rules'
+import type { Rule } from '~~/core/rules'
 import { parseWith } from '~~/core/parsing'
 import { keptJson } from '../../shared/kept-json'
 

@@ -1,6 +1,6 @@
 import type { EntryMark } from '~~/core/content/entry'
-import type { Join } from '~~/core/query/rules/group'
-import type { Operator } from '~~/core/query/rules/field'
+import type { Join } from '~~/core/rules/group'
+import type { Operator } from '~~/core/rules/field'
 
 /** What the rules of the From drawer say. */
 export const words = {

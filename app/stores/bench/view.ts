@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { ref, shallowRef } from 'vue'
 import type { EditedPage } from '~~/core/pages/answers'
-import type { PageSubject } from '~~/core/query/plan-context'
+import type { PageSubject } from '~~/core/rules/context'
 
 /** How the page is looked at. Nothing of it is stored. */
 export const useView = defineStore('view', () => {

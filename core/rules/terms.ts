@@ -1,6 +1,6 @@
 import { array, boolean, object, string } from 'yup'
-import { idOrLaterSchema, idSchema } from '../../schemas'
-import { andList, orList } from '../../words'
+import { idOrLaterSchema, idSchema } from '../schemas'
+import { andList, orList } from '../words'
 import { broken, defineRule, unfinished } from './define'
 import type { RuleBase } from './define'
 

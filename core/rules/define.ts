@@ -1,7 +1,7 @@
 import type { Schema } from 'yup'
-import type { Words } from '../../words'
-import type { PlanContext } from '../plan-context'
-import type { Predicate } from '../predicate'
+import type { Words } from '../words'
+import type { PlanContext } from './context'
+import type { Predicate } from './predicate'
 
 /** What every rule may carry. */
 export interface RuleBase {

@@ -1,5 +1,5 @@
 import { boolean, object, string } from 'yup'
-import { wantedWords } from '../../text/search-words'
+import { wantedWords } from '../text/search-words'
 import { defineRule, unfinished } from './define'
 import type { RuleBase } from './define'
 

@@ -1,4 +1,4 @@
-import type { Rule } from './rules'
+import type { Rule } from './index'
 
 /** Where a rule stands: its place among the outermost rules, then in the group there, and so on. */
 export type RulePlace = readonly number[]

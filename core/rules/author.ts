@@ -1,6 +1,6 @@
 import { array, boolean, object, string } from 'yup'
-import { idSchema } from '../../schemas'
-import { orList } from '../../words'
+import { idSchema } from '../schemas'
+import { orList } from '../words'
 import { broken, defineRule, unfinished } from './define'
 import type { RuleBase } from './define'
 

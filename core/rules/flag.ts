@@ -1,6 +1,6 @@
 import { boolean, object, string } from 'yup'
-import { entryMarks } from '../../content/entry'
-import type { EntryMark } from '../../content/entry'
+import { entryMarks } from '../content/entry'
+import type { EntryMark } from '../content/entry'
 import { defineRule } from './define'
 import type { RuleBase } from './define'
 

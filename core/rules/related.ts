@@ -1,5 +1,5 @@
 import { boolean, object, string } from 'yup'
-import { nothing } from '../predicate'
+import { nothing } from './predicate'
 import { defineRule } from './define'
 import type { RuleBase } from './define'
 

@@ -1,10 +1,10 @@
 import type { Words } from '../words'
-import { asking, joined, joinedPhrase } from './rules/group'
-import type { Join } from './rules/group'
-import { rules } from './rules'
-import type { Rule } from './rules'
-import type { RuleTrouble } from './rules/define'
-import type { PlanContext } from './plan-context'
+import { asking, joined, joinedPhrase } from './group'
+import type { Join } from './group'
+import { rules } from './index'
+import type { Rule } from './index'
+import type { RuleTrouble } from './define'
+import type { PlanContext } from './context'
 import type { Predicate } from './predicate'
 
 /** The rules that ask something: switched on, and not waiting for something to be chosen. */

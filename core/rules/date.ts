@@ -1,7 +1,7 @@
 import { boolean, object, string } from 'yup'
-import { instantsOf, moves } from '../../time/windows'
-import type { DateWindow } from '../../time/windows'
-import { windowFault, windowPhrase, windowSchema } from '../window'
+import { instantsOf, moves } from '../time/windows'
+import type { DateWindow } from '../time/windows'
+import { windowFault, windowPhrase, windowSchema } from './window'
 import { broken, defineRule } from './define'
 import type { RuleBase } from './define'
 

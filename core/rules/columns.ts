@@ -1,6 +1,6 @@
 import { storageOf } from '../content/field'
 import type { KnownField } from '../words'
-import type { PlanContext } from './plan-context'
+import type { PlanContext } from './context'
 import type { FieldColumn } from './predicate'
 
 /** Where fields are looked up, and for which collections. */
