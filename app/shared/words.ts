@@ -31,7 +31,6 @@ export const words = {
   placeInList: (at: number, of: number, list: string | null) =>
     `place ${at} of ${of}${list === null ? '' : `, ${list}`}`,
   zone: (zone: string) => `Time in ${zone}`,
-  time: 'Time',
   timeOf: (label: string) => `${label}: time`,
   leaveTitle: 'Leave without saving?',
   leaveText: 'What you typed here is not saved.',

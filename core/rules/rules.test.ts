@@ -15,7 +15,7 @@ import { nothing, passes } from './predicate'
 import { ruleSchema, rules } from './index'
 import type { Rule } from './index'
 import { operators } from './field'
-import type { Asked } from './field'
+import type { FieldQuestion } from './field-questions'
 
 const blankIndexed: IndexedEntry = {
   id: 1,
@@ -33,7 +33,7 @@ const blankIndexed: IndexedEntry = {
   reads: [],
 }
 
-const ask = (key: string, asked: Asked): Rule => ({ rule: 'field', field: fieldNamed(key).id, asked })
+const ask = (key: string, asked: FieldQuestion): Rule => ({ rule: 'field', field: fieldNamed(key).id, asked })
 const said = (rule: Rule) => rulePhrase(rule, trialWords)
 const trouble = (rule: Rule) => troubleOf(rule, trialWords)
 

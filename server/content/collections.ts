@@ -36,7 +36,7 @@ export async function addCollection(
     await checkCollection(trx, collection, null)
     const added = await trx
       .insertInto('collections')
-      .values({ ...columnsOf(collection), slug: await freeSlug(trx, collection.name) })
+      .values({ ...collectionColumns(collection), slug: await freeSlug(trx, collection.name) })
       .returning(['id', 'slug'])
       .executeTakeFirstOrThrow()
     await writeFacets(trx, added.id, collection.facets)
@@ -55,7 +55,7 @@ export async function saveCollection(db: Db, id: number, input: unknown): Promis
     await lockCollection(trx, id)
     await checkCollection(trx, collection, id)
     await moveEntryPage(trx, id, collection.address)
-    await trx.updateTable('collections').set(columnsOf(collection)).where('id', '=', id).execute()
+    await trx.updateTable('collections').set(collectionColumns(collection)).where('id', '=', id).execute()
     const before = await linkedFacets(trx, id)
     await writeFacets(trx, id, collection.facets)
     await recordChange(trx, { kind: 'site', subjectId: null })
@@ -113,7 +113,7 @@ async function moveEntryPage(trx: Trx, id: number, address: string): Promise<voi
     await trx.updateTable('pages').set({ path: address }).where('path', '=', before).execute()
 }
 
-function columnsOf({ name, singular, plural, icon, kind, address }: CollectionInput) {
+function collectionColumns({ name, singular, plural, icon, kind, address }: CollectionInput) {
   return { name, singular, plural, icon, kind, address }
 }
 

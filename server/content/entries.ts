@@ -14,7 +14,7 @@ import {
   checkReferences,
   checkSlugFree,
   collectionTerms,
-  columnsOf,
+  entryColumns,
   keepOldAddress,
   writeParts,
 } from './entry-writing'
@@ -94,7 +94,7 @@ async function insertEntry(
   await checkReferences(trx, collectionId, fields, entry, null)
   const added = await trx
     .insertInto('entries')
-    .values({ collection_id: collectionId, ...columnsOf(entry), updated_by: writer.id })
+    .values({ collection_id: collectionId, ...entryColumns(entry), updated_by: writer.id })
     .returning('id')
     .executeTakeFirstOrThrow()
   await writeParts(trx, collectionId, fields, added.id, entry)
@@ -162,7 +162,12 @@ async function updateEntry(
   await keepOldAddress(trx, collectionId, id, before, entry)
   await trx
     .updateTable('entries')
-    .set({ ...columnsOf(entry), version: before.version + 1, updated_at: new Date(), updated_by: writer.id })
+    .set({
+      ...entryColumns(entry),
+      version: before.version + 1,
+      updated_at: new Date(),
+      updated_by: writer.id,
+    })
     .where('id', '=', id)
     .execute()
   await writeParts(trx, collectionId, fields, id, entry)

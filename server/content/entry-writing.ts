@@ -15,7 +15,7 @@ import { refreshFieldIndex } from './field-index'
 import { fieldsBecoming } from './fields'
 
 /** The columns an editor's entry fills; its terms and values are written apart. */
-export function columnsOf(entry: EntryInput) {
+export function entryColumns(entry: EntryInput) {
   return {
     title: entry.title,
     slug: entry.slug,

@@ -31,7 +31,7 @@ export async function addTerm(
     await checkTerm(trx, terms, term, null)
     const added = await trx
       .insertInto('terms')
-      .values({ facet_id: facetId, parent_id: parentId, position: terms.length, ...columnsOf(term) })
+      .values({ facet_id: facetId, parent_id: parentId, position: terms.length, ...termColumns(term) })
       .returning('id')
       .executeTakeFirstOrThrow()
     await recordChange(trx, { kind: 'site', subjectId: null })
@@ -46,7 +46,7 @@ export async function saveTerm(db: Db, id: number, input: unknown): Promise<void
     const before = await lockTerm(trx, id)
     await checkTerm(trx, await termsOf(trx, before.facet_id), term, id)
     if (before.slug !== term.slug) await keepOldTermAddress(trx, `/${before.facetSlug}/${before.slug}`, id)
-    await trx.updateTable('terms').set(columnsOf(term)).where('id', '=', id).execute()
+    await trx.updateTable('terms').set(termColumns(term)).where('id', '=', id).execute()
     await recordChange(trx, { kind: 'site', subjectId: null })
   })
 }
@@ -315,7 +315,7 @@ async function checkTerm(
   if (!picture) throw refused([{ path: 'pictureId', message: 'This picture is gone. Choose another.' }])
 }
 
-function columnsOf({ name, slug, description, pictureId, icon, colour }: TermInput) {
+function termColumns({ name, slug, description, pictureId, icon, colour }: TermInput) {
   return { name, slug, description, picture_id: pictureId, icon, colour }
 }
 

@@ -17,7 +17,7 @@ import { demoPages } from '../../demo/pages'
 import type { DrawnPicture } from '../../demo/pictures/draw'
 import { demoSite, fieldNotesCollection } from '../../demo/site'
 import { readersOf } from '../../demo/readers'
-import { columnsOf, writeParts } from '../content/entry-writing'
+import { entryColumns, writeParts } from '../content/entry-writing'
 import { fieldsOf, formColumnsOf as fieldColumnsOf } from '../content/fields'
 import type { Db, Trx } from '../db/client'
 import { hashPassword } from '../people/passwords'
@@ -222,7 +222,7 @@ async function addEntry(
     .insertInto('entries')
     .values({
       collection_id: collectionId,
-      ...columnsOf(parsed.value),
+      ...entryColumns(parsed.value),
       view_count: entry.views,
       comment_count: readers.comments,
       votes: readers.votes,

@@ -14,7 +14,7 @@ import type { OrderKey } from '~~/core/listing/order'
 import { plainContext } from '~~/core/rules/context'
 import type { QuestionContext } from '~~/core/rules/context'
 import type { Rule } from '~~/core/rules'
-import type { Asked } from '~~/core/rules/field'
+import type { FieldQuestion } from '~~/core/rules/field-questions'
 import { takeOf } from '~~/core/listing/amount'
 import { searchWords } from '~~/core/text/search-words'
 import { internedKey } from './trial-fields'
@@ -140,7 +140,7 @@ function contextOf(fields: readonly Field[]): QuestionContext {
 const options = (keys: readonly string[]) => ({
   options: keys.map((key) => ({ key: key.toLowerCase(), title: key })),
 })
-const rule = (field: Field, asked: Asked): Rule => ({ rule: 'field', field: field.id, asked })
+const rule = (field: Field, asked: FieldQuestion): Rule => ({ rule: 'field', field: field.id, asked })
 
 function asking(
   rules: readonly Rule[],

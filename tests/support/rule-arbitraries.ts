@@ -3,7 +3,7 @@ import { fieldTypes } from '~~/core/content/fields'
 import type { Field } from '~~/core/content/field'
 import type { Rule } from '~~/core/rules'
 import { operators } from '~~/core/rules/field'
-import type { Asked, Operator } from '~~/core/rules/field'
+import type { FieldQuestion, Operator } from '~~/core/rules/field-questions'
 import { flags } from '~~/core/rules/flag'
 import { windowUnits } from '~~/core/time/windows'
 import type { DateWindow } from '~~/core/time/windows'
@@ -67,7 +67,7 @@ const limits: Partial<Record<Field['type'], fc.Arbitrary<unknown>>> = {
   duration: fc.integer({ min: 0, max: 240 }),
 }
 
-function askedOf(field: Field, operator: Operator): fc.Arbitrary<Asked> {
+function askedOf(field: Field, operator: Operator): fc.Arbitrary<FieldQuestion> {
   switch (operator) {
     case 'any':
     case 'all':

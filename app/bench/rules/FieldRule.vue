@@ -5,8 +5,10 @@ import { fieldTypes } from '~~/core/content/fields'
 import type { ChoiceSettings } from '~~/core/content/fields/choice'
 import type { ReferenceSettings } from '~~/core/content/fields/reference'
 import type { YesNoSettings } from '~~/core/content/fields/yes-no'
-import { freshAsked, isMoment, operators } from '~~/core/rules/field'
-import type { Asked, Operator } from '~~/core/rules/field'
+import { operators } from '~~/core/rules/field'
+import { freshQuestion } from '~~/core/rules/field-questions'
+import type { FieldQuestion, Operator } from '~~/core/rules/field-questions'
+import { isMoment } from '~~/core/rules/field-questions/moments'
 import type { FieldRule } from '~~/core/rules'
 import EntryAutocomplete from '../../content/EntryAutocomplete.vue'
 import { fieldEditing } from '../../content/inputs'
@@ -49,12 +51,12 @@ const ends = computed(() =>
     .map((one) => ({ value: one.id, title: one.name })),
 )
 
-function ask(next: Asked) {
+function ask(next: FieldQuestion) {
   emit('change', { ...props.rule, asked: next })
 }
 
 function choose(is: Operator) {
-  const fresh = freshAsked(is)
+  const fresh = freshQuestion(is)
   if ('values' in fresh && 'values' in asked.value) ask({ ...fresh, values: asked.value.values })
   else if ('text' in fresh && 'text' in asked.value) ask({ ...fresh, text: asked.value.text })
   else ask(fresh)

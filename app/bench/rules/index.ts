@@ -4,7 +4,8 @@ import type { Catalogue } from '~~/core/content/catalogue'
 import { fieldTypes } from '~~/core/content/fields'
 import { rules } from '~~/core/rules'
 import type { Rule, RuleName } from '~~/core/rules'
-import { freshAsked, operators } from '~~/core/rules/field'
+import { operators } from '~~/core/rules/field'
+import { freshQuestion } from '~~/core/rules/field-questions'
 import AuthorRule from './AuthorRule.vue'
 import DateRule from './DateRule.vue'
 import FieldRule from './FieldRule.vue'
@@ -60,7 +61,7 @@ export function freshRules(
       rule: {
         rule: 'field',
         field: field.id,
-        asked: freshAsked(operators[fieldTypes.get(field.type).filter][0] ?? 'present'),
+        asked: freshQuestion(operators[fieldTypes.get(field.type).filter][0] ?? 'present'),
       } as const,
     })),
     plain('flag'),

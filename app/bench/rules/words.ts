@@ -1,6 +1,6 @@
 import type { EntryMark } from '~~/core/content/entry'
 import type { Join } from '~~/core/rules/group'
-import type { Operator } from '~~/core/rules/field'
+import type { Operator } from '~~/core/rules/field-questions'
 
 /** What the rules of the From drawer say. */
 export const words = {

@@ -2,7 +2,6 @@
 import { mdiClockOutline } from '@mdi/js'
 import { VTimeInput } from 'vuetify/labs/VTimeInput'
 import { useCatalogue } from '../../stores/catalogue'
-import { words } from '../words'
 import { quietMenu } from './quiet-menu'
 
 /** A time of day, `09:30`: typed as the site's language writes times, or pressed on a clock. */
@@ -23,19 +22,6 @@ const catalogue = useCatalogue()
       :append-inner-icon="mdiClockOutline"
       autocomplete="off"
       @blur="emit('leave')"
-    >
-      <!-- Whose time it is stands beside it; who only hears the name is told. -->
-      <template #label>
-        <span aria-hidden="true">{{ words.time }}</span>
-        <span class="unseen">{{ label }}</span>
-      </template>
-    </VTimeInput>
+    />
   </v-locale-provider>
 </template>
-
-<style scoped>
-.unseen {
-  position: absolute;
-  clip-path: inset(50%);
-}
-</style>
