@@ -46,7 +46,7 @@ describe('the main job', () => {
     await pressFirstColumns(bench, '2')
     await waitFor(bench, 'button', 'How they are laid out: a grid of 2 columns, 1')
     await pressFirstColumns(bench, '3')
-    await press(bench, 'button', 'What each card carries: picture, topic, title, summary of 25 words, date')
+    await press(bench, 'button', 'What each card carries: picture, terms, title, summary of 25 words, date')
     await press(bench, 'checkbox', 'Show date')
     await waitForText(
       bench,
