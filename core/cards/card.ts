@@ -151,7 +151,7 @@ export function showsReads(card: Card): boolean {
   )
 }
 
-/** The clause in words: “picture, topic, title”. */
+/** The clause in words: “picture, terms, title”. */
 export function cardPhrase(card: Card, words: Words): string {
   const shown = card.parts.filter((setting) => setting.on)
   if (shown.length === 0) return 'nothing yet'
