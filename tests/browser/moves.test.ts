@@ -75,6 +75,7 @@ describe('what is moved by keys keeps the focus, and where it stands is said', (
     const page = await signedIn(app)
     await openCollection(page, 'Seed shelf')
     await press(page, 'link', 'Set up')
+    await waitFor(page, 'heading', 'Seed shelf: set up')
     await expect.poll(async () => (await order(page)).length).toBeGreaterThan(2)
     const [name = '', , ...others] = await order(page)
     await focusHandle(page, name)

@@ -2,7 +2,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Page } from 'puppeteer-core'
 import { openInBench, signedIn, startApp } from './support/app'
 import type { App } from './support/app'
-import { press, setNumber, waitFor, waitForText } from './support/hands'
+import { press, setNumber, waitFor, waitForStatus, waitForText } from './support/hands'
 
 let app: App
 beforeAll(async () => {
@@ -47,6 +47,7 @@ describe('the space between cards', () => {
     await press(page, 'button', 'The same gap between columns and rows')
     await setNumber(page, 'Row gap', 30)
     await expect.poll(() => drawn(page)).toBe('30px 18px')
+    await waitForStatus(page, 'Saved')
     await page.close()
   })
 
