@@ -15,6 +15,7 @@ export default defineNuxtConfig({
   components: false,
   experimental: {
     appManifest: false,
+    renderJsonPayloads: false,
     viteEnvironmentApi: true,
     // The screens that links lead to are fetched when somebody points at one, not with the first load.
     defaults: { nuxtLink: { prefetchOn: { visibility: false, interaction: true } } },
@@ -30,7 +31,14 @@ export default defineNuxtConfig({
   build: { transpile: ['vuetify'] },
   features: { inlineStyles: false },
   vite: {
-    build: { cssMinify: 'lightningcss', target: 'es2022' },
+    build: {
+      cssMinify: 'lightningcss',
+      target: 'es2022',
+      rollupOptions: {
+        // Nuxt does not say that these do nothing but what is called of them.
+        treeshake: { moduleSideEffects: (id) => !/\/nuxt\/dist\/app\/composables\//.test(id) },
+      },
+    },
     worker: { format: 'es' },
     // Found only when a screen is first opened, they would make the development server reload it.
     optimizeDeps: {

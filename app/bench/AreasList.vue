@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { mdiPlus } from '@mdi/js'
 import { computed, ref } from 'vue'
-import { VueDraggable } from 'vue-draggable-plus'
 import type { CollectionSummary } from '~~/core/content/catalogue'
 import { movedInto } from '~~/core/ordering'
 import { placementsAt, spotOf } from '~~/core/pages/definition'
@@ -11,12 +10,14 @@ import { frames } from '~~/core/pages/frames'
 import ActionMenu from '../shared/ActionMenu.vue'
 import type { MenuAction } from '../shared/ActionMenu.vue'
 import MoreMenu from '../shared/MoreMenu.vue'
+import DraggableRows from '../shared/sorting/DraggableRows.vue'
 import MoveHandle from '../shared/sorting/MoveHandle.vue'
 import type { Direction } from '../shared/sorting/MoveHandle.vue'
 import { holdFocus } from '../shared/sorting/held-focus'
 import { useDraft } from '../stores/bench/draft'
 import { useSelection } from '../stores/bench/selection'
 import { useShown } from '../stores/bench/shown'
+import { useView } from '../stores/bench/view'
 import { useCatalogue } from '../stores/catalogue'
 import { useNotices } from '../stores/notices'
 import { useSession } from '../stores/session'
@@ -26,6 +27,7 @@ import { spotNames, words } from './words'
 const draft = useDraft()
 const selection = useSelection()
 const shown = useShown()
+const view = useView()
 const catalogue = useCatalogue()
 const notices = useNotices()
 const session = useSession()
@@ -159,15 +161,12 @@ function shift(placement: Placement, by: number) {
           />
         </ActionMenu>
       </header>
-      <VueDraggable
+      <DraggableRows
+        :items="placementsAt(draft.page, spot)"
         tag="ul"
-        :model-value="[...placementsAt(draft.page, spot)]"
         group="placements"
-        handle=".move-handle"
-        :animation="120"
-        :force-fallback="true"
-        :fallback-on-body="true"
-        @update:model-value="dropped(spot, $event)"
+        :still="!view.isShown"
+        @order="dropped(spot, $event)"
       >
         <li
           v-for="placement in placementsAt(draft.page, spot)"
@@ -220,7 +219,7 @@ function shift(placement: Placement, by: number) {
             :size="28"
           />
         </li>
-      </VueDraggable>
+      </DraggableRows>
       <p v-if="placementsAt(draft.page, spot).length === 0" class="empty">
         {{ spot === 'shelf' ? words.shelfEmpty : words.areaEmpty }}
       </p>

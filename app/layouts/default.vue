@@ -1,51 +1,28 @@
 <script setup lang="ts">
 import { useRoute } from '#imports'
-import { mdiClose } from '@mdi/js'
-import { computed, defineAsyncComponent, watch } from 'vue'
+import { defineAsyncComponent, onMounted } from 'vue'
+import { fetchMenuList, fetchNoticeBar, fetchWhenIdle } from '../shared/fetched-later'
 import { whenSignedOut } from '../shared/http'
-import { words } from '../shared/words'
 import { useNotices } from '../stores/notices'
 import { useSession } from '../stores/session'
 
 const SignInAgain = defineAsyncComponent(() => import('../shared/SignInAgain.vue'))
+const NoticeBar = defineAsyncComponent(fetchNoticeBar)
 
 const notices = useNotices()
 const session = useSession()
-whenSignedOut(session.again)
 const route = useRoute()
-watch(() => route.path, notices.settle)
+whenSignedOut(session.again)
 
-/** In milliseconds; -1 for as long as the screen is open. */
-const shownFor = computed(() => (notices.isLasting && notices.current?.action !== undefined ? -1 : 8000))
-
-async function act() {
-  const { action } = notices.current ?? {}
-  notices.clear()
-  await action?.run()
-}
+onMounted(() => {
+  if (route.meta.fetchesLater !== true) fetchWhenIdle([fetchMenuList, fetchNoticeBar])
+})
 </script>
 
 <template>
   <v-app>
     <slot />
     <SignInAgain v-if="session.asksAgain" />
-    <v-snackbar
-      :key="notices.number"
-      :model-value="notices.current !== null"
-      :timeout="shownFor"
-      @update:model-value="notices.clear"
-    >
-      {{ notices.current?.text }}
-      <template v-if="notices.current?.action" #actions>
-        <v-btn variant="text" height="32" @click="act">{{ notices.current.action.title }}</v-btn>
-        <v-btn
-          :icon="mdiClose"
-          variant="text"
-          size="32"
-          :aria-label="words.closeNotice"
-          @click="notices.clear"
-        />
-      </template>
-    </v-snackbar>
+    <NoticeBar v-if="notices.number > 0" />
   </v-app>
 </template>

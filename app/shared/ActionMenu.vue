@@ -1,9 +1,8 @@
 <script setup lang="ts">
-import { useEventListener } from '@vueuse/core'
-import { ref, useTemplateRef } from 'vue'
-import type { ComponentPublicInstance } from 'vue'
+import { computed, defineAsyncComponent, ref, shallowRef } from 'vue'
+import { fetchMenuList } from './fetched-later'
 
-/** A menu of things to do, opened by the control in its slot. */
+/** A menu of things to do, opened by the control in its slot. Its list is fetched when it is wanted. */
 export interface MenuAction {
   readonly title: string
   readonly run: () => unknown
@@ -11,34 +10,44 @@ export interface MenuAction {
 
 defineProps<{ label: string; actions: readonly MenuAction[] }>()
 
+const ActionMenuList = defineAsyncComponent({ loader: fetchMenuList, delay: 0 })
 const isOpen = ref(false)
-const list = useTemplateRef<ComponentPublicInstance>('list')
-useEventListener(document, 'keydown', find)
+/** What opened it last; null before that. */
+const activator = shallowRef<HTMLElement | null>(null)
+/** The arrow key by which it was opened first. */
+const arrow = ref<string | null>(null)
 
-/** Typing goes to the next thing that begins so (WAI-ARIA Authoring Practices, menu pattern). */
-function find(event: KeyboardEvent) {
-  if (!isOpen.value) return
-  if (event.key.length !== 1 || event.key === ' ' || event.ctrlKey || event.metaKey || event.altKey) return
-  const items = Array.from(
-    (list.value?.$el as HTMLElement | undefined)?.querySelectorAll<HTMLElement>('[role=menuitem]') ?? [],
-  )
-  const at = items.indexOf(document.activeElement as HTMLElement)
-  const after = [...items.slice(at + 1), ...items.slice(0, at + 1)]
-  after.find((item) => item.textContent?.trim().toLowerCase().startsWith(event.key.toLowerCase()))?.focus()
+const opener = computed(() => ({
+  'aria-haspopup': 'menu' as const,
+  'aria-expanded': isOpen.value,
+  onPointerenter: fetchMenuList,
+  onFocus: fetchMenuList,
+  onClick: press,
+  onKeydown: pressKey,
+}))
+
+function press(event: Event) {
+  if (activator.value !== null) isOpen.value = !isOpen.value
+  activator.value = event.currentTarget as HTMLElement
+}
+
+/** The list hears arrow keys itself, once it is there. */
+function pressKey(event: KeyboardEvent) {
+  if (activator.value !== null || !['ArrowDown', 'ArrowUp'].includes(event.key)) return
+  event.preventDefault()
+  arrow.value = event.key
+  activator.value = event.currentTarget as HTMLElement
 }
 </script>
 
 <template>
-  <v-menu v-model="isOpen" location="bottom end">
-    <template #activator="{ props: opener }"><slot :opener="opener" /></template>
-    <v-list ref="list" role="menu" :aria-label="label" density="compact" min-width="200">
-      <v-list-item
-        v-for="action in actions"
-        :key="action.title"
-        role="menuitem"
-        :title="action.title"
-        @click="action.run"
-      />
-    </v-list>
-  </v-menu>
+  <slot :opener="opener" />
+  <ActionMenuList
+    v-if="activator"
+    v-model="isOpen"
+    :label="label"
+    :actions="actions"
+    :activator="activator"
+    :arrow="arrow"
+  />
 </template>

@@ -1,8 +1,7 @@
-import { VueQueryPlugin } from '@tanstack/vue-query'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { createSSRApp, effectScope, nextTick, ref } from 'vue'
+import { effectScope, nextTick, ref } from 'vue'
 import type { EffectScope } from 'vue'
-import { answersClient, useAnswer, useKnown, usePagedAnswer } from './answers'
+import { memory, useAnswer, useKnown, usePagedAnswer } from './answers'
 
 /** A question that reached the server, answered when the test says so. */
 interface Reached {
@@ -30,6 +29,7 @@ beforeEach(() => {
 })
 afterEach(() => {
   scope.stop()
+  memory.clear()
   vi.unstubAllGlobals()
   vi.useRealTimers()
 })
@@ -42,9 +42,7 @@ async function settled(): Promise<void> {
 
 /** Does what a component's setup would. */
 function used<T>(setup: () => T): T {
-  const app = createSSRApp({})
-  app.use(VueQueryPlugin, { queryClient: answersClient() })
-  return app.runWithContext(() => scope.run(setup) as T)
+  return scope.run(setup) as T
 }
 
 describe('an answer', () => {

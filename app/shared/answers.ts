@@ -29,23 +29,21 @@ const tries = 3
 const seconds = 1000
 
 /**
- * Answers are kept for a moment and always asked for anew. What did not get through is tried again,
- * what was refused is not.
+ * One memory of what the server answered, for every screen of the bench. Answers are kept for a
+ * moment and always asked for anew. What did not get through is tried again, what was refused is not.
  */
-export function answersClient(): QueryClient {
-  return new QueryClient({
-    defaultOptions: {
-      queries: {
-        networkMode: 'always',
-        staleTime: 0,
-        gcTime: 30 * seconds,
-        refetchOnWindowFocus: false,
-        retryDelay: seconds / 2,
-        retry: (failed, error) => failed + 1 < tries && isPassing(error),
-      },
+export const memory = new QueryClient({
+  defaultOptions: {
+    queries: {
+      networkMode: 'always',
+      staleTime: 0,
+      gcTime: 30 * seconds,
+      refetchOnWindowFocus: false,
+      retryDelay: seconds / 2,
+      retry: (failed, error) => failed + 1 < tries && isPassing(error),
     },
-  })
-}
+  },
+})
 
 function isPassing(error: unknown): boolean {
   return error instanceof RequestProblem && (error.details.status === 0 || error.details.status >= 502)
@@ -83,12 +81,15 @@ export function useAnswers<T>(
 ): Answered<readonly T[]> {
   const asked = computed(questions)
   const isAsked = computed(() => asked.value.length > 0)
-  const query = useQuery({
-    queryKey: computed(() => keyOf(asked.value)),
-    queryFn: ({ signal }) => Promise.all(asked.value.map((question) => ask<T>(question, signal))),
-    enabled: isAsked,
-    placeholderData: keep ? keepPreviousData : undefined,
-  })
+  const query = useQuery(
+    {
+      queryKey: computed(() => keyOf(asked.value)),
+      queryFn: ({ signal }) => Promise.all(asked.value.map((question) => ask<T>(question, signal))),
+      enabled: isAsked,
+      placeholderData: keep ? keepPreviousData : undefined,
+    },
+    memory,
+  )
   return {
     answer: computed(() => (isAsked.value ? query.data.value : undefined)),
     failure: computed(() => (isAsked.value ? messageOf(query.error.value) : null)),
@@ -102,18 +103,21 @@ export function useAnswers<T>(
 /** A list that is read on page by page; another question begins it anew. */
 export function usePagedAnswer<Row>(question: (page: number) => Question | null) {
   const asked = computed(() => question(1))
-  const query = useInfiniteQuery({
-    queryKey: computed(() => ['pages', ...keyOf(asked.value === null ? [] : [asked.value])]),
-    queryFn: ({ signal, pageParam }) => {
-      const next = question(pageParam)
-      return next === null ? { rows: [], total: 0 } : ask<PageOfRows<Row>>(next, signal)
+  const query = useInfiniteQuery(
+    {
+      queryKey: computed(() => ['pages', ...keyOf(asked.value === null ? [] : [asked.value])]),
+      queryFn: ({ signal, pageParam }) => {
+        const next = question(pageParam)
+        return next === null ? { rows: [], total: 0 } : ask<PageOfRows<Row>>(next, signal)
+      },
+      enabled: computed(() => asked.value !== null),
+      placeholderData: keepPreviousData,
+      initialPageParam: 1,
+      getNextPageParam: (last: PageOfRows<Row>, all: readonly PageOfRows<Row>[]) =>
+        all.reduce((sum, page) => sum + page.rows.length, 0) < last.total ? all.length + 1 : undefined,
     },
-    enabled: computed(() => asked.value !== null),
-    placeholderData: keepPreviousData,
-    initialPageParam: 1,
-    getNextPageParam: (last: PageOfRows<Row>, all: readonly PageOfRows<Row>[]) =>
-      all.reduce((sum, page) => sum + page.rows.length, 0) < last.total ? all.length + 1 : undefined,
-  })
+    memory,
+  )
   const pages = computed<readonly PageOfRows<Row>[]>(() =>
     asked.value === null ? [] : (query.data.value?.pages ?? []),
   )

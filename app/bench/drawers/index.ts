@@ -32,7 +32,5 @@ export const drawers: Readonly<Record<DrawerName, Component>> = {
   checks: lazy(loaders.checks),
 }
 
-/** Fetches all drawers, so that none has to be waited for. */
-export function fetchDrawers(): void {
-  for (const load of Object.values(loaders)) void load().catch(() => undefined)
-}
+/** What fetches each drawer, so that none has to be waited for. */
+export const drawerLoaders: readonly Loader[] = Object.values(loaders)

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import type { SortableEvent } from 'sortablejs'
 import { computed } from 'vue'
-import { VueDraggable } from 'vue-draggable-plus'
 import { frameOf, usualParts } from '~~/core/cards/card'
 import {
   cardPlaces,
@@ -16,6 +15,7 @@ import { partKey } from '~~/core/cards/parts'
 import type { PartSetting } from '~~/core/cards/parts'
 import type { Zone } from '~~/core/cards/parts/define'
 import { useSelection } from '../../stores/bench/selection'
+import DraggableRows from '../../shared/sorting/DraggableRows.vue'
 import PartRow from './PartRow.vue'
 import { words } from './words'
 
@@ -63,17 +63,12 @@ function zoneOfPlace(place: CardPlace): Zone | null {
       data-move-place
     >
       <h3 v-if="place !== 'picture'">{{ words.places[place] }}</h3>
-      <VueDraggable
-        :model-value="[...there]"
+      <DraggableRows
+        :items="there"
         tag="ul"
         class="parts"
-        handle=".move-handle"
         :group="zoneOfPlace(place) === null ? 'picture' : 'parts'"
-        :animation="120"
-        :force-fallback="true"
-        :fallback-on-body="true"
-        @add="dropped(place, $event)"
-        @update="dropped(place, $event)"
+        @drop="dropped(place, $event)"
       >
         <PartRow
           v-for="part in there"
@@ -87,7 +82,7 @@ function zoneOfPlace(place: CardPlace): Zone | null {
           @step="step(part, $event)"
           @remove="emit('change', withoutPart(parts, partKey(part)), 'Remove a part')"
         />
-      </VueDraggable>
+      </DraggableRows>
       <p v-if="there.length === 0 && place !== 'picture'" class="empty">{{ words.placeEmpty }}</p>
     </section>
   </div>

@@ -2,11 +2,11 @@
 import { mdiPlus } from '@mdi/js'
 import type { SortableEvent } from 'sortablejs'
 import { computed } from 'vue'
-import { VueDraggable } from 'vue-draggable-plus'
 import { rulesAt, withRuleAdded, withRuleMoved } from '~~/core/rules/rule-edits'
 import type { RulePlace } from '~~/core/rules/rule-edits'
 import type { Rule } from '~~/core/rules'
 import ActionMenu from '../../shared/ActionMenu.vue'
+import DraggableRows from '../../shared/sorting/DraggableRows.vue'
 import { useRowKeys } from '../../shared/sorting/row-keys'
 import { useCatalogue } from '../../stores/catalogue'
 import RuleRow from './RuleRow.vue'
@@ -54,20 +54,15 @@ function dropped(event: SortableEvent) {
 </script>
 
 <template>
-  <VueDraggable
-    :model-value="[...own]"
+  <DraggableRows
+    :items="own"
     tag="ul"
-    class="rules"
-    handle=".move-handle"
     group="rules"
+    nested
+    class="rules"
     :data-move-place="group.length === 0 ? undefined : ''"
     :aria-label="group.length === 0 ? undefined : words.groupNumber(group.map((at) => at + 1).join('.'))"
-    :animation="120"
-    :force-fallback="true"
-    :fallback-on-body="true"
-    :swap-threshold="0.6"
-    @add="dropped"
-    @update="dropped"
+    @drop="dropped"
   >
     <RuleRow
       v-for="(rule, at) in own"
@@ -86,7 +81,7 @@ function dropped(event: SortableEvent) {
         @edit="(title, change, subject) => emit('edit', title, change, subject)"
       />
     </RuleRow>
-  </VueDraggable>
+  </DraggableRows>
   <ActionMenu v-slot="{ opener }" :label="label" :actions="additions">
     <v-btn v-bind="opener" :prepend-icon="mdiPlus" height="34" class="add" :aria-label="label">{{
       words.add

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { VueDraggable } from 'vue-draggable-plus'
 import type { TermRow } from '~~/core/content/answers'
 import { movedInto } from '~~/core/ordering'
 import MoreMenu from '../../shared/MoreMenu.vue'
+import DraggableRows from '../../shared/sorting/DraggableRows.vue'
 import MoveHandle from '../../shared/sorting/MoveHandle.vue'
 import type { Direction } from '../../shared/sorting/MoveHandle.vue'
 import { holdFocus } from '../../shared/sorting/held-focus'
@@ -61,19 +61,15 @@ function actions(term: TermRow) {
 </script>
 
 <template>
-  <VueDraggable
-    :model-value="[...own]"
+  <DraggableRows
+    :items="own"
     tag="ul"
+    group="terms"
+    nested
+    :still="still"
     :data-move-place="parent === null ? undefined : ''"
     :aria-label="parent?.name"
-    handle=".move-handle"
-    group="terms"
-    :disabled="still"
-    :animation="120"
-    :force-fallback="true"
-    :fallback-on-body="true"
-    :swap-threshold="0.6"
-    @update:model-value="dropped"
+    @order="dropped"
   >
     <li v-for="term in own" :key="term.id">
       <div class="row">
@@ -104,7 +100,7 @@ function actions(term: TermRow) {
         @act="(action, one) => emit('act', action, one)"
       />
     </li>
-  </VueDraggable>
+  </DraggableRows>
 </template>
 
 <style scoped>

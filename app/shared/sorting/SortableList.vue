@@ -1,6 +1,6 @@
 <script setup lang="ts" generic="Item">
-import { VueDraggable } from 'vue-draggable-plus'
 import { withMoved } from '~~/core/ordering'
+import DraggableRows from './DraggableRows.vue'
 import type { Direction } from './MoveHandle.vue'
 import { holdFocus } from './held-focus'
 
@@ -35,19 +35,16 @@ function step(item: Item, at: number, direction: Direction, handle: HTMLElement)
 </script>
 
 <template>
-  <VueDraggable
-    :model-value="[...items]"
+  <DraggableRows
+    :items="items"
     tag="ol"
-    :handle="grip ?? '.move-handle'"
-    :animation="120"
-    :force-fallback="true"
-    :fallback-on-body="true"
+    :grip="grip"
     :aria-label="label"
     data-move-room
-    @update:model-value="emit('order', $event)"
+    @order="emit('order', $event)"
   >
     <li v-for="(item, at) in items" :key="keyOf(item, at)">
       <slot :item="item" :at="at" :handle="handleOf(item, at)" />
     </li>
-  </VueDraggable>
+  </DraggableRows>
 </template>

@@ -13,11 +13,14 @@ export const useView = defineStore('view', () => {
   const pageWidth = ref(1280)
   /** Whether the named widths are shown beside each other. */
   const sideBySide = ref(false)
+  /** Whether the page stands in its frame, and the rest of the bench may be fetched. */
+  const isShown = ref(false)
   /** An entry's card to be looked at; another object each time it is wanted. */
   const lookedAt = shallowRef<{ readonly entry: number } | null>(null)
 
   /** A page of entries is looked at with one of them. */
   function open(loaded: EditedPage): void {
+    isShown.value = false
     asOf.value = null
     const entry = loaded.entries?.sample ?? null
     sample.value = entry === null ? null : { kind: 'entry', id: entry.id }
@@ -29,5 +32,5 @@ export const useView = defineStore('view', () => {
     return { asOf: asOf.value, sample: sample.value }
   }
 
-  return { asOf, sample, pageWidth, sideBySide, lookedAt, open, asked }
+  return { asOf, sample, pageWidth, sideBySide, isShown, lookedAt, open, asked }
 })

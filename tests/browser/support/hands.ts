@@ -117,6 +117,7 @@ export async function drag(
 ): Promise<void> {
   await waitForStillness(page)
   const handle = await waitFor(page, 'button', name)
+  await page.waitForFunction((one) => one.closest('[data-draggable]') !== null, {}, handle)
   const [from, to] = await Promise.all([middleOf(handle), middleOf(place)])
   await page.mouse.move(from.x, from.y)
   await page.mouse.down()

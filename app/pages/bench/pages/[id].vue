@@ -14,11 +14,12 @@ import PageTitles from '../../../bench/PageTitles.vue'
 import SentenceStrip from '../../../bench/SentenceStrip.vue'
 import AsOfField from '../../../bench/AsOfField.vue'
 import TallyStrip from '../../../bench/TallyStrip.vue'
-import { fetchDrawers } from '../../../bench/drawers'
+import { drawerLoaders } from '../../../bench/drawers'
 import { useDraftSaving } from '../../../bench/draft-saving'
 import { words } from '../../../bench/words'
 import MoreMenu from '../../../shared/MoreMenu.vue'
 import { attempt } from '../../../shared/attempt'
+import { fetchMenuList, fetchNoticeBar, fetchWhenIdle } from '../../../shared/fetched-later'
 import { RequestProblem, request } from '../../../shared/http'
 import { isDialogOpen } from '../../../shared/in-front'
 import { useSaveKey } from '../../../shared/save-key'
@@ -31,7 +32,7 @@ import { useCatalogue } from '../../../stores/catalogue'
 import { useNotices } from '../../../stores/notices'
 import { useSession } from '../../../stores/session'
 
-definePageMeta({ key: (route) => route.fullPath })
+definePageMeta({ key: (route) => route.fullPath, fetchesLater: true })
 
 const OvertakenPage = defineAsyncComponent(() => import('../../../bench/OvertakenPage.vue'))
 
@@ -68,9 +69,10 @@ async function open() {
   }
 }
 
-/** The page comes first; drawers are there by the time somebody opens one. */
+/** The page comes first; drawers and menus are there by the time somebody opens one. */
 function fetchLater() {
-  ;(globalThis.requestIdleCallback ?? setTimeout)(fetchDrawers)
+  view.isShown = true
+  fetchWhenIdle([fetchMenuList, fetchNoticeBar, ...drawerLoaders])
 }
 
 const saveWords = computed(() => {

@@ -1,0 +1,50 @@
+<script setup lang="ts">
+import { useEventListener } from '@vueuse/core'
+import { onMounted, useTemplateRef } from 'vue'
+import type { ComponentPublicInstance } from 'vue'
+import type { MenuAction } from './ActionMenu.vue'
+
+/** The list of a menu, beside what opened it, once somebody has opened it. */
+const open = defineModel<boolean>({ required: true })
+const { activator, arrow } = defineProps<{
+  label: string
+  actions: readonly MenuAction[]
+  activator: HTMLElement
+  /** The arrow key that opened it, which goes to the list's first thing, or its last. */
+  arrow: string | null
+}>()
+
+const list = useTemplateRef<ComponentPublicInstance>('list')
+useEventListener(document, 'keydown', find)
+onMounted(() => {
+  // The menu itself hears arrow keys on what opens it, from now on.
+  if (arrow === null) open.value = true
+  else activator.dispatchEvent(new KeyboardEvent('keydown', { key: arrow, bubbles: true }))
+})
+
+/** Typing goes to the next thing that begins so (WAI-ARIA Authoring Practices, menu pattern). */
+function find(event: KeyboardEvent) {
+  if (!open.value) return
+  if (event.key.length !== 1 || event.key === ' ' || event.ctrlKey || event.metaKey || event.altKey) return
+  const items = Array.from(
+    (list.value?.$el as HTMLElement | undefined)?.querySelectorAll<HTMLElement>('[role=menuitem]') ?? [],
+  )
+  const at = items.indexOf(document.activeElement as HTMLElement)
+  const after = [...items.slice(at + 1), ...items.slice(0, at + 1)]
+  after.find((item) => item.textContent?.trim().toLowerCase().startsWith(event.key.toLowerCase()))?.focus()
+}
+</script>
+
+<template>
+  <v-menu v-model="open" :activator="activator" :open-on-click="false" location="bottom end">
+    <v-list ref="list" role="menu" :aria-label="label" density="compact" min-width="200">
+      <v-list-item
+        v-for="action in actions"
+        :key="action.title"
+        role="menuitem"
+        :title="action.title"
+        @click="action.run"
+      />
+    </v-list>
+  </v-menu>
+</template>
