@@ -60,10 +60,12 @@ async function change(action: BulkAction) {
       ids: props.chosen,
       action,
     })
-    notices.tell({
-      text: bulkWords.done(format.value.format(done.changed)),
-      action: { title: shared.undo, run: () => undo(done.id) },
-    })
+    const changed = format.value.format(done.changed)
+    notices.tell(
+      done.isGoingOn
+        ? { text: bulkWords.goesOn(changed) }
+        : { text: bulkWords.done(changed), action: { title: shared.undo, run: () => undo(done.id) } },
+    )
     emit('changed')
   } catch (error) {
     if (!(error instanceof RequestProblem)) throw error
@@ -75,8 +77,8 @@ async function change(action: BulkAction) {
 
 async function undo(id: string) {
   try {
-    const { undone, kept } = await request<BulkUndoOutcome>('DELETE', `/api/bench/bulk/${id}`)
-    notices.tell({ text: bulkWords.undone(undone, kept) })
+    const { undone, kept, isGoingOn } = await request<BulkUndoOutcome>('DELETE', `/api/bench/bulk/${id}`)
+    notices.tell({ text: isGoingOn ? bulkWords.undoGoesOn : bulkWords.undone(undone, kept) })
   } catch (error) {
     if (!(error instanceof RequestProblem)) throw error
     notices.tell({ text: error.message })

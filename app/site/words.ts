@@ -1,3 +1,5 @@
+import type { WorkKind } from '~~/core/works'
+
 /** What the Site screens and the page of an invitation say. */
 export const words = {
   title: 'Site',
@@ -57,4 +59,37 @@ export const words = {
     hint: 'At least 10 characters. A few words in a row do well.',
     accept: 'Come in',
   },
+} as const
+
+/** What the Site screen says of what goes on by itself. */
+export const workWords = {
+  title: 'Under way',
+  quiet: 'Nothing is under way. What takes long, such as a change to thousands of entries, shows here.',
+  kinds: {
+    'index-collection': (name: string) => `Looking through ${name} anew`,
+    'index-terms': (name: string) => `Counting ${name} where it lies now`,
+    'convert-field': (name: string) => `Giving “${name}” its new type`,
+    'term-leaving': (name: string) => `Taking ${name} off its entries`,
+    'term-returning': (name: string) => `Giving ${name} its entries back`,
+    'change-in-bulk': (name: string) => `Changing entries of ${name}`,
+    'undo-in-bulk': (name: string) => `Changing entries of ${name} back`,
+    'author-leaving': (name: string) => `Taking ${name} off their entries`,
+    'author-returning': (name: string) => `Giving ${name} their entries back`,
+  } satisfies Readonly<Record<WorkKind, (name: string) => string>>,
+  progress: (done: string, size: string) => `${done} of about ${size} entries`,
+  stop: 'Stop',
+  stopIt: (what: string) => `Stop: ${what}`,
+  stopping: 'Stops after what it is at',
+  retry: 'Try again',
+  failed: (why: string) => `It doesn’t go on: ${why}`,
+  pictures: 'Making pictures for every width',
+  left: (count: string) => `${count} still to do`,
+  gaveUp: (date: string, why: string) => `Given up ${date}: ${why}`,
+  jobs: {
+    'finish-work': 'Going on with what takes long',
+    'take-up-left-work': 'Looking for what was left undone',
+    'add-up-counts': 'Adding up counts',
+    'tidy-logs': 'Removing old logs',
+    'make-picture-widths': 'Making pictures for every width',
+  } as Readonly<Record<string, string>>,
 } as const

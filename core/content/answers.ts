@@ -1,7 +1,7 @@
 import type { CollectionIcon } from './collection'
 import type { EntryInput } from './entry-input'
 import type { EntryState, EntryStatus } from './entry'
-import type { FieldValues } from './field'
+import type { Field, FieldValues } from './field'
 import type { FacetInput, TermInput } from './term-input'
 import type { MediaInput, MediaKind } from './media'
 
@@ -61,6 +61,9 @@ export interface EntryVersion {
 /** A part of an entry besides its fields. */
 export type EntryPart = Exclude<keyof EntryInput, 'values'>
 
+/** A field that has another type, or gets it as soon as all values are converted. */
+export interface ConvertedField extends Field, GoingOn {}
+
 /** What changing a field's type would do to the values there are. */
 export interface FieldConversion {
   /** Entries that have a value. */
@@ -76,13 +79,25 @@ export interface FieldConversion {
   }[]
 }
 
-export interface BulkOutcome {
+/** Whether what was asked for is begun, and goes on by itself. */
+export interface GoingOn {
+  readonly isGoingOn: boolean
+}
+
+/** A term that was deleted or merged. */
+export interface TermOutcome extends GoingOn {
+  /** Names the change, for undoing it. */
+  readonly change: string
+}
+
+export interface BulkOutcome extends GoingOn {
   /** Names the change, for undoing it. */
   readonly id: string
+  /** By now, where it goes on. */
   readonly changed: number
 }
 
-export interface BulkUndoOutcome {
+export interface BulkUndoOutcome extends GoingOn {
   readonly undone: number
   /** Changed by somebody since, and therefore left as they are. */
   readonly kept: number

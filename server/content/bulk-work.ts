@@ -3,7 +3,8 @@ import type { RawBuilder } from 'kysely'
 import type { BulkAction } from '../../core/content/bulk'
 import type { Trx } from '../db/client'
 import { stepSize } from '../work/define'
-import type { LongWork } from '../work/define'
+import type { LongWork, WorkExtent } from '../work/define'
+import { collectionExtent, extentOf } from '../work/extents'
 import { holdForm } from './form-locks'
 import { keepVersions } from './entry-history'
 import { announceEntries } from './entry-writing'
@@ -27,6 +28,10 @@ interface Changing {
 export const bulkChanging: LongWork<Changing, Place> = {
   kind: 'change-in-bulk',
   start: { at: 0 },
+  atOnce: stepSize,
+  async about(trx, { collection, ids }) {
+    return { ...(await collectionExtent(trx, collection)), size: ids.length }
+  },
   async step(trx, { change, collection, action, writer, ids }, { at }) {
     await holdForm(trx, collection)
     const found = await lockEntries(trx, collection, ids.slice(at, at + stepSize))
@@ -41,6 +46,10 @@ export const bulkChanging: LongWork<Changing, Place> = {
     await announceEntries(trx, collection)
     return isDone ? null : { at: at + stepSize }
   },
+  /** What is changed by then stays so, and can be undone. */
+  async stop(trx, { change }) {
+    await trx.updateTable('bulk_changes').set({ done: true }).where('id', '=', change).execute()
+  },
 }
 
 interface Undoing {
@@ -53,6 +62,14 @@ interface Undoing {
 export const bulkUndoing: LongWork<Undoing, Place> = {
   kind: 'undo-in-bulk',
   start: { at: 0 },
+  atOnce: stepSize,
+  about: (trx, { change }) =>
+    extentOf(
+      trx,
+      sql<WorkExtent>`
+        select c.name as subject, jsonb_array_length(b.entries) as size
+        from bulk_changes b join collections c on c.id = b.collection_id where b.id = ${change}::uuid`,
+    ),
   async step(trx, { change, collection, writer }, { at }) {
     const { entries, action } = await trx
       .selectFrom('bulk_changes')

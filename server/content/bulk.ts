@@ -9,7 +9,7 @@ import { includesRole } from '../../core/people'
 import type { Role } from '../../core/people'
 import { Problem, accepted, missing, refused } from '../http/problem'
 import { beginWork } from '../work/begin'
-import { finishWork } from '../work/finish'
+import { finishSoon } from '../work/finish'
 import { bulkChanging, bulkUndoing } from './bulk-work'
 import { holdCollection } from './form-locks'
 import { collectionTerms } from './entry-writing'
@@ -54,13 +54,13 @@ export async function changeInBulk(
       }),
     }
   })
-  await finishWork(db, work)
+  const isDone = await finishSoon(db, work)
   const { entries } = await db
     .selectFrom('bulk_changes')
     .select('entries')
     .where('id', '=', change)
     .executeTakeFirstOrThrow()
-  return { id: change, changed: entries.length }
+  return { id: change, changed: entries.length, isGoingOn: !isDone }
 }
 
 /**
@@ -93,14 +93,14 @@ export async function undoBulkChange(
     await trx.updateTable('bulk_changes').set({ undone_at: new Date() }).where('id', '=', id).execute()
     return beginWork(trx, bulkUndoing, { change: id, collection: change.collection_id, writer: writer.id })
   })
-  if (work === null) return { undone: 0, kept: 0 }
-  await finishWork(db, work)
+  if (work === null) return { undone: 0, kept: 0, isGoingOn: false }
+  const isDone = await finishSoon(db, work)
   const { entries, undone } = await db
     .selectFrom('bulk_changes')
     .select(['entries', 'undone'])
     .where('id', '=', id)
     .executeTakeFirstOrThrow()
-  return { undone, kept: entries.length - undone }
+  return { undone, kept: isDone ? entries.length - undone : 0, isGoingOn: !isDone }
 }
 
 /** What somebody with a higher role did is not undone by writers. */

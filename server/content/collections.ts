@@ -8,7 +8,7 @@ import { accepted, missing, refused } from '../http/problem'
 import { recordChange } from '../live/record-change'
 import { lockCollection } from './form-locks'
 import { beginWork } from '../work/begin'
-import { finishWork } from '../work/finish'
+import { finishSoon } from '../work/finish'
 import { collectionIndexing } from './index-work'
 
 /** The collections there are, with how many entries each holds. */
@@ -63,7 +63,7 @@ export async function saveCollection(db: Db, id: number, input: unknown): Promis
       before.length !== collection.facets.length || before.some((facet) => !collection.facets.includes(facet))
     return isOther ? beginWork(trx, collectionIndexing, { collection: id }) : null
   })
-  if (work !== null) await finishWork(db, work)
+  if (work !== null) await finishSoon(db, work)
 }
 
 /** Takes a collection with its entries off the site, or puts it back. */
@@ -89,7 +89,7 @@ export async function setCollectionDeleted(db: Db, id: number, deleted: boolean)
     await recordChange(trx, { kind: 'site', subjectId: null })
     return beginWork(trx, collectionIndexing, { collection: id })
   })
-  if (work !== null) await finishWork(db, work)
+  if (work !== null) await finishSoon(db, work)
 }
 
 /**

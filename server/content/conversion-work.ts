@@ -7,7 +7,8 @@ import { recordChange } from '../live/record-change'
 import { loadSite } from '../site/site'
 import { beginWork } from '../work/begin'
 import { atStart, progressAfter } from '../work/define'
-import type { LongWork, Progress } from '../work/define'
+import type { LongWork, Progress, WorkExtent } from '../work/define'
+import { extentOf } from '../work/extents'
 import { lockForm } from './form-locks'
 import { refreshFieldIndex } from './field-index'
 import { fieldOf, formColumnsOf } from './fields'
@@ -23,6 +24,8 @@ interface Converting {
   readonly isReturning: boolean
 }
 
+const atOnce = 500
+
 /**
  * Writes the values of a field beside themselves in its other form, while it is read in the present
  * one; saves write both. When all are there, the two change places in one moment.
@@ -30,6 +33,16 @@ interface Converting {
 export const fieldConverting: LongWork<Converting, Progress> = {
   kind: 'convert-field',
   start: atStart,
+  atOnce,
+  about: (trx, { collection, field }) =>
+    extentOf(
+      trx,
+      sql<WorkExtent>`
+        select name as subject, (
+          select count(*)::integer from entries
+          where collection_id = ${collection} and field_values ? coalesce(fields.stored_as, fields.id)::text) as size
+        from fields where id = ${field}`,
+    ),
   async step(trx, detail, { after }) {
     const [field, shadow] = [await fieldRow(trx, detail.field), await fieldRow(trx, detail.shadow)]
     const rows = await lockValues(trx, detail, field, shadow, after)
@@ -52,8 +65,6 @@ export const fieldConverting: LongWork<Converting, Progress> = {
     return progress
   },
 }
-
-const atOnce = 500
 
 /** The next entries with a value, held; deleted ones too, which may be put back. */
 async function lockValues(

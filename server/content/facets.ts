@@ -8,7 +8,7 @@ import { transact } from '../db/transact'
 import { accepted, missing, refused } from '../http/problem'
 import { recordChange } from '../live/record-change'
 import { beginWork } from '../work/begin'
-import { finishWork } from '../work/finish'
+import { finishSoon } from '../work/finish'
 import { collectionIndexing } from './index-work'
 
 /** The facets there are, with the collections they classify and how many terms each has. */
@@ -57,7 +57,7 @@ export async function saveFacet(db: Db, id: number, input: unknown): Promise<voi
       ...after.filter((one) => !before.includes(one)),
     ])
   })
-  for (const work of works) await finishWork(db, work)
+  for (const work of works) await finishSoon(db, work)
 }
 
 /** Takes a facet with its terms off everything, or puts it back; entries keep their terms meanwhile. */
@@ -82,7 +82,7 @@ export async function setFacetDeleted(db: Db, id: number, deleted: boolean): Pro
     await recordChange(trx, { kind: 'site', subjectId: null })
     return indexAnew(trx, await usedIn(trx, id))
   })
-  for (const work of works) await finishWork(db, work)
+  for (const work of works) await finishSoon(db, work)
 }
 
 /** Holds a facet against other writers of its terms. Throws 404. */

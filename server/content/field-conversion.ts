@@ -1,5 +1,5 @@
 import { sql } from 'kysely'
-import type { FieldConversion } from '../../core/content/answers'
+import type { ConvertedField, FieldConversion } from '../../core/content/answers'
 import { formatValue, parseFieldInput, storageOf } from '../../core/content/field'
 import type { Field } from '../../core/content/field'
 import { convertValue } from '../../core/content/fields'
@@ -9,7 +9,7 @@ import { transact } from '../db/transact'
 import { accepted, missing } from '../http/problem'
 import { loadSite } from '../site/site'
 import { beginWork } from '../work/begin'
-import { finishWork } from '../work/finish'
+import { finishSoon } from '../work/finish'
 import { fieldConverting } from './conversion-work'
 import { checkField, lockField, refuseBecoming } from './field-writing'
 import { fieldOf, fieldsOf, formColumnsOf } from './fields'
@@ -61,7 +61,7 @@ export async function tryConversion(db: Db, id: number, input: unknown): Promise
  * Gives a field another form and converts its values; those that cannot be are left empty. The
  * field keeps its id. Its old form and values are kept under a deleted field, for the way back.
  */
-export async function convertField(db: Db, id: number, input: unknown): Promise<Field> {
+export async function convertField(db: Db, id: number, input: unknown): Promise<ConvertedField> {
   const wanted = accepted(parseFieldInput(input))
   const { collection, work } = await transact(db, async (trx) => {
     const before = await lockField(trx, id)
@@ -89,7 +89,7 @@ export async function convertField(db: Db, id: number, input: unknown): Promise<
  * Takes the last change of a field's type back: the old form and the old values return. Values
  * written since are converted where they can be. Throws 404 when there was no such change.
  */
-export async function undoConversion(db: Db, id: number): Promise<Field> {
+export async function undoConversion(db: Db, id: number): Promise<ConvertedField> {
   const { collection, work } = await transact(db, async (trx) => {
     const now = await lockField(trx, id)
     await refuseBecoming(trx, id)
@@ -107,16 +107,22 @@ export async function undoConversion(db: Db, id: number): Promise<Field> {
   return finishConversion(db, id, collection, work)
 }
 
-async function finishConversion(db: Db, id: number, collection: number, work: string): Promise<Field> {
-  await finishWork(db, work)
+async function finishConversion(
+  db: Db,
+  id: number,
+  collection: number,
+  work: string,
+): Promise<ConvertedField> {
+  const isDone = await finishSoon(db, work)
   const indexing = await db
     .selectFrom('long_work')
     .select('id')
     .where('kind', '=', collectionIndexing.kind)
     .where(sql<boolean>`detail ->> 'collection' = ${String(collection)}`)
     .execute()
-  for (const { id: rest } of indexing) await finishWork(db, rest)
-  return fieldOf(await db.selectFrom('fields').selectAll().where('id', '=', id).executeTakeFirstOrThrow())
+  for (const { id: rest } of isDone ? indexing : []) await finishSoon(db, rest)
+  const row = await db.selectFrom('fields').selectAll().where('id', '=', id).executeTakeFirstOrThrow()
+  return { ...fieldOf(row), isGoingOn: !isDone }
 }
 
 interface StoredValue {

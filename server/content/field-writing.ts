@@ -6,7 +6,7 @@ import { transact } from '../db/transact'
 import { accepted, missing, refused } from '../http/problem'
 import { recordChange } from '../live/record-change'
 import { beginWork } from '../work/begin'
-import { finishWork } from '../work/finish'
+import { finishSoon } from '../work/finish'
 import { lockCollection } from './form-locks'
 import { collectionIndexing } from './index-work'
 import { fieldOf, fieldsOf, formColumnsOf } from './fields'
@@ -63,7 +63,7 @@ export async function saveField(db: Db, id: number, input: unknown): Promise<Fie
       work: reindexes ? await beginWork(trx, collectionIndexing, { collection: before.collection_id }) : null,
     }
   })
-  if (work !== null) await finishWork(db, work)
+  if (work !== null) await finishSoon(db, work)
   return saved
 }
 
@@ -106,7 +106,7 @@ export async function setFieldDeleted(db: Db, id: number, deleted: boolean): Pro
     await recordChange(trx, { kind: 'site', subjectId: null })
     return beginWork(trx, collectionIndexing, { collection: row.collection_id })
   })
-  if (work !== null) await finishWork(db, work)
+  if (work !== null) await finishSoon(db, work)
 }
 
 /** The field, with the form of its collection held against everybody who writes by it. Throws 404. */

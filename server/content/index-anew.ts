@@ -1,7 +1,7 @@
 import type { Db } from '../db/client'
 import { transact } from '../db/transact'
 import { beginWork } from '../work/begin'
-import { finishWork } from '../work/finish'
+import { finishSoon } from '../work/finish'
 import { indexMissingWords } from './entry-words'
 import { collectionIndexing } from './index-work'
 
@@ -30,7 +30,7 @@ export async function indexOldAnew(db: Db): Promise<void> {
         .executeTakeFirst()
       return claimed === undefined ? null : beginWork(trx, collectionIndexing, { collection: id })
     })
-    if (work !== null) await finishWork(db, work)
+    if (work !== null) await finishSoon(db, work)
   }
   await indexMissingWords(db)
 }

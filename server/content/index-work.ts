@@ -1,6 +1,7 @@
 import { sql } from 'kysely'
 import type { Trx } from '../db/client'
 import { recordChange } from '../live/record-change'
+import { collectionExtent, termsExtent } from '../work/extents'
 import { atStart, progressAfter } from '../work/define'
 import type { LongWork, Progress } from '../work/define'
 import { indexEntries } from './entry-index'
@@ -9,6 +10,8 @@ import { refreshFieldIndex } from './field-index'
 
 /** Words take their time: fewer entries a step than where only the index is written. */
 const indexedAtOnce = 100
+/** So many entries at once where only the index is written. */
+const lockedAtOnce = 1000
 
 /**
  * Indexes all entries of a collection anew, deleted ones too: after a change to its fields or
@@ -17,6 +20,8 @@ const indexedAtOnce = 100
 export const collectionIndexing: LongWork<{ readonly collection: number }, Progress> = {
   kind: 'index-collection',
   start: atStart,
+  atOnce: indexedAtOnce,
+  about: (trx, { collection }) => collectionExtent(trx, collection),
   async step(trx, { collection }, { after }) {
     const { rows } = await sql<{ id: number }>`
       select id from entries where collection_id = ${collection} and id > ${after} order by id limit ${indexedAtOnce} for update`.execute(
@@ -34,6 +39,8 @@ export const collectionIndexing: LongWork<{ readonly collection: number }, Progr
 export const termIndexing: LongWork<{ readonly terms: readonly number[] }, Progress> = {
   kind: 'index-terms',
   start: atStart,
+  atOnce: lockedAtOnce,
+  about: (trx, { terms }) => termsExtent(trx, terms),
   async step(trx, { terms }, { after }) {
     const ids = await lockEntriesWith(trx, terms, after)
     await indexEntries(trx, ids)
@@ -41,9 +48,6 @@ export const termIndexing: LongWork<{ readonly terms: readonly number[] }, Progr
     return progressAfter(ids)
   },
 }
-
-/** So many entries at once where only the index is written. */
-const lockedAtOnce = 1000
 
 /** The next entries that have one of the terms, held against other writers. */
 export async function lockEntriesWith(

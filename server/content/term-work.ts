@@ -1,8 +1,9 @@
 import { sql } from 'kysely'
 import type { Trx } from '../db/client'
 import { recordChange } from '../live/record-change'
-import { atStart, progressAfter } from '../work/define'
-import type { LongWork, Progress } from '../work/define'
+import { atStart, progressAfter, stepSize } from '../work/define'
+import type { LongWork, Progress, WorkExtent } from '../work/define'
+import { extentOf, termsExtent } from '../work/extents'
 import { indexEntries } from './entry-index'
 import { announceCollectionsOf, lockEntriesWith } from './index-work'
 
@@ -25,6 +26,8 @@ interface Phase extends Progress {
 export const termLeaving: LongWork<Leaving, Phase> = {
   kind: 'term-leaving',
   start: { of: 'entries', ...atStart },
+  atOnce: stepSize,
+  about: (trx, { term, children }) => termsExtent(trx, [term, ...children]),
   async step(trx, detail, { of, after }) {
     if (of === 'nested') return (await indexNested(trx, detail.children, after)) ?? gone(trx, detail.term)
     const ids = await lockEntriesWith(trx, [detail.term], 0)
@@ -83,6 +86,14 @@ interface Returning {
 export const termReturning: LongWork<Returning, Phase> = {
   kind: 'term-returning',
   start: { of: 'entries', ...atStart },
+  atOnce: stepSize,
+  about: (trx, { change, term }) =>
+    extentOf(
+      trx,
+      sql<WorkExtent>`
+        select name as subject, (select count(*)::integer from term_change_entries where change_id = ${change}::uuid) as size
+        from terms where id = ${term}`,
+    ),
   async step(trx, { change, term, into, children }, { of, after }) {
     if (of === 'nested') return indexNested(trx, children, after)
     const { rows } = await sql<{ id: number }>`

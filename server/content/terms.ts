@@ -1,4 +1,5 @@
 import { sql } from 'kysely'
+import type { TermOutcome } from '../../core/content/answers'
 import { parseTermInput, parseTermPlace } from '../../core/content/term-input'
 import type { TermInput } from '../../core/content/term-input'
 import { movedTerm, returnedTerm, withDescendants } from '../../core/content/terms'
@@ -9,7 +10,7 @@ import type { KeptTerm } from '../db/schema'
 import { accepted, missing, refused } from '../http/problem'
 import { recordChange } from '../live/record-change'
 import { beginWork } from '../work/begin'
-import { finishWork } from '../work/finish'
+import { finishSoon, finishWork } from '../work/finish'
 import type { Writer } from './entries'
 import { lockFacet } from './facets'
 import { termIndexing } from './index-work'
@@ -78,41 +79,30 @@ export async function moveTerm(db: Db, id: number, input: unknown): Promise<void
     await recordChange(trx, { kind: 'site', subjectId: null })
     return beginWork(trx, termIndexing, { terms: withDescendants(id, terms) })
   })
-  await finishWork(db, work)
+  await finishSoon(db, work)
 }
 
 /**
  * Makes one term of two: entries, nested terms and the address of the first go to the second. Can
  * be undone.
  */
-export async function mergeTerm(
-  db: Db,
-  id: number,
-  intoId: number,
-  writer: Writer,
-): Promise<{ readonly change: string }> {
+export async function mergeTerm(db: Db, id: number, intoId: number, writer: Writer): Promise<TermOutcome> {
   return removeTerm(db, id, intoId, writer)
 }
 
 /** Takes a term away; those nested under it go to its parent. Can be undone. */
-export async function deleteTerm(db: Db, id: number, writer: Writer): Promise<{ readonly change: string }> {
+export async function deleteTerm(db: Db, id: number, writer: Writer): Promise<TermOutcome> {
   return removeTerm(db, id, null, writer)
 }
 
-async function removeTerm(
-  db: Db,
-  id: number,
-  intoId: number | null,
-  writer: Writer,
-): Promise<{ readonly change: string }> {
+async function removeTerm(db: Db, id: number, intoId: number | null, writer: Writer): Promise<TermOutcome> {
   const begun = await beginLeaving(db, id, intoId, writer)
   // What concerns the term is finished before it leaves: it takes all its entries with it.
   if (begun === null) {
     await Promise.all((await workOn(db, id)).map((work) => finishWork(db, work)))
     return removeTerm(db, id, intoId, writer)
   }
-  await finishWork(db, begun.work)
-  return { change: begun.change }
+  return { change: begun.change, isGoingOn: !(await finishSoon(db, begun.work)) }
 }
 
 /** Lets a term leave; null while there is work on its entries, which is to be done before. */
@@ -244,7 +234,7 @@ export async function undoTermChange(db: Db, change: string): Promise<void> {
     await recordChange(trx, { kind: 'site', subjectId: null })
     return beginWork(trx, termReturning, { change, term: term.id, into: into?.id ?? null, children })
   })
-  if (work !== null) await finishWork(db, work)
+  if (work !== null) await finishSoon(db, work)
 }
 
 async function keep(trx: Trx, id: number, intoId: number | null): Promise<KeptTerm> {

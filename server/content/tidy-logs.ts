@@ -1,5 +1,6 @@
 import { sql } from 'kysely'
 import type { Db } from '../db/client'
+import type { Job } from '../jobs/define'
 
 /** How long what was done can be undone, and how long versions of an entry are kept besides its newest. */
 const undoableFor = '90 days'
@@ -29,4 +30,12 @@ export async function tidyLogs(db: Db): Promise<void> {
     let removed = atOnce
     while (removed >= atOnce) removed = Number((await removal.execute(db)).numAffectedRows ?? 0)
   }
+}
+
+/** Removes old logs every hour. */
+export const logsTidying: Job = {
+  name: 'tidy-logs',
+  cron: '17 * * * *',
+  lease: 600,
+  run: (db) => tidyLogs(db),
 }

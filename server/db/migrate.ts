@@ -12,6 +12,7 @@ import * as reads from './migrations/0009-reads'
 import * as limits from './migrations/0010-limits'
 import * as currencies from './migrations/0011-currencies'
 import * as quickTables from './migrations/0012-quick-tables'
+import * as jobs from './migrations/0013-jobs'
 import type { Database } from './schema'
 
 /** Every migration by name, in the order of the names. */
@@ -28,6 +29,7 @@ const migrations = {
   '0010-limits': limits,
   '0011-currencies': currencies,
   '0012-quick-tables': quickTables,
+  '0013-jobs': jobs,
 }
 
 /**

@@ -147,6 +147,15 @@ export interface Database {
     kind: string
     detail: JSONColumnType<object>
     state: JSONColumnType<object>
+    /** What it is done to, by name. */
+    subject: string
+    /** About how many entries it has to handle in all. */
+    size: number
+    steps: Generated<number>
+    /** Why the last try failed; null where it went on. */
+    failure: string | null
+    /** Whether it is to end where it is. */
+    stopping: Generated<boolean>
     begun_at: InstantByDefault
     touched_at: InstantByDefault
   }

@@ -1,6 +1,7 @@
 import { sql } from 'kysely'
 import type { Db } from '../db/client'
 import { transact } from '../db/transact'
+import type { Job } from '../jobs/define'
 
 /** The key under which the entries of a collection themselves are counted. */
 export const everyEntry = 0
@@ -71,4 +72,12 @@ export async function addUpKeyCounts(db: Db, least = mostAppended): Promise<void
     )
     await sql`delete from key_counts where entries = 0`.execute(trx)
   })
+}
+
+/** Adds up what was appended, every minute. */
+export const countsAdding: Job = {
+  name: 'add-up-counts',
+  cron: '* * * * *',
+  lease: 60,
+  run: (db) => addUpKeyCounts(db),
 }

@@ -1,6 +1,7 @@
 import { widthsOf } from '../../core/pictures/picture'
 import type { PictureFormat } from '../../core/pictures/picture'
 import type { Db } from '../db/client'
+import type { Job } from '../jobs/define'
 import { pictureMaker } from './picture-maker'
 
 export interface Rendition {
@@ -77,12 +78,25 @@ async function makeAndKeep(
 }
 
 /** Makes a picture at every width that layouts ask for, behind what somebody waits for. */
-export async function makeAll(
-  db: Db,
-  { hash, width, moves }: { readonly hash: string; readonly width: number; readonly moves: boolean },
-): Promise<void> {
-  for (const format of moves ? (['webp'] as const) : (['webp', 'avif'] as const))
-    for (const one of widthsOf({ width })) await rendition(db, hash, one, format, false)
+export const widthsMaking: Job<{ readonly hash: string }> = {
+  name: 'make-picture-widths',
+  cron: null,
+  lease: 600,
+  async run(db, { hash }, stopping) {
+    const picture = await db
+      .selectFrom('media')
+      .select(['width', 'moves'])
+      .where('hash', '=', hash)
+      .where('kind', '=', 'picture')
+      .where('deleted_at', 'is', null)
+      .executeTakeFirst()
+    if (picture === undefined) return
+    for (const format of picture.moves ? (['webp'] as const) : (['webp', 'avif'] as const))
+      for (const width of widthsOf(picture)) {
+        if (stopping.aborted) throw new Error('The server ended before all widths were made.')
+        await rendition(db, hash, width, format, false)
+      }
+  },
 }
 
 interface Original {

@@ -3,7 +3,8 @@ import { announceCollectionsOf } from '../content/index-work'
 import { indexEntries } from '../content/entry-index'
 import type { Trx } from '../db/client'
 import { stepSize } from '../work/define'
-import type { LongWork } from '../work/define'
+import type { LongWork, WorkExtent } from '../work/define'
+import { extentOf } from '../work/extents'
 
 interface Naming {
   readonly author: number
@@ -13,6 +14,14 @@ interface Naming {
 export const authorLeaving: LongWork<Naming, object> = {
   kind: 'author-leaving',
   start: {},
+  atOnce: stepSize,
+  about: (trx, { author }) =>
+    extentOf(
+      trx,
+      sql<WorkExtent>`
+        select name as subject, (select count(*)::integer from entries where author_id = ${author}) as size
+        from authors where id = ${author}`,
+    ),
   async step(trx, { author }) {
     const { rows } = await sql<{
       id: number
@@ -34,6 +43,12 @@ export const authorLeaving: LongWork<Naming, object> = {
 export const authorReturning: LongWork<Naming, object> = {
   kind: 'author-returning',
   start: {},
+  atOnce: stepSize,
+  about: (trx, { author }) =>
+    extentOf(
+      trx,
+      sql<WorkExtent>`select name as subject, cardinality(entry_ids) as size from authors where id = ${author}`,
+    ),
   async step(trx, { author }) {
     const { entry_ids: left } = await trx
       .selectFrom('authors')

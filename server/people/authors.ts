@@ -7,7 +7,7 @@ import { transact } from '../db/transact'
 import { accepted, missing, refused } from '../http/problem'
 import { recordChange } from '../live/record-change'
 import { beginWork } from '../work/begin'
-import { finishWork } from '../work/finish'
+import { finishSoon } from '../work/finish'
 import { authorLeaving, authorReturning } from './author-work'
 
 /** The authors with how many entries name each. */
@@ -66,7 +66,7 @@ export async function setAuthorDeleted(db: Db, id: number, deleted: boolean): Pr
     .where('kind', 'in', [authorLeaving.kind, authorReturning.kind])
     .where(sql<boolean>`detail ->> 'author' = ${String(id)}`)
     .execute()
-  for (const work of begun) await finishWork(db, work.id)
+  for (const work of begun) await finishSoon(db, work.id)
   const work = await transact(db, async (trx) => {
     const row = await trx
       .selectFrom('authors')
@@ -84,7 +84,7 @@ export async function setAuthorDeleted(db: Db, id: number, deleted: boolean): Pr
     await recordChange(trx, { kind: 'site', subjectId: null })
     return beginWork(trx, deleted ? authorLeaving : authorReturning, { author: id })
   })
-  if (work !== null) await finishWork(db, work)
+  if (work !== null) await finishSoon(db, work)
 }
 
 async function checkPortrait(trx: Trx, id: number | null): Promise<void> {

@@ -1,24 +1,15 @@
 import { defineNitroPlugin } from 'nitropack/runtime'
 import { indexOldAnew } from '../content/index-anew'
 import { keepFieldIndexes } from '../content/keep-field-indexes'
-import { tidyLogs } from '../content/tidy-logs'
 import { database } from '../db/client'
 import { gatherStatistics } from '../db/statistics'
-import { addUpKeyCounts } from '../listings/key-counts'
+import { runJobs } from '../jobs/run'
 import { changeFeed, pageWatches } from '../live/feed'
 import { readCounter } from '../reads/counter'
-import { finishLeftWork } from '../work/finish'
 
-/** What every server does by itself, at its start and then again and again, in milliseconds. */
+/** What every server does by itself, at its start and then again and again, in milliseconds. What one of them does for all is a job. */
 const chores = [
-  {
-    name: 'Work that another server left is not finished',
-    every: 20_000,
-    atStart: true,
-    run: () => finishLeftWork(database()),
-  },
   { name: 'Not everything is indexed anew', every: null, atStart: true, run: () => indexOldAnew(database()) },
-  { name: 'Counts were not added up', every: 60_000, atStart: false, run: () => addUpKeyCounts(database()) },
   {
     name: 'It is not known how values are spread',
     every: 10_000,
@@ -31,12 +22,13 @@ const chores = [
     atStart: false,
     run: () => readCounter().write(Date.now()),
   },
-  { name: 'Logs were not tidied', every: 3_600_000, atStart: true, run: () => tidyLogs(database()) },
 ] as const
 
 export default defineNitroPlugin((nitro) => {
   void changeFeed().start()
   keepFieldIndexes(database())
+  const jobs = runJobs(database())
+  jobs.catch((error: unknown) => console.warn(`Jobs are not worked on: ${String(error)}`))
   const timers = chores.flatMap(({ name, every, atStart, run }) => {
     const work = () => void run().catch((error: unknown) => console.warn(`${name}: ${String(error)}`))
     if (atStart) work()
@@ -44,6 +36,7 @@ export default defineNitroPlugin((nitro) => {
   })
   nitro.hooks.hook('close', async () => {
     timers.forEach((timer) => clearInterval(timer))
+    await jobs.then((end) => end()).catch(() => undefined)
     await readCounter()
       .write(Date.now())
       .catch((error: unknown) => console.warn(`Reads were not written: ${String(error)}`))

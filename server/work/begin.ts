@@ -7,9 +7,16 @@ export async function beginWork<Detail, State>(
   work: LongWork<Detail, State>,
   detail: Detail,
 ): Promise<string> {
+  const { subject, size } = await work.about(trx, detail)
   const { id } = await trx
     .insertInto('long_work')
-    .values({ kind: work.kind, detail: JSON.stringify(detail), state: JSON.stringify(work.start) })
+    .values({
+      kind: work.kind,
+      detail: JSON.stringify(detail),
+      state: JSON.stringify(work.start),
+      subject,
+      size,
+    })
     .returning('id')
     .executeTakeFirstOrThrow()
   return id

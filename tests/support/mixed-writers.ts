@@ -20,7 +20,7 @@ import type { Db } from '~~/server/db/client'
 import { databaseFailure } from '~~/server/db/failures'
 import { Problem } from '~~/server/http/problem'
 import { addUpKeyCounts } from '~~/server/listings/key-counts'
-import { finishLeftWork } from '~~/server/work/finish'
+import { finishLeftWork } from './left-work'
 import { fieldInput } from './fields'
 
 /** Numbers that were written one after the other. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import type { FieldConversion } from '~~/core/content/answers'
+import type { ConvertedField, FieldConversion } from '~~/core/content/answers'
 import { keyOf, parseFieldInput } from '~~/core/content/field'
 import type { Field, FieldInput } from '~~/core/content/field'
 import { fieldTypes } from '~~/core/content/fields'
@@ -19,7 +19,10 @@ import FieldSettings from './FieldSettings.vue'
 /** A field of a collection: made, changed, and given another type after a look at what that does. */
 const open = defineModel<boolean>({ required: true })
 const props = defineProps<{ collectionId: number; field: Field | null }>()
-const emit = defineEmits<{ saved: [field: Field, kind: 'saved' | 'converted']; remove: [field: Field] }>()
+const emit = defineEmits<{
+  saved: [field: Field, kind: 'saved' | 'converted' | 'converting']
+  remove: [field: Field]
+}>()
 const catalogue = useCatalogue()
 
 const blank: FieldInput = {
@@ -111,10 +114,10 @@ async function look() {
 async function save() {
   const { field } = props
   const converts = changesType.value
-  const saved = await form.send(() => {
+  const saved = await form.send((): Promise<Field | ConvertedField> => {
     if (field === null)
       return request<Field>('POST', `/api/bench/collections/${props.collectionId}/fields`, inputOf(values))
-    return request<Field>(
+    return request<Field | ConvertedField>(
       'PUT',
       `/api/bench/fields/${field.id}${converts ? '/conversion' : ''}`,
       inputOf(values),
@@ -122,7 +125,11 @@ async function save() {
   })
   if (saved === null) return
   open.value = false
-  emit('saved', saved, converts ? 'converted' : 'saved')
+  emit('saved', saved, converts ? kindOf(saved) : 'saved')
+}
+
+function kindOf(saved: Field | ConvertedField) {
+  return 'isGoingOn' in saved && saved.isGoingOn ? 'converting' : 'converted'
 }
 </script>
 

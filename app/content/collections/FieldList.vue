@@ -32,8 +32,9 @@ async function order(next: readonly Field[]) {
   await done(() => request('PUT', `/api/bench/collections/${props.collection.id}/fields/order`, { ids }))
 }
 
-async function saved(field: Field, kind: 'saved' | 'converted') {
+async function saved(field: Field, kind: 'saved' | 'converted' | 'converting') {
   await catalogue.load()
+  if (kind === 'converting') return notices.tell({ text: fieldWords.converting(field.name) })
   if (kind === 'saved') return notices.tell({ text: fieldWords.saved(field.name) })
   notices.tell({
     text: fieldWords.converted(field.name),

@@ -77,6 +77,8 @@ export const fieldWords = {
   trialMore: (count: string) => `and ${count} more`,
   convert: 'Change the type',
   look: 'See what changes',
+  converting: (name: string) =>
+    `“${name}” gets its new type once all its values are converted. That goes on by itself.`,
   converted: (name: string) => `“${name}” has its new type.`,
   reverted: (name: string) => `“${name}” is as it was.`,
 }

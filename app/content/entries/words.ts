@@ -50,6 +50,8 @@ export const bulkWords = {
   deleteText: 'They leave every listing at once. You can undo this right after.',
   apply: 'Apply',
   done: (count: string) => `${entries(count)} changed.`,
+  goesOn: (count: string) => `${entries(count)} changed so far. The rest follows by itself.`,
+  undoGoesOn: 'They are being changed back. That goes on by itself.',
   undone: (count: number, kept: number) =>
     `Undone for ${count}${kept > 0 ? `; ${kept} were changed since and stay as they are` : ''}.`,
   chooseTerms: 'Terms',

@@ -34,6 +34,7 @@ export const facetWords = {
   mergeTitle: (name: string) => `Merge “${name}”`,
   mergeInto: 'Into',
   mergeHint: 'Its entries, the terms below it and its address go to the other.',
+  goesOn: (text: string) => `${text} Its entries follow by themselves.`,
   merged: (name: string) => `“${name}” was merged.`,
   deleteTerm: 'Delete',
   deleteTitle: (name: string) => `Delete “${name}”?`,

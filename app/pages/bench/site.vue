@@ -15,6 +15,7 @@ import { attempt } from '../../shared/attempt'
 import { request } from '../../shared/http'
 import { words as shared } from '../../shared/words'
 import InviteDialog from '../../site/InviteDialog.vue'
+import WorkList from '../../site/WorkList.vue'
 import { words } from '../../site/words'
 import { useCatalogue } from '../../stores/catalogue'
 import { useNotices } from '../../stores/notices'
@@ -173,6 +174,7 @@ function seen({ seenAt }: AccountRow): string {
         <p class="facts">{{ words.brokenHint }}</p>
       </div>
     </template>
+    <WorkList />
     <InviteDialog v-model="inviting" @invited="load" />
     <ConfirmDialog
       :model-value="closing !== null"

@@ -2,7 +2,7 @@
 import { useHead } from '#imports'
 import { mdiPlus } from '@mdi/js'
 import { computed, ref } from 'vue'
-import type { FacetRow, TermRow } from '~~/core/content/answers'
+import type { FacetRow, TermOutcome, TermRow } from '~~/core/content/answers'
 import { withAncestors, withDescendants } from '~~/core/content/terms'
 import ContentFrame from '../../../content/ContentFrame.vue'
 import FacetDialog from '../../../content/facets/FacetDialog.vue'
@@ -132,9 +132,7 @@ async function merge() {
   merging.value = null
   if (term === null || target === null) return
   await gone(
-    await attempt(() =>
-      request<{ change: string }>('POST', `/api/bench/terms/${term.id}/merge`, { into: target }),
-    ),
+    await attempt(() => request<TermOutcome>('POST', `/api/bench/terms/${term.id}/merge`, { into: target })),
     term.name,
     facetWords.merged(term.name),
   )
@@ -145,17 +143,17 @@ async function remove() {
   deleting.value = null
   if (term === null) return
   await gone(
-    await attempt(() => request<{ change: string }>('DELETE', `/api/bench/terms/${term.id}`)),
+    await attempt(() => request<TermOutcome>('DELETE', `/api/bench/terms/${term.id}`)),
     term.name,
     facetWords.termDeleted(term.name),
   )
 }
 
-async function gone(done: { readonly change: string } | null, name: string, text: string) {
+async function gone(done: TermOutcome | null, name: string, text: string) {
   await refresh()
   if (done !== null)
     notices.tell({
-      text,
+      text: done.isGoingOn ? facetWords.goesOn(text) : text,
       action: {
         title: shared.undo,
         run: () => undo('DELETE', `/api/bench/term-changes/${done.change}`, name),

@@ -3,8 +3,9 @@ import { largestMedia } from '../../../../core/content/media'
 import { readBytes } from '../../../http/body'
 import { benchEndpoint } from '../../../http/endpoint'
 import { queryParameters } from '../../../http/parameters'
+import { sendJob } from '../../../jobs/queue'
 import { addMedia } from '../../../media/media'
-import { makeAll } from '../../../media/renditions'
+import { widthsMaking } from '../../../media/renditions'
 
 const query = object({ name: string().max(500).default('') })
 
@@ -12,9 +13,6 @@ const query = object({ name: string().max(500).default('') })
 export default benchEndpoint('writer', async ({ event, db }) => {
   const { name } = queryParameters(event, query)
   const media = await addMedia(db, await readBytes(event, Math.max(...Object.values(largestMedia))), name)
-  if (media.kind === 'picture')
-    void makeAll(db, media).catch((error: unknown) =>
-      console.warn(`A picture is made when it is asked for: ${String(error)}`),
-    )
+  if (media.kind === 'picture') await sendJob(db, widthsMaking, { hash: media.hash }, media.hash)
   return media
 })

@@ -1,0 +1,14 @@
+import { countsAdding } from '../listings/key-counts'
+import { logsTidying } from '../content/tidy-logs'
+import { widthsMaking } from '../media/renditions'
+import { leftWorkTaking, workFinishing } from '../work/jobs'
+import type { Job } from './define'
+
+/** Every job. A new one stands beside what it works on, and on a line here. */
+export const jobs = [
+  workFinishing,
+  leftWorkTaking,
+  countsAdding,
+  logsTidying,
+  widthsMaking,
+] as unknown as readonly Job[]
