@@ -238,7 +238,7 @@ function shift(placement: Placement, by: number) {
 .spot {
   border: 1px solid var(--line);
   border-radius: 9px;
-  background: #fff;
+  background: var(--sheet);
   padding: 2px 5px 5px;
 }
 
@@ -253,7 +253,7 @@ header {
   justify-content: space-between;
   min-height: 34px;
   padding: 0 2px 0 6px;
-  font-size: 12px;
+  font-size: var(--size-fine);
   color: var(--soft);
 }
 
@@ -262,7 +262,7 @@ header span {
 }
 
 h2 {
-  font-size: 12.5px;
+  font-size: var(--size-note);
   font-weight: 600;
 }
 
@@ -280,11 +280,11 @@ ul {
 }
 
 .row.pointed {
-  background: #f6f2e7;
+  background: var(--hover);
 }
 
 .row.chosen {
-  background: #e2eee5;
+  background: var(--leaf-ground);
   color: var(--leaf);
 }
 
@@ -312,7 +312,7 @@ ul {
 }
 
 .count {
-  font-size: 12.5px;
+  font-size: var(--size-note);
   color: var(--soft);
 }
 
@@ -328,7 +328,7 @@ ul {
 
 .empty {
   padding: 2px 6px 6px;
-  font-size: 12.5px;
+  font-size: var(--size-note);
   line-height: 1.4;
   color: var(--soft);
 }
@@ -340,7 +340,7 @@ ul {
   padding: 0 7px;
   border: 1px solid var(--leaf);
   border-radius: 6px;
-  background: #fff;
+  background: var(--sheet);
   font: inherit;
 }
 </style>

@@ -52,6 +52,6 @@ function set(next: string | null) {
 }
 
 .as-of.moved :deep(.v-field) {
-  background: #fbf3dc;
+  background: var(--straw);
 }
 </style>

@@ -75,8 +75,8 @@ function paste() {
   height: 100%;
   padding: 22px 16px;
   border-top: 4px solid var(--line);
-  background: #fff;
-  font-size: 13px;
+  background: var(--sheet);
+  font-size: var(--size-small);
   line-height: 1.4;
   color: var(--soft);
 }
@@ -86,7 +86,7 @@ function paste() {
   padding: 8px 10px;
   border-radius: 7px;
   background: var(--kraft);
-  font-size: 13px;
+  font-size: var(--size-small);
 }
 
 .settings {

@@ -172,7 +172,7 @@ function moveStop(stop: number, pageWidth: number) {
   gap: 14px;
   height: 38px;
   padding: 0 12px 0 18px;
-  background: #fff;
+  background: var(--sheet);
   border-bottom: 1px solid var(--line);
 }
 
@@ -192,7 +192,7 @@ function moveStop(stop: number, pageWidth: number) {
   bottom: 9px;
   height: 5px;
   border-radius: 3px;
-  background: #e4dcc6;
+  background: var(--kraft-deep);
   pointer-events: none;
 }
 
@@ -208,9 +208,9 @@ function moveStop(stop: number, pageWidth: number) {
   height: 100%;
   pointer-events: none;
   text-align: center;
-  font-size: 12px;
+  font-size: var(--size-fine);
   line-height: 22px;
-  color: #0f5a62;
+  color: rgb(var(--v-theme-shape));
   white-space: nowrap;
   overflow: hidden;
 }
@@ -237,7 +237,7 @@ function moveStop(stop: number, pageWidth: number) {
 }
 
 .stop::before {
-  background: #136f78;
+  background: rgb(var(--v-theme-shape));
 }
 
 .width::before {
@@ -249,13 +249,13 @@ function moveStop(stop: number, pageWidth: number) {
   display: grid;
   min-width: 66px;
   text-align: right;
-  font-size: 12.5px;
+  font-size: var(--size-note);
   font-weight: 650;
   line-height: 15px;
 }
 
 .shown small {
-  font-size: 11px;
+  font-size: var(--size-fine);
   font-weight: 500;
   line-height: 13px;
   color: var(--soft);
@@ -277,17 +277,17 @@ function moveStop(stop: number, pageWidth: number) {
   min-height: 28px;
   padding: 0 8px;
   border-radius: 6px;
-  font-size: 12.5px;
+  font-size: var(--size-note);
   font-weight: 600;
   color: var(--soft);
 }
 
 .named button:hover {
-  background: #f3efe3;
+  background: var(--hover);
 }
 
 .named button[aria-pressed='true'] {
-  background: #e8e2d1;
+  background: var(--kraft-deep);
   color: var(--ink);
 }
 </style>

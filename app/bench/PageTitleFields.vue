@@ -48,7 +48,7 @@ function setTitle(title: string) {
 }
 
 .hint {
-  font-size: 12.5px;
+  font-size: var(--size-note);
   color: var(--soft);
 }
 </style>

@@ -33,17 +33,17 @@ summary {
 
 summary:hover .title {
   text-decoration: underline;
-  text-decoration-color: #b9b09a;
+  text-decoration-color: var(--edge-strong);
   text-underline-offset: 3px;
 }
 
 .what {
-  font-size: 12px;
+  font-size: var(--size-fine);
   color: var(--soft);
 }
 
 .title {
-  font-size: 15px;
+  font-size: var(--size-lead);
   font-weight: 700;
 }
 </style>

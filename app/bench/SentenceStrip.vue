@@ -56,7 +56,7 @@ const aboutPage = computed(() => {
 
 p {
   margin: 0;
-  font-size: 17px;
+  font-size: var(--size-head);
   line-height: 36px;
   white-space: pre-wrap;
 }
@@ -65,7 +65,7 @@ p {
   display: inline;
   padding: 5px 10px;
   border-radius: 6px 6px 3px 3px;
-  background: #fff;
+  background: var(--sheet);
   color: var(--clause);
   font: inherit;
   font-weight: 650;
@@ -78,21 +78,21 @@ p {
 }
 
 .ticket:hover {
-  background: #fdfbf4;
+  background: var(--paper);
 }
 
 .ticket[aria-expanded='true'] {
   background: var(--clause);
-  color: #fff;
+  color: var(--sheet);
 }
 
 .aside {
-  font-size: 14px;
+  font-size: var(--size-body);
   font-weight: 500;
 }
 
 .about {
-  font-size: 16px;
+  font-size: var(--size-lead);
 }
 
 .about span {

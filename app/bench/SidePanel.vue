@@ -53,7 +53,7 @@ function escaped(event: KeyboardEvent) {
   height: 100%;
   padding: 14px 16px 28px;
   border-top: 4px solid var(--clause, var(--ink));
-  background: #fff;
+  background: var(--sheet);
   overflow-y: auto;
   overscroll-behavior: contain;
 }
@@ -66,7 +66,7 @@ function escaped(event: KeyboardEvent) {
 
 h2 {
   flex: 1;
-  font-size: 17px;
+  font-size: var(--size-head);
   font-weight: 700;
   letter-spacing: -0.01em;
 }
@@ -77,7 +77,7 @@ h2:focus {
 
 .hint {
   margin: 2px 0 14px;
-  font-size: 13px;
+  font-size: var(--size-small);
   line-height: 1.4;
   color: var(--soft);
 }

@@ -70,7 +70,7 @@ function toggle(drawer: DrawerName) {
   align-items: center;
   min-height: 86px;
   padding: 10px 18px;
-  background: #fff;
+  background: var(--sheet);
   border-top: 1px solid var(--line);
 }
 
@@ -108,13 +108,13 @@ li + li::before {
   top: 20px;
   width: 7px;
   height: 7px;
-  border: solid #b9b09a;
+  border: solid var(--edge-strong);
   border-width: 1.5px 1.5px 0 0;
   transform: rotate(45deg);
 }
 
 strong {
-  font-size: 20px;
+  font-size: var(--size-figure);
   line-height: 1.2;
   font-weight: 700;
 }
@@ -122,16 +122,16 @@ strong {
 .trouble {
   max-width: 420px;
   margin: 0 18px;
-  font-size: 13px;
+  font-size: var(--size-small);
   font-weight: 600;
-  color: #8c2f14;
+  color: var(--rust-ink);
 }
 
 .label {
   max-width: 190px;
   overflow: hidden;
   text-overflow: ellipsis;
-  font-size: 12.5px;
+  font-size: var(--size-note);
   color: var(--soft);
 }
 
@@ -148,7 +148,7 @@ strong {
 }
 
 .note {
-  font-size: 12px;
+  font-size: var(--size-fine);
   font-weight: 600;
   color: var(--clause);
 }
@@ -179,9 +179,9 @@ p {
   margin-left: 8px;
   padding: 1px 6px;
   border-radius: 10px;
-  background: #8a4a10;
-  color: #fff;
-  font-size: 12px;
+  background: var(--rust-ink);
+  color: var(--sheet);
+  font-size: var(--size-fine);
 }
 
 .count.none {

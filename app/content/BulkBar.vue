@@ -139,7 +139,7 @@ async function undo(id: string) {
   margin-bottom: 10px;
   padding: 6px 8px 6px 14px;
   border-radius: 8px;
-  background: #e2eee5;
+  background: var(--leaf-ground);
 }
 
 .all {

@@ -106,7 +106,7 @@ summary {
 
 h2 {
   padding: 0 8px 8px;
-  font-size: 12.5px;
+  font-size: var(--size-note);
   font-weight: 600;
   color: var(--soft);
 }
@@ -125,11 +125,11 @@ nav a {
 }
 
 nav a:hover {
-  background: #f3efe3;
+  background: var(--hover);
 }
 
 nav a.here {
-  background: #e2eee5;
+  background: var(--leaf-ground);
   color: var(--leaf);
   font-weight: 650;
 }
@@ -149,7 +149,7 @@ nav a.add {
 }
 
 .count {
-  font-size: 12.5px;
+  font-size: var(--size-note);
   font-weight: 500;
   color: var(--soft);
 }
@@ -157,7 +157,7 @@ nav a.add {
 main {
   min-width: 0;
   padding: 22px 28px 40px;
-  background: #fff;
+  background: var(--sheet);
 }
 
 @media (max-width: 800px) {

@@ -12,7 +12,7 @@ defineProps<{ faults: readonly string[]; help?: string }>()
 p {
   margin-top: 5px;
   padding-inline: 12px;
-  font-size: 12.5px;
+  font-size: var(--size-note);
   line-height: 1.35;
 }
 

@@ -208,15 +208,15 @@ function setLink() {
 .rich-label {
   display: block;
   margin-bottom: 4px;
-  font-size: 13px;
+  font-size: var(--size-small);
   font-weight: 600;
-  color: #48544c;
+  color: var(--text);
 }
 
 .rich-box {
-  border: 1px solid #c9c0ab;
+  border: 1px solid var(--edge);
   border-radius: 7px;
-  background: #fff;
+  background: var(--sheet);
 }
 
 .rich-box:focus-within {
@@ -246,15 +246,15 @@ function setLink() {
   height: 32px;
   border-radius: 6px;
   text-align: center;
-  color: #48544c;
+  color: var(--text);
 }
 
 .rich-tools button:hover {
-  background: #f3efe3;
+  background: var(--hover);
 }
 
 .rich-tools button[aria-pressed='true'] {
-  background: #e2eee5;
+  background: var(--leaf-ground);
   color: var(--leaf);
 }
 
@@ -269,7 +269,7 @@ function setLink() {
 .rich-text :deep(.tiptap) {
   min-height: 96px;
   padding: 12px 16px;
-  font-size: 15px;
+  font-size: var(--size-lead);
   line-height: 1.6;
   outline: none;
 }
@@ -283,11 +283,11 @@ function setLink() {
 }
 
 .rich-text :deep(h2) {
-  font-size: 19px;
+  font-size: var(--size-figure);
 }
 
 .rich-text :deep(h3) {
-  font-size: 16.5px;
+  font-size: var(--size-lead);
 }
 
 .rich-text :deep(ul),
@@ -314,7 +314,7 @@ function setLink() {
 .rich-text :deep(code) {
   padding: 1px 4px;
   border-radius: 4px;
-  background: #f3efe3;
+  background: var(--hover);
   font-size: 0.9em;
 }
 </style>

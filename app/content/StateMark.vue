@@ -14,7 +14,7 @@ defineProps<{ state: EntryState }>()
   display: inline-flex;
   align-items: center;
   gap: 6px;
-  font-size: 13px;
+  font-size: var(--size-small);
   font-weight: 600;
   white-space: nowrap;
 }
@@ -28,7 +28,7 @@ defineProps<{ state: EntryState }>()
 }
 
 [data-state='published'] {
-  color: #28624a;
+  color: var(--leaf);
 }
 
 [data-state='published']::before {
@@ -36,7 +36,7 @@ defineProps<{ state: EntryState }>()
 }
 
 [data-state='scheduled'] {
-  color: #2f558c;
+  color: rgb(var(--v-theme-order));
 }
 
 [data-state='scheduled']::before {
@@ -44,7 +44,7 @@ defineProps<{ state: EntryState }>()
 }
 
 [data-state='expired'] {
-  color: #7b3d6b;
+  color: rgb(var(--v-theme-amount));
 }
 
 [data-state='expired']::before {
@@ -52,7 +52,7 @@ defineProps<{ state: EntryState }>()
 }
 
 [data-state='draft'] {
-  color: #8a4a12;
+  color: var(--rust-ink);
 }
 
 [data-state='archived'] {

@@ -1,5 +1,6 @@
 import '@fontsource-variable/hanken-grotesk/wght.css'
 import 'vuetify/styles'
+import '../shared/tokens.css'
 import '../shared/bench.css'
 import { defineNuxtPlugin } from '#imports'
 import { mdiClose } from '@mdi/js'
@@ -19,18 +20,18 @@ export default defineNuxtPlugin((nuxt) => {
           bushel: {
             dark: false,
             colors: {
+              ...colours,
               background: colours.paper,
-              surface: '#ffffff',
+              surface: colours.sheet,
               primary: colours.ink,
               secondary: colours.soft,
-              error: '#a3271c',
               warning: clauseColours.card,
               success: clauseColours.from,
               info: clauseColours.order,
               ...clauseColours,
             },
             variables: {
-              'border-color': '#1d2b24',
+              'border-color': colours.ink,
               'border-opacity': 0.16,
               'high-emphasis-opacity': 1,
               'medium-emphasis-opacity': 0.76,

@@ -18,7 +18,7 @@ import { NuxtLink } from '#components'
   gap: 8px;
   color: var(--ink);
   font-weight: 700;
-  font-size: 17px;
+  font-size: var(--size-head);
   text-decoration: none;
   letter-spacing: -0.01em;
 }

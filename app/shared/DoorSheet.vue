@@ -31,12 +31,12 @@ defineProps<{ title: string }>()
   border: 1px solid var(--line);
   border-top: 4px solid var(--leaf);
   border-radius: 9px;
-  background: #fff;
+  background: var(--sheet);
 }
 
 h1 {
   margin: 22px 0 16px;
-  font-size: 24px;
+  font-size: var(--size-title);
   line-height: 1.2;
   letter-spacing: -0.015em;
 }

@@ -29,14 +29,14 @@ h1 {
   flex: 1 1 auto;
   min-width: 0;
   overflow-wrap: anywhere;
-  font-size: 24px;
+  font-size: var(--size-title);
   line-height: 1.25;
   letter-spacing: -0.015em;
 }
 
 .screen-hint {
   margin-top: 4px;
-  font-size: 13px;
+  font-size: var(--size-small);
   color: var(--soft);
 }
 </style>

@@ -73,7 +73,7 @@ async function leave() {
   gap: 26px;
   height: 48px;
   padding: 0 12px 0 14px;
-  background: #fff;
+  background: var(--sheet);
   border-bottom: 1px solid var(--line);
 }
 
@@ -91,11 +91,11 @@ nav a {
 }
 
 nav a:hover {
-  background: #f3efe3;
+  background: var(--hover);
 }
 
 nav a.here {
-  background: #e2eee5;
+  background: var(--leaf-ground);
   color: var(--leaf);
 }
 

@@ -9,10 +9,26 @@ export const clauseColours: Record<Clause, string> = {
   card: '#a8431f',
 }
 
+/** The colours of the bench; tokens.css says what each is for. */
 export const colours = {
   ink: '#1d2b24',
+  text: '#48544c',
   soft: '#5b675f',
+  faint: '#8d8774',
+  sheet: '#ffffff',
   paper: '#fbfaf5',
+  hover: '#f5f1e6',
   kraft: '#efe8d8',
+  'kraft-deep': '#e6e0cf',
   line: '#d9d1be',
+  edge: '#c9c0ab',
+  'edge-strong': '#a79f8a',
+  leaf: clauseColours.from,
+  'leaf-ground': '#e2eee5',
+  rust: clauseColours.card,
+  'rust-ink': '#8a3f14',
+  'rust-line': '#dfb79f',
+  'rust-ground': '#fdf3eb',
+  straw: '#fbf3dc',
+  error: '#a3271c',
 } as const

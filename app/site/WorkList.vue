@@ -45,7 +45,7 @@ async function ask(work: WorkRow, what: 'stop' | 'retry') {
     <p v-else-if="isQuiet" class="facts">{{ workWords.quiet }}</p>
     <ul v-else-if="answer" :aria-label="workWords.title">
       <li v-for="work in answer.works" :key="work.id">
-        <span class="what">
+        <span>
           <strong>{{ workWords.kinds[work.kind](work.subject) }}</strong>
           <span class="facts" :class="{ failed: work.failure !== null }">{{ state(work) }}</span>
           <v-progress-linear
@@ -70,13 +70,13 @@ async function ask(work: WorkRow, what: 'stop' | 'retry') {
         >
       </li>
       <li v-if="answer.pictures > 0">
-        <span class="what">
+        <span>
           <strong>{{ workWords.pictures }}</strong>
           <span class="facts">{{ workWords.left(number.format(answer.pictures)) }}</span>
         </span>
       </li>
       <li v-for="job in answer.failed" :key="job.name">
-        <span class="what">
+        <span>
           <strong>{{ workWords.jobs[job.name] ?? job.name }}</strong>
           <span class="facts failed">{{
             workWords.gaveUp(formatDate(job.failedAt, catalogue.catalogue, 'time'), job.message)
@@ -90,20 +90,21 @@ async function ask(work: WorkRow, what: 'stop' | 'retry') {
 <style scoped>
 h2 {
   margin-top: 30px;
-  font-size: 16px;
+  font-size: var(--size-lead);
 }
 
 ul {
   margin-top: 10px;
   padding: 0 6px;
   list-style: none;
-  background: #fff;
+  background: var(--sheet);
   border: 1px solid var(--line);
   border-radius: 9px;
 }
 
 li {
-  display: flex;
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 100px;
   align-items: center;
   gap: 14px;
   min-height: 66px;
@@ -114,15 +115,10 @@ li + li {
   border-top: 1px solid var(--line);
 }
 
-.what {
-  flex: 1;
-  min-width: 0;
-}
-
 .facts {
   display: block;
   margin-top: 2px;
-  font-size: 13px;
+  font-size: var(--size-small);
   color: var(--soft);
   overflow-wrap: anywhere;
 }

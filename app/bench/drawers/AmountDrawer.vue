@@ -144,7 +144,7 @@ function widest(at: number): number {
 }
 
 .hint {
-  font-size: 12.5px;
+  font-size: var(--size-note);
   color: var(--soft);
 }
 

@@ -73,7 +73,7 @@ function mend(finding: Finding, way: Mend) {
 <style scoped>
 h3 {
   margin: 18px 0 8px;
-  font-size: 13px;
+  font-size: var(--size-small);
   font-weight: 600;
   color: var(--soft);
 }
@@ -95,7 +95,7 @@ li {
 
 li p {
   margin-top: 2px;
-  font-size: 13px;
+  font-size: var(--size-small);
   line-height: 1.45;
 }
 

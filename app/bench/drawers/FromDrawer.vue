@@ -193,7 +193,7 @@ function leaveOut(what: LeftOut, on: boolean) {
 }
 
 .hint {
-  font-size: 13px;
+  font-size: var(--size-small);
   color: var(--soft);
 }
 

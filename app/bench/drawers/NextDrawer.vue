@@ -53,7 +53,7 @@ const when = computed(() => {
 }
 
 h3 {
-  font-size: 13px;
+  font-size: var(--size-small);
   font-weight: 600;
   color: var(--soft);
 }

@@ -212,7 +212,7 @@ function setDays(at: number, key: Extract<OrderKey, { by: 'views' }>, days: numb
 }
 
 .trouble {
-  font-size: 12.5px;
+  font-size: var(--size-note);
   color: rgb(var(--v-theme-error));
 }
 </style>

@@ -96,16 +96,16 @@ ol {
 }
 
 h3 {
-  font-size: 13px;
+  font-size: var(--size-small);
   font-weight: 600;
-  color: #48544c;
+  color: var(--text);
 }
 
 dl {
   display: grid;
   grid-template-columns: auto minmax(0, 1fr);
   gap: 4px 12px;
-  font-size: 13px;
+  font-size: var(--size-small);
 }
 
 dd {
@@ -113,7 +113,7 @@ dd {
 }
 
 .ties {
-  font-size: 13px;
+  font-size: var(--size-small);
   color: var(--soft);
 }
 </style>

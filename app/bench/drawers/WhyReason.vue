@@ -37,11 +37,11 @@ li {
 }
 
 li.fails {
-  color: #a8431f;
+  color: var(--rust);
 }
 
 li.first {
-  background: #fdf0e8;
+  background: var(--rust-ground);
 }
 
 .asks {
@@ -51,7 +51,7 @@ li.first {
 }
 
 .has {
-  font-size: 13px;
+  font-size: var(--size-small);
   color: var(--soft);
   overflow-wrap: anywhere;
 }

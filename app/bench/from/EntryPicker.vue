@@ -135,7 +135,7 @@ function pick() {
 
 .hint {
   padding: 4px 0 8px;
-  font-size: 13px;
+  font-size: var(--size-small);
   color: var(--soft);
 }
 
@@ -160,15 +160,15 @@ li {
 }
 
 li + li {
-  border-top: 1px solid #ece6d6;
+  border-top: 1px solid var(--line);
 }
 
 li:hover {
-  background: #f8f5ec;
+  background: var(--hover);
 }
 
 li[aria-selected='true'] {
-  background: #e2eee5;
+  background: var(--leaf-ground);
   color: var(--leaf);
 }
 
@@ -184,7 +184,7 @@ li:focus-visible {
 }
 
 .note {
-  font-size: 12.5px;
+  font-size: var(--size-note);
   color: var(--soft);
 }
 

@@ -93,7 +93,7 @@ function actions(pick: Pick) {
 }
 
 .none {
-  font-size: 13px;
+  font-size: var(--size-small);
   color: var(--soft);
 }
 
@@ -116,13 +116,13 @@ function actions(pick: Pick) {
   flex: 1;
   min-width: 0;
   overflow-wrap: anywhere;
-  font-size: 13px;
+  font-size: var(--size-small);
   font-weight: 600;
 }
 
 small {
   display: block;
-  font-size: 12px;
+  font-size: var(--size-fine);
   color: rgb(var(--v-theme-error));
 }
 

@@ -101,7 +101,7 @@ function zoneOfPlace(place: CardPlace): Zone | null {
 
 h3 {
   margin-bottom: 4px;
-  font-size: 12.5px;
+  font-size: var(--size-note);
   font-weight: 600;
   color: var(--soft);
 }
@@ -128,7 +128,7 @@ h3 {
   place-items: center;
   border: 1px dashed var(--line);
   border-radius: 8px;
-  font-size: 12px;
+  font-size: var(--size-fine);
   color: var(--soft);
   pointer-events: none;
 }

@@ -109,7 +109,7 @@ function step(direction: Direction, handle: HTMLElement) {
 .part {
   border: 1px solid var(--line);
   border-radius: 8px;
-  background: #fff;
+  background: var(--sheet);
 }
 
 .part.off {
@@ -140,7 +140,7 @@ function step(direction: Direction, handle: HTMLElement) {
 }
 
 .part-title .v-icon {
-  color: #8d8672;
+  color: var(--faint);
   transition: transform 0.15s;
 }
 
@@ -165,9 +165,9 @@ function step(direction: Direction, handle: HTMLElement) {
 }
 
 .trouble {
-  font-size: 12.5px;
+  font-size: var(--size-note);
   line-height: 1.4;
-  color: #8a4a10;
+  color: var(--rust-ink);
 }
 
 .remove {

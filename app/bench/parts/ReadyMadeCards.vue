@@ -75,19 +75,19 @@ li {
   display: grid;
   border: 1px solid var(--line);
   border-radius: 9px;
-  background: #fff;
+  background: var(--sheet);
   overflow: hidden;
 }
 
 li:hover {
-  border-color: #a79f8a;
+  border-color: var(--edge-strong);
 }
 
 .sample {
   height: 300px;
   overflow: hidden;
   border-bottom: 1px solid var(--line);
-  background: #fffef9;
+  background: var(--sheet);
 }
 
 /* Cards are shown at three quarters of their size. */

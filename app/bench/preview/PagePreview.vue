@@ -161,16 +161,16 @@ onBeforeUnmount(() => {
   position: relative;
   padding-top: 20px;
   overflow: clip;
-  background: #e7e4da;
+  background: var(--kraft-deep);
 }
 
 iframe {
   position: absolute;
   display: block;
   border: 0;
-  background: #fffef9;
+  background: var(--sheet);
   transform-origin: 0 0;
-  box-shadow: 0 0 0 1px #d6cfbd;
+  box-shadow: 0 0 0 1px var(--line);
 }
 
 .stale {
@@ -182,10 +182,10 @@ iframe {
   justify-content: center;
   gap: 12px;
   padding: 6px 20px;
-  background: #fbe9e2;
-  border-bottom: 1px solid #e3b9a8;
-  font-size: 13px;
-  color: #7c2812;
+  background: var(--rust-ground);
+  border-bottom: 1px solid var(--rust-line);
+  font-size: var(--size-small);
+  color: var(--rust-ink);
 }
 
 .entrance {
@@ -196,8 +196,8 @@ iframe {
   padding: 6px 14px;
   border-radius: 7px;
   background: var(--ink);
-  color: #fff;
-  font-size: 13px;
+  color: var(--sheet);
+  font-size: var(--size-small);
   transform: translateX(-50%);
 }
 

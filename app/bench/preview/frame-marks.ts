@@ -1,4 +1,5 @@
 import { watch } from 'vue'
+import { colours } from '../../shared/theme'
 import { useSelection } from '../../stores/bench/selection'
 import { useShown } from '../../stores/bench/shown'
 import { useView } from '../../stores/bench/view'
@@ -6,9 +7,9 @@ import { useView } from '../../stores/bench/view'
 /** Only in the bench: shows what is chosen and what is pointed at. The page itself has none of it. */
 const styles = `
   [data-placement] { cursor: pointer; scroll-margin: 24px; }
-  [data-placement].bench-pointed { outline: 2px dashed #28624a; outline-offset: 8px; border-radius: 4px; }
-  .bench-part { outline: 2px solid #a8431f; outline-offset: 3px; border-radius: 2px; }
-  [data-placement].bench-chosen { outline: 2px solid #28624a; outline-offset: 8px; border-radius: 4px; }
+  [data-placement].bench-pointed { outline: 2px dashed ${colours.leaf}; outline-offset: 8px; border-radius: 4px; }
+  .bench-part { outline: 2px solid ${colours.rust}; outline-offset: 3px; border-radius: 2px; }
+  [data-placement].bench-chosen { outline: 2px solid ${colours.leaf}; outline-offset: 8px; border-radius: 4px; }
 `
 
 /**

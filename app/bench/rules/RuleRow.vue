@@ -150,7 +150,7 @@ function step(direction: Direction, handle: HTMLElement) {
   min-width: 0;
   padding-left: 9px;
   border-left: 3px solid var(--clause);
-  background: #fff;
+  background: var(--sheet);
 }
 
 .rule.off {
@@ -179,14 +179,14 @@ function step(direction: Direction, handle: HTMLElement) {
   overflow: hidden;
   text-overflow: ellipsis;
   white-space: nowrap;
-  font-size: 13px;
+  font-size: var(--size-small);
 }
 
 .rule-note {
   flex: 1;
   text-align: right;
   white-space: nowrap;
-  font-size: 12px;
+  font-size: var(--size-fine);
   color: var(--soft);
 }
 
@@ -198,7 +198,7 @@ function step(direction: Direction, handle: HTMLElement) {
 }
 
 .rule-trouble {
-  font-size: 12.5px;
+  font-size: var(--size-note);
   line-height: 1.4;
   color: var(--soft);
 }

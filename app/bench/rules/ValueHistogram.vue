@@ -66,7 +66,7 @@ function isWithin(at: number): boolean {
 .bars span {
   flex: 1;
   border-radius: 2px 2px 0 0;
-  background: #d9d1be;
+  background: var(--line);
 }
 
 .bars .within {
@@ -74,7 +74,7 @@ function isWithin(at: number): boolean {
 }
 
 figcaption {
-  font-size: 12px;
+  font-size: var(--size-fine);
   color: var(--soft);
 }
 </style>

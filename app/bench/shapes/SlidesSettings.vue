@@ -70,7 +70,7 @@ function set(change: Partial<ChosenShape<'slides'>>, subject = Object.keys(chang
 
 <style scoped>
 .hint {
-  font-size: 12.5px;
+  font-size: var(--size-note);
   color: var(--soft);
 }
 </style>

@@ -96,13 +96,13 @@ legend {
   padding: 0;
   line-height: 28px;
   font-weight: 700;
-  font-size: 13.5px;
+  font-size: var(--size-small);
   font-variant-numeric: tabular-nums;
 }
 
 .place {
   margin: -8px 0 0;
-  font-size: 12.5px;
+  font-size: var(--size-note);
   color: var(--soft);
 }
 

@@ -239,10 +239,10 @@ function kindOf(saved: Field | ConvertedField) {
 <style scoped>
 .trial {
   padding: 12px 14px;
-  border: 1px solid #dcb79d;
-  border-left: 4px solid #a8431f;
+  border: 1px solid var(--rust-line);
+  border-left: 4px solid var(--rust);
   border-radius: 8px;
-  background: #fdf6ef;
+  background: var(--rust-ground);
 }
 
 .trial ul {

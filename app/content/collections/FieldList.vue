@@ -107,13 +107,13 @@ function marks(field: Field): string {
 
 <style scoped>
 h2 {
-  font-size: 16px;
+  font-size: var(--size-lead);
 }
 
 .hint,
 .none {
   margin: 2px 0 12px;
-  font-size: 13px;
+  font-size: var(--size-small);
   color: var(--soft);
 }
 
@@ -132,7 +132,7 @@ h2 {
   display: grid;
   grid-template-columns: 32px minmax(0, 1fr);
   align-items: center;
-  background: #fff;
+  background: var(--sheet);
 }
 
 .list :deep(li:first-child) {
@@ -172,7 +172,7 @@ h2 {
 }
 
 .marks {
-  font-size: 12.5px;
+  font-size: var(--size-note);
   color: var(--soft);
 }
 </style>

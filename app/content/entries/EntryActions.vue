@@ -71,7 +71,7 @@ const address = computed(() => {
   overflow: hidden;
   text-overflow: ellipsis;
   white-space: nowrap;
-  font-size: 12.5px;
+  font-size: var(--size-note);
   color: var(--soft);
 }
 </style>

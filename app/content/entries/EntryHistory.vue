@@ -91,13 +91,13 @@ li:first-child {
 .when,
 .title,
 .present {
-  font-size: 12.5px;
+  font-size: var(--size-note);
   color: var(--soft);
 }
 
 .changes {
   display: block;
-  font-size: 13px;
+  font-size: var(--size-small);
 }
 
 .title {

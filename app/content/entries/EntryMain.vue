@@ -70,12 +70,12 @@ const RichTextEditor = defineAsyncComponent(() => import('../RichTextEditor.vue'
 }
 
 h2 {
-  font-size: 16px;
+  font-size: var(--size-lead);
   font-weight: 700;
 }
 
 .title :deep(input) {
-  font-size: 17px;
+  font-size: var(--size-head);
   font-weight: 600;
 }
 
@@ -88,7 +88,7 @@ h2 {
 
 .own-note {
   margin-top: -12px;
-  font-size: 12.5px;
+  font-size: var(--size-note);
   color: var(--soft);
 }
 </style>

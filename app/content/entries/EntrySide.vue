@@ -70,8 +70,8 @@ const authors = computed(() => [{ id: null, name: words.noAuthor }, ...catalogue
 
 h2 {
   margin-bottom: 4px;
-  font-size: 13px;
+  font-size: var(--size-small);
   font-weight: 600;
-  color: #48544c;
+  color: var(--text);
 }
 </style>

@@ -65,10 +65,10 @@ function textOf(field: keyof typeof words.fields): string {
   gap: 10px;
   margin-bottom: 18px;
   padding: 14px 16px;
-  border: 1px solid #dcb79d;
-  border-left: 4px solid #a8431f;
+  border: 1px solid var(--rust-line);
+  border-left: 4px solid var(--rust);
   border-radius: 8px;
-  background: #fdf6ef;
+  background: var(--rust-ground);
 }
 
 dl {

@@ -126,11 +126,11 @@ li ul:not(:has(li)) {
   gap: 6px;
   min-height: 38px;
   border-radius: 7px;
-  background: #fff;
+  background: var(--sheet);
 }
 
 .row:hover {
-  background: #f8f5ec;
+  background: var(--hover);
 }
 
 .sign {
@@ -159,7 +159,7 @@ li ul:not(:has(li)) {
 
 .count {
   margin-left: auto;
-  font-size: 12.5px;
+  font-size: var(--size-note);
   color: var(--soft);
 }
 </style>

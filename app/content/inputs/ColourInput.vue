@@ -43,9 +43,9 @@ input[type='color'] {
   width: 44px;
   height: 40px;
   padding: 3px;
-  border: 1px solid #c9c0ab;
+  border: 1px solid var(--edge);
   border-radius: 7px;
-  background: #fff;
+  background: var(--sheet);
   cursor: pointer;
 }
 </style>

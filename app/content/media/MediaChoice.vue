@@ -93,7 +93,7 @@ function choose(media: MediaRow) {
   display: grid;
   place-items: center;
   height: 90px;
-  border: 1px dashed #c9c0ab;
+  border: 1px dashed var(--edge);
   border-radius: 7px;
   color: var(--soft);
 }
@@ -106,7 +106,7 @@ function choose(media: MediaRow) {
 
 .size {
   margin-left: auto;
-  font-size: 12.5px;
+  font-size: var(--size-note);
   color: var(--soft);
 }
 </style>

@@ -200,16 +200,16 @@ video {
   width: 22px;
   height: 22px;
   margin: -11px 0 0 -11px;
-  border: 2px solid #fff;
+  border: 2px solid var(--sheet);
   border-radius: 50%;
-  background: rgb(29 43 36 / 35%);
+  background: color-mix(in srgb, var(--ink) 35%, transparent);
   box-shadow: 0 0 0 2px var(--ink);
   pointer-events: none;
 }
 
 .note {
   margin-top: 8px;
-  font-size: 12.5px;
+  font-size: var(--size-note);
   color: var(--soft);
 }
 

@@ -107,7 +107,7 @@ function choose(media: MediaRow) {
 
 .picker-say {
   padding: 4px 24px;
-  font-size: 13px;
+  font-size: var(--size-small);
   color: var(--soft);
 }
 
@@ -126,7 +126,7 @@ ul {
 li {
   display: grid;
   gap: 4px;
-  font-size: 12px;
+  font-size: var(--size-fine);
   color: var(--soft);
 }
 

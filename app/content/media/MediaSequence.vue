@@ -95,7 +95,7 @@ function add(media: MediaRow) {
   place-items: center;
   aspect-ratio: 3 / 2;
   border-radius: 6px;
-  background: #efe8d8;
+  background: var(--kraft);
   color: var(--soft);
 }
 

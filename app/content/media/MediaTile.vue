@@ -48,8 +48,8 @@ const icons: Record<MediaKind, string> = {
   padding: 0;
   border-radius: 6px;
   overflow: hidden;
-  background: #efe8d8;
-  color: #48544c;
+  background: var(--kraft);
+  color: var(--text);
 }
 
 img {
@@ -65,6 +65,6 @@ img {
   overflow: hidden;
   text-overflow: ellipsis;
   white-space: nowrap;
-  font-size: 12px;
+  font-size: var(--size-fine);
 }
 </style>

@@ -39,7 +39,7 @@ li {
   gap: 12px;
   min-height: 38px;
   border-bottom: 1px solid var(--line);
-  font-size: 13px;
+  font-size: var(--size-small);
 }
 
 .name {

@@ -150,13 +150,13 @@ function stateOf(page: PageRow): string {
 }
 
 h1 {
-  font-size: 24px;
+  font-size: var(--size-title);
   letter-spacing: -0.015em;
 }
 
 h1 span {
   margin-left: 8px;
-  font-size: 15px;
+  font-size: var(--size-lead);
   font-weight: 500;
   letter-spacing: 0;
   color: var(--soft);
@@ -164,7 +164,7 @@ h1 span {
 
 h2 {
   margin-top: 38px;
-  font-size: 18px;
+  font-size: var(--size-head);
 }
 
 .hint {
@@ -191,14 +191,14 @@ ul {
 
 li {
   position: relative;
-  background: #fff;
+  background: var(--sheet);
   border: 1px solid var(--line);
   border-radius: 9px;
   overflow: hidden;
 }
 
 li:hover {
-  border-color: #a79f8a;
+  border-color: var(--edge-strong);
 }
 
 .card {
@@ -234,7 +234,7 @@ iframe {
 }
 
 .title {
-  font-size: 16px;
+  font-size: var(--size-lead);
   font-weight: 700;
   padding-right: 0 !important;
   overflow-wrap: anywhere;
@@ -263,7 +263,7 @@ iframe {
   grid-column: 2 / -1;
   align-self: center;
   padding-left: 10px !important;
-  font-size: 13px;
+  font-size: var(--size-small);
   overflow-wrap: anywhere;
   color: var(--soft);
 }
@@ -271,7 +271,7 @@ iframe {
 .listings {
   grid-column: 1 / 3;
   min-height: 21px;
-  color: #48544c;
+  color: var(--text);
 }
 
 .foot {
@@ -281,7 +281,7 @@ iframe {
   justify-content: space-between;
   column-gap: 10px;
   margin-top: 10px;
-  font-size: 12.5px;
+  font-size: var(--size-note);
 }
 
 .state {
@@ -290,7 +290,7 @@ iframe {
 }
 
 .state.waiting {
-  color: #a8431f;
+  color: var(--rust);
 }
 
 .saved {

@@ -97,7 +97,7 @@ dl {
   display: grid;
   grid-template-columns: auto 1fr;
   gap: 2px 12px;
-  font-size: 13px;
+  font-size: var(--size-small);
 }
 
 dt {

@@ -208,14 +208,14 @@ main {
 
 h2 {
   margin-top: 30px;
-  font-size: 16px;
+  font-size: var(--size-lead);
 }
 
 ul {
   margin-top: 10px;
   padding: 0 6px;
   list-style: none;
-  background: #fff;
+  background: var(--sheet);
   border: 1px solid var(--line);
   border-radius: 9px;
 }
@@ -237,7 +237,7 @@ li + li {
   display: block;
   overflow: hidden;
   text-overflow: ellipsis;
-  font-size: 13px;
+  font-size: var(--size-small);
   color: var(--soft);
 }
 
@@ -245,9 +245,9 @@ li + li {
   margin-left: 8px;
   padding: 1px 7px;
   border-radius: 20px;
-  background: #e2eee5;
+  background: var(--leaf-ground);
   color: var(--leaf);
-  font-size: 12px;
+  font-size: var(--size-fine);
   font-weight: 600;
 }
 </style>

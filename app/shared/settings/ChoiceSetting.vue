@@ -51,7 +51,7 @@ function step(event: KeyboardEvent) {
   display: flex;
   flex-wrap: wrap;
   gap: 1px;
-  border: 1px solid #c9c0ab;
+  border: 1px solid var(--edge);
   border-radius: 7px;
   overflow: hidden;
   background: var(--line);
@@ -62,20 +62,20 @@ button {
   min-width: max-content;
   min-height: 34px;
   padding: 0 6px;
-  background: #fff;
+  background: var(--sheet);
   text-align: center;
-  font-size: 13px;
+  font-size: var(--size-small);
   font-weight: 600;
-  color: #48544c;
+  color: var(--text);
 }
 
 button:hover {
-  background: #f6f2e7;
+  background: var(--hover);
 }
 
 button[aria-checked='true'] {
   background: var(--clause, var(--ink));
-  color: #fff;
+  color: var(--sheet);
 }
 
 button:focus-visible {

@@ -54,21 +54,21 @@ button {
   padding: 6px 2px;
   border: 1px solid var(--line);
   border-radius: 8px;
-  background: #fff;
-  color: #48544c;
-  font-size: 12px;
+  background: var(--sheet);
+  color: var(--text);
+  font-size: var(--size-fine);
   font-weight: 600;
   line-height: 1.15;
   text-align: center;
 }
 
 button:hover {
-  border-color: #a79f8a;
+  border-color: var(--edge-strong);
 }
 
 button[aria-checked='true'] {
   border-color: var(--clause);
-  background: color-mix(in srgb, var(--clause) 10%, #fff);
+  background: color-mix(in srgb, var(--clause) 10%, var(--sheet));
   color: var(--clause);
   box-shadow: inset 0 0 0 1px var(--clause);
 }

@@ -47,16 +47,16 @@ button {
   border: 1px solid transparent;
   border-radius: 7px;
   text-align: center;
-  color: #48544c;
+  color: var(--text);
 }
 
 button:hover {
-  background: #f3efe3;
+  background: var(--hover);
 }
 
 button[aria-checked='true'] {
   border-color: var(--clause, var(--leaf));
-  background: color-mix(in srgb, var(--clause, var(--leaf)) 12%, #fff);
+  background: color-mix(in srgb, var(--clause, var(--leaf)) 12%, var(--sheet));
   color: var(--clause, var(--leaf));
 }
 </style>

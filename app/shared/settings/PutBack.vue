@@ -20,13 +20,13 @@ defineProps<{ of: string }>()
   min-height: 24px;
   padding: 0 4px;
   border-radius: 5px;
-  font-size: 12px;
+  font-size: var(--size-fine);
   font-weight: 600;
   color: var(--soft);
 }
 
 .put-back:hover {
-  background: #f3efe3;
+  background: var(--hover);
   color: var(--ink);
 }
 </style>

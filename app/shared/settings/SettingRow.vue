@@ -36,13 +36,13 @@ const emit = defineEmits<{ reset: [] }>()
 
 .setting-label {
   font-weight: 600;
-  font-size: 13px;
-  color: #48544c;
+  font-size: var(--size-small);
+  color: var(--text);
 }
 
 .setting-note {
   margin-left: auto;
-  font-size: 12px;
+  font-size: var(--size-fine);
   color: var(--soft);
 }
 

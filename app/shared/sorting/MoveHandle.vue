@@ -44,11 +44,11 @@ export type Direction = 'up' | 'down' | 'left' | 'right'
   width: 24px;
   height: 32px;
   border-radius: 5px;
-  color: #8d8774;
+  color: var(--faint);
   cursor: grab;
 }
 
 .move-handle:hover {
-  color: #48544c;
+  color: var(--text);
 }
 </style>

@@ -260,7 +260,7 @@ async function gone(done: TermOutcome | null, name: string, text: string) {
   gap: 16px;
   max-width: 720px;
   margin: 12px 0;
-  font-size: 13px;
+  font-size: var(--size-small);
   color: var(--soft);
 }
 

@@ -124,15 +124,15 @@ async function bringAll(files: readonly File[]) {
   place-items: center;
   width: 100%;
   min-height: 52px;
-  border: 1px dashed #c9c0ab;
+  border: 1px dashed var(--edge);
   border-radius: 8px;
-  font-size: 13px;
+  font-size: var(--size-small);
   color: var(--soft);
 }
 
 .over .drop {
   border-color: var(--leaf);
-  background: #e2eee5;
+  background: var(--leaf-ground);
   color: var(--leaf);
 }
 
@@ -161,12 +161,12 @@ li button {
   overflow: hidden;
   text-overflow: ellipsis;
   white-space: nowrap;
-  font-size: 13px;
+  font-size: var(--size-small);
   font-weight: 600;
 }
 
 .facts {
-  font-size: 12px;
+  font-size: var(--size-fine);
   color: var(--soft);
 }
 

@@ -81,7 +81,7 @@ async function make() {
 <style scoped>
 h1 {
   margin-bottom: 18px;
-  font-size: 24px;
+  font-size: var(--size-title);
   letter-spacing: -0.015em;
 }
 

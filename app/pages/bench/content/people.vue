@@ -150,7 +150,7 @@ li button {
 }
 
 li button:hover {
-  background: #f8f5ec;
+  background: var(--hover);
 }
 
 .initials {
@@ -159,7 +159,7 @@ li button:hover {
   height: 48px;
   border-radius: 50%;
   place-items: center;
-  background: #e2eee5;
+  background: var(--leaf-ground);
   color: var(--leaf);
   font-weight: 700;
 }
@@ -170,7 +170,7 @@ li button:hover {
 
 .about,
 .count {
-  font-size: 13px;
+  font-size: var(--size-small);
   color: var(--soft);
 }
 </style>

@@ -269,7 +269,7 @@ function act(event: KeyboardEvent, action: () => unknown) {
   text-overflow: ellipsis;
   white-space: nowrap;
   margin-right: 6px;
-  font-size: 12.5px;
+  font-size: var(--size-note);
   color: var(--soft);
 }
 
@@ -326,7 +326,7 @@ function act(event: KeyboardEvent, action: () => unknown) {
     top: 38px;
     bottom: 0;
     width: min(308px, 100%);
-    box-shadow: 0 6px 30px #1d2b2433;
+    box-shadow: 0 6px 30px color-mix(in srgb, var(--ink) 20%, transparent);
   }
 
   .left {

@@ -172,7 +172,7 @@ async function remove() {
 .head a {
   flex-basis: 100%;
   color: var(--soft);
-  font-size: 13px;
+  font-size: var(--size-small);
   font-weight: 600;
   text-decoration: none;
 }
@@ -182,7 +182,7 @@ async function remove() {
 }
 
 h1 {
-  font-size: 24px;
+  font-size: var(--size-title);
   line-height: 1.25;
   letter-spacing: -0.015em;
   overflow-wrap: anywhere;

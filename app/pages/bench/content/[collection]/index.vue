@@ -226,7 +226,7 @@ img,
 }
 
 .no-picture {
-  border: 1px dashed #c9c0ab;
+  border: 1px dashed var(--edge);
 }
 
 .value {
@@ -241,7 +241,7 @@ img,
   width: 16px;
   height: 16px;
   margin: 3px 8px 0 0;
-  border: 1px solid rgb(0 0 0 / 20%);
+  border: 1px solid color-mix(in srgb, var(--ink) 20%, transparent);
   border-radius: 4px;
 }
 

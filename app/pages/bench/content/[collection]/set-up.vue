@@ -164,7 +164,7 @@ async function putBack(gone: { readonly id: number; readonly slug: string }) {
 
 .back {
   color: var(--soft);
-  font-size: 13px;
+  font-size: var(--size-small);
   font-weight: 600;
   text-decoration: none;
 }
@@ -175,12 +175,12 @@ async function putBack(gone: { readonly id: number; readonly slug: string }) {
 
 h1 {
   margin-bottom: 18px;
-  font-size: 24px;
+  font-size: var(--size-title);
   letter-spacing: -0.015em;
 }
 
 h2 {
-  font-size: 16px;
+  font-size: var(--size-lead);
 }
 
 .columns {
@@ -196,7 +196,7 @@ form {
 }
 
 .saved {
-  font-size: 12.5px;
+  font-size: var(--size-note);
   color: var(--soft);
 }
 
