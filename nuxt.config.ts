@@ -76,5 +76,6 @@ export default defineNuxtConfig({
   typescript: {
     strict: true,
     tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } },
+    nodeTsConfig: { include: ['../server/http/negotiator.d.ts'] },
   },
 })

@@ -1,18 +1,13 @@
-/**
- * A series of numbers from 0 up to 1 that its seed alone decides (the mulberry32 generator, written
- * from memory).
- */
+import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64'
+import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus'
+
+/** A series of numbers from 0 up to 1, without 1, that its seed alone decides. */
 export type Random = () => number
 
 /** Starts the series of a seed: equal seeds give equal series. */
 export function randomFrom(seed: number): Random {
-  let state = seed >>> 0
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0
-    let mixed = Math.imul(state ^ (state >>> 15), state | 1)
-    mixed ^= mixed + Math.imul(mixed ^ (mixed >>> 7), mixed | 61)
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296
-  }
+  const generator = xoroshiro128plus(seed)
+  return () => uniformFloat64(generator)
 }
 
 /** A seed from a text (FNV-1a, 32 bits). */

@@ -1,4 +1,5 @@
 import { sql } from 'kysely'
+import rangeParser from 'range-parser'
 import { fileAddress } from '../../core/content/media'
 import type { Db } from '../db/client'
 
@@ -50,6 +51,10 @@ export async function originalFile(
   }
 }
 
+/** What the package answers where a header is none of ranges, and where there is nothing of a range. */
+const malformed = -2
+const unsatisfiable = -1
+
 /**
  * First and last byte of a range header; “whole” where it asks for nothing that is understood,
  * “none” for what is not there.
@@ -58,12 +63,11 @@ export function rangeOf(
   header: string | undefined,
   size: number,
 ): readonly [number, number] | 'whole' | 'none' {
-  const [, first, last] = /^bytes=(\d*)-(\d*)$/.exec(header ?? '') ?? []
-  if (first === undefined || last === undefined || (first === '' && last === '')) return 'whole'
-  const from = first === '' ? Math.max(0, size - Number(last)) : Number(first)
-  const to = first === '' || last === '' ? size - 1 : Math.min(size - 1, Number(last))
-  if (from >= size || from > to) return 'none'
-  return [from, Math.min(to, from + chunk - 1)]
+  const ranges = header === undefined ? malformed : rangeParser(size, header)
+  if (ranges === unsatisfiable) return 'none'
+  if (ranges === malformed || ranges.type !== 'bytes' || ranges.length > 1) return 'whole'
+  const [range] = ranges
+  return range === undefined ? 'whole' : [range.start, Math.min(range.end, range.start + chunk - 1)]
 }
 
 async function slice(db: Db, hash: string, from: number, length: number): Promise<Buffer> {

@@ -1,3 +1,4 @@
+import Negotiator from 'negotiator'
 import { widthsOf } from '../../core/pictures/picture'
 import type { PictureFormat } from '../../core/pictures/picture'
 import type { Db } from '../db/client'
@@ -14,10 +15,8 @@ export interface Rendition {
  * ranges don't count: browsers that can't read AVIF send them too.
  */
 export function formatFor(accept: string | undefined): PictureFormat {
-  const named = (accept ?? '').split(',').map((range) => range.replace(/\s/g, '').toLowerCase())
-  return named.some((range) => /^image\/avif(?:;|$)/.test(range) && !/;q=0(?:\.0*)?(?:;|$)/.test(range))
-    ? 'avif'
-    : 'webp'
+  const taken = new Negotiator({ headers: { accept: accept ?? '' } }).mediaTypes()
+  return taken.includes('image/avif') ? 'avif' : 'webp'
 }
 
 /** Pictures that are being made: each once, however many ask. */

@@ -75,7 +75,11 @@ describe('changing many entries at once', () => {
     const authored = await change(ids, { do: 'author', authorId: site.authorId })
     expect((await loadEntry(test.db, ids[3] ?? 0)).authorId).toBe(site.authorId)
     for (const one of [authored, tagged, published])
-      expect(await undoBulkChange(test.db, one.id, site.writer)).toEqual({ undone: 12, kept: 0, isGoingOn: false })
+      expect(await undoBulkChange(test.db, one.id, site.writer)).toEqual({
+        undone: 12,
+        kept: 0,
+        isGoingOn: false,
+      })
     expect(await indexed(ids)).toEqual([])
     expect(await loadEntry(test.db, ids[0] ?? 0)).toMatchObject({
       status: 'draft',
@@ -98,9 +102,17 @@ describe('changing many entries at once', () => {
       { ...rain, title: 'By hand', slug: `by-hand-${count}` },
       site.writer,
     )
-    expect(await undoBulkChange(test.db, done.id, site.writer)).toEqual({ undone: 1, kept: 1, isGoingOn: false })
+    expect(await undoBulkChange(test.db, done.id, site.writer)).toEqual({
+      undone: 1,
+      kept: 1,
+      isGoingOn: false,
+    })
     expect((await loadEntry(test.db, two.id)).title).toBe('By hand')
-    expect(await undoBulkChange(test.db, done.id, site.writer)).toEqual({ undone: 0, kept: 0, isGoingOn: false })
+    expect(await undoBulkChange(test.db, done.id, site.writer)).toEqual({
+      undone: 0,
+      kept: 0,
+      isGoingOn: false,
+    })
   })
 
   it('deletes and brings back, unless the address was taken meanwhile', async () => {
@@ -118,7 +130,11 @@ describe('changing many entries at once', () => {
       '“Thief” has taken the address of a deleted entry. Give it another, then undo.',
     )
     await setEntryDeleted(test.db, thief.id, true)
-    expect(await undoBulkChange(test.db, gone.id, site.writer)).toEqual({ undone: 2, kept: 0, isGoingOn: false })
+    expect(await undoBulkChange(test.db, gone.id, site.writer)).toEqual({
+      undone: 2,
+      kept: 0,
+      isGoingOn: false,
+    })
     expect((await loadEntry(test.db, one.id)).slug).toBe(one.slug)
   })
 

@@ -195,6 +195,10 @@ describe('the change feed', () => {
     )
     expect(done.changed).toBe(1000)
     await vi.waitFor(() => expect(told).toEqual([{ kind: 'collection', subjectId: site.collectionId }]), soon)
-    expect(await undoBulkChange(test.db, done.id, site.writer)).toEqual({ undone: 1000, kept: 0, isGoingOn: false })
+    expect(await undoBulkChange(test.db, done.id, site.writer)).toEqual({
+      undone: 1000,
+      kept: 0,
+      isGoingOn: false,
+    })
   })
 })

@@ -1,3 +1,4 @@
+import { Duration } from 'luxon'
 import { object } from 'yup'
 import { limitSchema, readNumber } from './checks'
 import { refusal } from './define'
@@ -54,22 +55,15 @@ export const duration: FieldType<'duration', DurationSettings, number> = {
 
 /** ISO 8601 duration of hours, minutes and seconds: `PT1H20M`. */
 export function isoDuration(seconds: number): string {
-  const [hours, minutes, rest] = [Math.floor(seconds / 3600), Math.floor(seconds / 60) % 60, seconds % 60]
-  const parts = [
-    hours > 0 && `${hours}H`,
-    minutes > 0 && `${minutes}M`,
-    (rest > 0 || seconds === 0) && `${rest}S`,
-  ]
-  return `PT${parts.filter(Boolean).join('')}`
+  return Duration.fromObject({ seconds }).shiftTo('hours', 'minutes', 'seconds').toISO() ?? ''
 }
 
+/** Years and months have no length of their own, and are not read. */
 function fromIso(text: string): number | null {
-  const [, days, hours, minutes, seconds] =
-    /^P(?:(\d+)D)?(?:T(?:(\d+)H)?(?:(\d+)M)?(?:(\d+)S)?)?$/i.exec(text.trim()) ?? []
-  if ([days, hours, minutes, seconds].every((part) => part === undefined)) return null
-  return (
-    Number(days ?? 0) * 86_400 + Number(hours ?? 0) * 3600 + Number(minutes ?? 0) * 60 + Number(seconds ?? 0)
-  )
+  const read = Duration.fromISO(text.trim().toUpperCase())
+  const isEmpty = Object.keys(read.toObject()).length === 0
+  if (!read.isValid || isEmpty || read.years !== 0 || read.months !== 0) return null
+  return read.as('seconds')
 }
 
 /** `4:30` is four and a half minutes, `1:20:00` an hour and twenty minutes, as players show it. */
