@@ -75,7 +75,9 @@ export default defineNuxtConfig({
   },
   typescript: {
     strict: true,
-    tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } },
-    nodeTsConfig: { include: ['../server/http/negotiator.d.ts'] },
+    tsConfig: {
+      compilerOptions: { noUncheckedIndexedAccess: true },
+      include: ['../server/http/negotiator.d.ts'],
+    },
   },
 })
