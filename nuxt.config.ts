@@ -71,13 +71,15 @@ export default defineNuxtConfig({
     },
     rollupConfig: { output: {}, plugins: [vue()] },
     esbuild: { options: { target: 'es2022' } },
-    typescript: { tsConfig: { compilerOptions: { lib: ['ESNext', 'DOM'] } } },
+    typescript: {
+      tsConfig: {
+        compilerOptions: { lib: ['ESNext', 'DOM'] },
+        include: ['../untyped-packages.d.ts'],
+      },
+    },
   },
   typescript: {
     strict: true,
-    tsConfig: {
-      compilerOptions: { noUncheckedIndexedAccess: true },
-      include: ['../server/http/negotiator.d.ts'],
-    },
+    tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } },
   },
 })
