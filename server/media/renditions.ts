@@ -16,7 +16,7 @@ export interface Rendition {
  */
 export function formatFor(accept: string | undefined): PictureFormat {
   const taken = new Negotiator({ headers: { accept: accept ?? '' } }).mediaTypes()
-  return taken.includes('image/avif') ? 'avif' : 'webp'
+  return taken.some((type) => type.toLowerCase() === 'image/avif') ? 'avif' : 'webp'
 }
 
 /** Pictures that are being made: each once, however many ask. */
