@@ -1,19 +1,17 @@
 <script setup lang="ts">
 import { useHead } from '#imports'
 import { mdiPlus } from '@mdi/js'
-import { computed, ref } from 'vue'
-import type { FacetRow, TermOutcome, TermRow } from '~~/core/content/answers'
-import { withAncestors, withDescendants } from '~~/core/content/terms'
+import { computed, ref, useTemplateRef } from 'vue'
+import type { FacetRow, TermRow } from '~~/core/content/answers'
+import { withAncestors } from '~~/core/content/terms'
 import ContentFrame from '../../../content/ContentFrame.vue'
 import FacetDialog from '../../../content/facets/FacetDialog.vue'
 import TermDialog from '../../../content/facets/TermDialog.vue'
+import TermRemoval from '../../../content/facets/TermRemoval.vue'
 import TermTree from '../../../content/facets/TermTree.vue'
-import { words } from '../../../content/words'
 import { facetWords } from '../../../content/facets/words'
 import FindField from '../../../shared/FindField.vue'
 import ScreenHead from '../../../shared/ScreenHead.vue'
-import SheetDialog from '../../../shared/SheetDialog.vue'
-import ConfirmDialog from '../../../shared/ConfirmDialog.vue'
 import { attempt } from '../../../shared/attempt'
 import { useAnswer } from '../../../shared/answers'
 import { isFound } from '../../../shared/found'
@@ -63,15 +61,7 @@ const editedFacet = ref<FacetRow | null>(null)
 const termOpen = ref(false)
 const editedTerm = ref<TermRow | null>(null)
 const under = ref<number | null>(null)
-const merging = ref<TermRow | null>(null)
-const into = ref<number | null>(null)
-const deleting = ref<TermRow | null>(null)
-const mergeTargets = computed(() => {
-  const below = merging.value === null ? [] : withDescendants(merging.value.id, termsOfFacet.value)
-  return terms.value
-    .filter((term) => !below.includes(term.id))
-    .map((term) => ({ value: term.id, title: term.name }))
-})
+const removal = useTemplateRef('removal')
 
 async function refresh() {
   await Promise.all([facetList.again(), termList.again(), catalogue.load()])
@@ -93,20 +83,19 @@ async function removeFacet(one: FacetRow) {
   await refresh()
   notices.tell({
     text: facetWords.deleted(one.name),
-    action: { title: shared.undo, run: () => undo('POST', `/api/bench/facets/${one.id}/restore`, one.name) },
+    action: { title: shared.undo, run: () => restoreFacet(one) },
   })
 }
 
-async function undo(method: 'POST' | 'DELETE', path: string, name: string) {
-  if ((await attempt(() => request(method, path))) !== null) notices.tell({ text: facetWords.back(name) })
+async function restoreFacet(one: FacetRow) {
+  if ((await attempt(() => request('POST', `/api/bench/facets/${one.id}/restore`))) !== null)
+    notices.tell({ text: facetWords.back(one.name) })
   await refresh()
 }
 
 function act(action: 'change' | 'below' | 'merge' | 'delete', term: TermRow) {
-  if (action === 'merge') {
-    into.value = null
-    merging.value = term
-  } else if (action === 'delete') deleting.value = term
+  if (action === 'merge') removal.value?.askToMerge(term)
+  else if (action === 'delete') removal.value?.askToDelete(term)
   else editTerm(action === 'change' ? term : null, action === 'change' ? null : term.id)
 }
 
@@ -124,41 +113,6 @@ async function termSaved(name: string) {
 async function place(id: number, parentId: number | null, at: number) {
   await attempt(() => request('PUT', `/api/bench/terms/${id}/place`, { parentId, at }))
   await refresh()
-}
-
-async function merge() {
-  const term = merging.value
-  const target = into.value
-  merging.value = null
-  if (term === null || target === null) return
-  await gone(
-    await attempt(() => request<TermOutcome>('POST', `/api/bench/terms/${term.id}/merge`, { into: target })),
-    term.name,
-    facetWords.merged(term.name),
-  )
-}
-
-async function remove() {
-  const term = deleting.value
-  deleting.value = null
-  if (term === null) return
-  await gone(
-    await attempt(() => request<TermOutcome>('DELETE', `/api/bench/terms/${term.id}`)),
-    term.name,
-    facetWords.termDeleted(term.name),
-  )
-}
-
-async function gone(done: TermOutcome | null, name: string, text: string) {
-  await refresh()
-  if (done !== null)
-    notices.tell({
-      text: done.isGoingOn ? facetWords.goesOn(text) : text,
-      action: {
-        title: shared.undo,
-        run: () => undo('DELETE', `/api/bench/term-changes/${done.change}`, name),
-      },
-    })
 }
 </script>
 
@@ -215,37 +169,7 @@ async function gone(done: TermOutcome | null, name: string, text: string) {
       />
     </template>
     <FacetDialog v-model="facetOpen" :facet="editedFacet" @saved="facetSaved" @remove="removeFacet" />
-    <ConfirmDialog
-      :model-value="deleting !== null"
-      :title="facetWords.deleteTitle(deleting?.name ?? '')"
-      :text="facetWords.deleteText(format.format(deleting?.entries ?? 0))"
-      :action="words.delete"
-      @update:model-value="deleting = $event ? deleting : null"
-      @confirm="remove"
-    />
-    <SheetDialog
-      v-if="merging"
-      :model-value="merging !== null"
-      @update:model-value="merging = null"
-      :width="440"
-      :title="facetWords.mergeTitle(merging.name)"
-    >
-      <v-autocomplete
-        v-model="into"
-        :label="facetWords.mergeInto"
-        :items="mergeTargets"
-        :hint="facetWords.mergeHint"
-        persistent-hint
-        auto-select-first
-      />
-
-      <template #actions>
-        <v-btn height="36" @click="merging = null">{{ shared.cancel }}</v-btn>
-        <v-btn height="36" variant="flat" color="primary" :disabled="into === null" @click="merge">{{
-          facetWords.merge
-        }}</v-btn>
-      </template>
-    </SheetDialog>
+    <TermRemoval ref="removal" :terms="termsOfFacet" :format="format" @changed="refresh" />
   </ContentFrame>
 </template>
 
