@@ -1,0 +1,89 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import type { KeyInput, Page } from 'puppeteer-core'
+import { clauses } from '~~/core/listing/definition'
+import { openInBench, signedIn, startApp } from './support/app'
+import type { App } from './support/app'
+import { controlAt, controlsIn, passedOver, stateOf } from './support/controls'
+import type { Control } from './support/controls'
+import { press, waitForStillness } from './support/hands'
+
+let app: App
+beforeAll(async () => {
+  app = await startApp()
+})
+afterAll(() => app.stop())
+
+const drawer = 'aside'
+/** Each drawer, and the key that opens it. */
+const drawers = [
+  ...clauses.map((clause, at) => [clause, String(at + 1) as KeyInput] as const),
+  ['why', 'w'] as const,
+]
+
+/** The chosen listing with the drawer open and nothing else, and nothing changed. */
+async function begin(page: Page, key: KeyInput): Promise<string> {
+  for (let tries = 0; tries < 10; tries += 1) {
+    await page.keyboard.press('Escape')
+    await waitForStillness(page)
+    const undo = await page.$('[aria-label^="Undo: "]:not(:disabled)')
+    if (undo === null) break
+    await undo.click()
+  }
+  await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur())
+  await page.keyboard.press('0')
+  await page.keyboard.press(key)
+  await page.waitForSelector(`${drawer} h2`)
+  // What was opened in a drawer stays open in it.
+  for (const open of await page.$$(`${drawer} button[aria-expanded=true]`)) await open.click()
+  return stateOf(page)
+}
+
+/** What comes of a control by the mouse: pressed where it is seen, or typed into from there. */
+async function byMouse(page: Page, control: Control, at: number): Promise<void> {
+  const element = await controlAt(page, drawer, at)
+  await element.scrollIntoView()
+  await waitForStillness(page)
+  await element.click({ count: control.kind === 'type' ? 3 : 1 })
+  if (control.kind === 'type') await page.keyboard.type('4')
+}
+
+/** The same by the keys alone, from the control that had been stepped to. */
+async function byKeys(page: Page, control: Control, at: number): Promise<void> {
+  const element = await controlAt(page, drawer, at)
+  await element.focus()
+  await waitForStillness(page)
+  if (control.kind === 'type') {
+    await page.keyboard.down('Control')
+    await page.keyboard.press('KeyA')
+    await page.keyboard.up('Control')
+    await page.keyboard.type('4')
+  } else await page.keyboard.press(control.kind === 'open' ? 'ArrowDown' : 'Space')
+}
+
+describe.each(drawers)('in the drawer “%s”', (_, key) => {
+  it('every control is stepped to by the Tab key, and does by the keys what it does by the mouse', async () => {
+    const page = await signedIn(app)
+    await openInBench(page, 'From the hill')
+    await press(page, 'button', 'Latest notes 6')
+    await begin(page, key)
+    const controls = await controlsIn(page, drawer)
+    expect(controls.length).toBeGreaterThan(0)
+    const differing: string[] = []
+    const idle: string[] = []
+    for (const [at, control] of controls.entries()) {
+      const before = await begin(page, key)
+      await byMouse(page, control, at)
+      const moused = await stateOf(page)
+      await begin(page, key)
+      await byKeys(page, control, at)
+      const keyed = await stateOf(page)
+      if (moused !== keyed) differing.push(`${control.name}\n${moused}\n${keyed}`)
+      if (moused === before) idle.push(control.name)
+    }
+    expect(differing).toEqual([])
+    expect(idle).toEqual([])
+    await begin(page, key)
+    expect(await passedOver(page, drawer, `${drawer} h2`)).toEqual([])
+    await page.close()
+  })
+})
