@@ -87,39 +87,15 @@ async function ask(work: WorkRow, what: 'stop' | 'retry') {
   </section>
 </template>
 
+<style scoped src="./sections.css" />
+
 <style scoped>
-h2 {
-  margin-top: 30px;
-  font-size: var(--size-lead);
-}
-
-ul {
-  margin-top: 10px;
-  padding: 0 6px;
-  list-style: none;
-  background: var(--sheet);
-  border: 1px solid var(--line);
-  border-radius: 9px;
-}
-
 li {
-  display: grid;
   grid-template-columns: minmax(0, 1fr) 100px;
-  align-items: center;
-  gap: 14px;
-  min-height: 66px;
-  padding: 8px 4px 8px 12px;
-}
-
-li + li {
-  border-top: 1px solid var(--line);
 }
 
 .facts {
-  display: block;
   margin-top: 2px;
-  font-size: var(--size-small);
-  color: var(--soft);
   overflow-wrap: anywhere;
 }
 

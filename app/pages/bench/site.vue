@@ -187,6 +187,8 @@ function seen({ seenAt }: AccountRow): string {
   </main>
 </template>
 
+<style scoped src="../../site/sections.css" />
+
 <style scoped>
 main {
   max-width: 880px;
@@ -206,39 +208,13 @@ main {
   white-space: normal;
 }
 
-h2 {
-  margin-top: 30px;
-  font-size: var(--size-lead);
-}
-
-ul {
-  margin-top: 10px;
-  padding: 0 6px;
-  list-style: none;
-  background: var(--sheet);
-  border: 1px solid var(--line);
-  border-radius: 9px;
-}
-
 li {
-  display: grid;
   grid-template-columns: minmax(0, 1fr) 150px 100px;
-  align-items: center;
-  gap: 14px;
-  min-height: 66px;
-  padding-inline: 12px 4px;
-}
-
-li + li {
-  border-top: 1px solid var(--line);
 }
 
 .facts {
-  display: block;
   overflow: hidden;
   text-overflow: ellipsis;
-  font-size: var(--size-small);
-  color: var(--soft);
 }
 
 .you {
