@@ -1,7 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { amountAside, amountPhrase, defaultAmount, shownFrom, takeAt } from './amount'
-import { amountCss } from './amount-css'
+import { cssOf } from '../style/rules'
+import { amountStyles } from './amount-styles'
 
 const amount = {
   ...defaultAmount,
@@ -40,11 +41,11 @@ describe('how many a listing shows', () => {
   })
 
   it('is hidden by the width of the listing’s own box', () => {
-    expect(amountCss(amount, '.one')).toEqual([
+    expect(cssOf(amountStyles(amount, '.one')).split('\n')).toEqual([
       '@container listing (width < 700px){.one [data-from="700"]{display:none}}',
       '@container listing (width < 420px){.one [data-from="420"]{display:none}}',
     ])
-    expect(amountCss(defaultAmount, '.one')).toEqual([])
+    expect(amountStyles(defaultAmount, '.one')).toEqual([])
     fc.assert(
       fc.property(fc.integer({ min: 0, max: 11 }), fc.integer({ min: 1, max: 2000 }), (at, width) => {
         expect(width >= shownFrom(amount, at)).toBe(at < takeAt(amount, width))

@@ -1,7 +1,9 @@
 import { number } from 'yup'
 import { counted } from '../words'
 import type { CardWidth, RulerStop } from './define'
-import { pixelsSchema, stopsCss } from './stops'
+import { px, rule } from '../style/rules'
+import type { Style } from '../style/rules'
+import { pixelsSchema, stopStyles } from './stops'
 import type { Stop } from './stops'
 
 /** From a width of the listing's own box on: so many columns, so much space between them. */
@@ -48,10 +50,13 @@ export function columnStops(stops: readonly Pick<ColumnsStop, 'from' | 'columns'
 }
 
 /** The columns of a CSS grid, by stop. */
-export function columnsCss(stops: readonly ColumnsStop[], selector: string): string {
-  return stopsCss(
-    stops,
-    (stop) =>
-      `${selector}{grid-template-columns:repeat(${stop.columns},minmax(0,1fr));gap:${stop.rowGap}px ${stop.columnGap}px}`,
-  )
+export function columnStyles(stops: readonly ColumnsStop[], selector: string): readonly Style[] {
+  return stopStyles(stops, (stop) => [
+    rule(selector, { 'grid-template-columns': `repeat(${stop.columns},minmax(0,1fr))`, gap: gapOf(stop) }),
+  ])
+}
+
+/** The space between rows and columns, as one value. */
+export function gapOf({ rowGap, columnGap }: Pick<ColumnsStop, 'rowGap' | 'columnGap'>): string {
+  return `${px(rowGap)} ${px(columnGap)}`
 }

@@ -1,5 +1,6 @@
 import { object, string } from 'yup'
 import type { ObjectShape, Schema } from 'yup'
+import type { Style } from '../style/rules'
 import type { Grouping } from './grouping'
 
 /** Where one card lies in its listing's box, in CSS pixels from the top left corner. */
@@ -85,7 +86,7 @@ export interface ShapeKind<Name extends string = string, Settings = never> {
   /** The settings with stop `at` moved to a box width; it stays between its neighbours. */
   readonly moveStop: (settings: Settings, at: number, from: number) => Settings
   /** The style rules of one listing's box, found by `selector`. */
-  readonly css: (settings: Settings, selector: string) => string
+  readonly styles: (settings: Settings, selector: string) => readonly Style[]
 }
 
 /** Checks the settings of a shape, with those that every shape has. */

@@ -1,9 +1,11 @@
 import { number, string } from 'yup'
+import { px, rule } from '../style/rules'
 import { counted } from '../words'
 import {
   columnGapField,
   columnStops,
-  columnsCss,
+  columnStyles,
+  gapOf,
   columnsField,
   rowGapField,
   usualColumns,
@@ -13,7 +15,7 @@ import type { ColumnsStop } from './columns'
 import { commonDefaults, defineShape, settingsSchema } from './define'
 import type { CardWidth, CommonSettings } from './define'
 import { rowsOfCards } from './places'
-import { stopAt, stopsCss, stopsSchema, narrower, withMovedStop } from './stops'
+import { stopAt, stopStyles, stopsSchema, narrower, withMovedStop } from './stops'
 
 export const rowHeights = ['equal', 'natural'] as const
 
@@ -68,11 +70,15 @@ export const grid = defineShape<'grid', GridSettings>({
       ? columnStops(stops)
       : stops.map((stop) => ({ from: stop.from, label: `gap ${stop.columnGap}` })),
   moveStop: withMovedStop,
-  css(settings, selector) {
-    const natural = settings.heights === 'natural' ? `${selector}{align-items:start}` : ''
-    if (settings.fit === null) return `${columnsCss(settings.stops, selector)}${natural}`
-    const columns = `${selector}{grid-template-columns:repeat(auto-fill,minmax(min(100%,${settings.fit}px),1fr))}`
-    return `${columns}${stopsCss(settings.stops, (stop) => `${selector}{gap:${stop.rowGap}px ${stop.columnGap}px}`)}${natural}`
+  styles({ stops, fit, heights }, selector) {
+    const natural = heights === 'natural' ? [rule(selector, { 'align-items': 'start' })] : []
+    if (fit === null) return [...columnStyles(stops, selector), ...natural]
+    const columns = `repeat(auto-fill,minmax(min(100%,${px(fit)}),1fr))`
+    return [
+      rule(selector, { 'grid-template-columns': columns }),
+      ...stopStyles(stops, (stop) => [rule(selector, { gap: gapOf(stop) })]),
+      ...natural,
+    ]
   },
 })
 

@@ -4,7 +4,7 @@ import { counted } from '../words'
 import {
   columnGapField,
   columnStops,
-  columnsCss,
+  columnStyles,
   columnsField,
   rowGapField,
   usualColumns,
@@ -52,5 +52,5 @@ export const grouped = defineShape<'grouped', GroupedSettings>({
   grouping: ({ by, facet }) => (by === 'term' ? { by, facet } : { by }),
   stops: ({ stops }) => columnStops(stops),
   moveStop: withMovedStop,
-  css: ({ stops }, selector) => columnsCss(stops, `${selector} .group-cards`),
+  styles: ({ stops }, selector) => columnStyles(stops, `${selector} .group-cards`),
 })

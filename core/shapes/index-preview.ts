@@ -1,4 +1,5 @@
 import { number, string } from 'yup'
+import { fromWidth, px, quoted, rule } from '../style/rules'
 import { commonDefaults, defineShape, settingsSchema } from './define'
 import type { CommonSettings } from './define'
 import { widestStop } from './stops'
@@ -14,7 +15,7 @@ export interface IndexSettings extends CommonSettings {
   readonly beside: number
 }
 
-/** Between titles and the chosen one, in CSS pixels; site/styles/shapes/index-preview.css has the same. */
+/** Between titles and the chosen one, in CSS pixels. */
 export const previewGap = 32
 
 export const indexPreview = defineShape<'index', IndexSettings>({
@@ -48,10 +49,14 @@ export const indexPreview = defineShape<'index', IndexSettings>({
   ],
   moveStop: (settings, at, from) =>
     at === 1 ? { ...settings, beside: Math.round(Math.min(Math.max(from, 40), widestStop)) } : settings,
-  css({ side, share, beside }, selector) {
+  styles({ side, share, beside }, selector) {
     const [first, second, areas] =
-      side === 'end' ? [100 - share, share, '"names panel"'] : [share, 100 - share, '"panel names"']
-    return `@container listing (min-width:${beside}px){${selector}.driven{grid-template:${areas} 1fr / minmax(0,${first}fr) minmax(0,${second}fr)}}`
+      side === 'end' ? [100 - share, share, 'names panel'] : [share, 100 - share, 'panel names']
+    const template = `${quoted(areas)} 1fr / minmax(0,${first}fr) minmax(0,${second}fr)`
+    return [
+      rule(selector, { '--preview-gap': px(previewGap) }),
+      ...fromWidth(beside, [rule(`${selector}.driven`, { 'grid-template': template })]),
+    ]
   },
 })
 

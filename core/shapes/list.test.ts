@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { cssOf } from '../style/rules'
 import { list } from './list'
 
 const [narrow, wide] = list.defaults.stops
@@ -12,7 +13,7 @@ describe('a list', () => {
   it('keeps no room for a picture on a card that carries none, wherever others have theirs', () => {
     const bare = '.l>li>.card:not(:has(>.card-picture))'
     const rule = (settings: typeof list.defaults) => {
-      const css = list.css(settings, '.l')
+      const css = cssOf(list.styles(settings, '.l'))
       return css.slice(css.indexOf(`${bare}{`)).split('}')[0] ?? ''
     }
     for (const picture of ['start', 'end', 'behind', 'edge'] as const) {
@@ -23,6 +24,6 @@ describe('a list', () => {
       expect(own).not.toContain('%')
     }
     const above = narrow === undefined ? [] : [{ ...narrow, picture: 'above' as const }]
-    expect(list.css({ ...list.defaults, stops: above }, '.l')).not.toContain(':has(')
+    expect(cssOf(list.styles({ ...list.defaults, stops: above }, '.l'))).not.toContain(':has(')
   })
 })

@@ -1,7 +1,9 @@
 import { boolean, number, string } from 'yup'
+import { px, quoted, rule } from '../style/rules'
+import type { StyleRule } from '../style/rules'
 import { commonDefaults, defineShape, settingsSchema } from './define'
 import type { CommonSettings } from './define'
-import { narrower, pixelsSchema, stopAt, stopsCss, stopsSchema, withMovedStop } from './stops'
+import { narrower, pixelsSchema, stopAt, stopStyles, stopsSchema, withMovedStop } from './stops'
 import type { Stop } from './stops'
 
 export const picturePlaces = ['start', 'end', 'above', 'behind', 'edge', 'none'] as const
@@ -96,28 +98,34 @@ export const list = defineShape<'list', ListSettings>({
     })),
   stops: ({ stops }) => stops.map((stop) => ({ from: stop.from, label: stopWords[stop.picture] })),
   moveStop: withMovedStop,
-  css({ stops, lines, footAtEnd }, selector) {
-    return stopsCss(stops, (stop) => {
-      const gap = lines
-        ? `${selector}>li:not(:last-child){padding-bottom:${stop.rowGap}px;margin-bottom:${stop.rowGap}px;border-bottom:1px solid var(--line)}`
-        : `${selector}{row-gap:${stop.rowGap}px}`
+  styles: ({ stops, lines, footAtEnd }, selector) =>
+    stopStyles(stops, (stop) => {
       const card = `${selector}>li>.card`
       return [
-        gap,
-        `${card}{${cardAreas(stop, footAtEnd)}}`,
-        placeCss(stop.picture, card),
-        withoutPictureCss(stop, footAtEnd, `${card}:not(:has(>.card-picture))`),
-      ].join('')
-    })
-  },
+        lines
+          ? lineBelow(`${selector}>li:not(:last-child)`, stop)
+          : rule(selector, { 'row-gap': px(stop.rowGap) }),
+        rule(card, cardAreas(stop, footAtEnd)),
+        ...placeStyles(stop.picture, card),
+        ...withoutPicture(stop, footAtEnd, `${card}:not(:has(>.card-picture))`),
+      ]
+    }),
 })
+
+function lineBelow(row: string, { rowGap }: ListStop): StyleRule {
+  return rule(row, {
+    'padding-bottom': px(rowGap),
+    'margin-bottom': px(rowGap),
+    'border-bottom': '1px solid var(--line)',
+  })
+}
 
 function isBeside(place: PicturePlace): boolean {
   return place === 'start' || place === 'end'
 }
 
 /** The rows and columns of a card's zones; all the text goes to one side of the picture. */
-function cardAreas({ picture, share }: ListStop, footAtEnd: boolean): string {
+function cardAreas({ picture, share }: ListStop, footAtEnd: boolean): StyleRule['set'] {
   const texts = ['above', 'beside', 'below']
   const rows = isBeside(picture)
     ? texts.map((zone) => (picture === 'start' ? ['picture', zone] : [zone, 'picture']))
@@ -136,31 +144,55 @@ function cardAreas({ picture, share }: ListStop, footAtEnd: boolean): string {
   const withFoot = footAtEnd ? rows.map((row) => [...row, 'foot']) : [...rows, footRow]
   const last = withFoot.length - 1
   const template = withFoot
-    .map((row, at) => `"${row.join(' ')}" ${at === last && isBeside(picture) ? '1fr' : 'auto'}`)
+    .map((row, at) => `${quoted(row.join(' '))} ${at === last && isBeside(picture) ? '1fr' : 'auto'}`)
     .join(' ')
-  return `grid-template:${template} / ${columns}${footAtEnd ? ' auto' : ''};column-gap:${isBeside(picture) || footAtEnd ? 22 : 0}px`
+  return {
+    'grid-template': `${template} / ${columns}${footAtEnd ? ' auto' : ''}`,
+    'column-gap': px(isBeside(picture) || footAtEnd ? 22 : 0),
+  }
 }
 
+const textsOf = (card: string) => `${card}>:is(.card-above,.card-beside,.card-below)`
+
 /** A card that carries no picture has no room for one, wherever others have theirs. */
-function withoutPictureCss(stop: ListStop, footAtEnd: boolean, card: string): string {
-  if (stop.picture === 'none' || stop.picture === 'above') return ''
-  const areas = cardAreas({ ...stop, picture: 'none' }, footAtEnd)
-  const texts = `${card}>:is(.card-above,.card-beside,.card-below)`
-  return `${card}{${areas};--card-behind:0}${texts}{margin:0;padding:0;background:none}`
+function withoutPicture(stop: ListStop, footAtEnd: boolean, card: string): readonly StyleRule[] {
+  if (stop.picture === 'none' || stop.picture === 'above') return []
+  return [
+    rule(card, { ...cardAreas({ ...stop, picture: 'none' }, footAtEnd), '--card-behind': 0 }),
+    rule(textsOf(card), { margin: 0, padding: 0, background: 'none' }),
+  ]
 }
 
 /** What a place changes besides the areas; what another stop has changed is put back. */
-function placeCss(place: PicturePlace, card: string): string {
-  const picture = `${card}>.card-picture`
-  const texts = `${card}>:is(.card-above,.card-beside,.card-below)`
+function placeStyles(place: PicturePlace, card: string): readonly StyleRule[] {
+  const [picture, texts] = [`${card}>.card-picture`, textsOf(card)]
   switch (place) {
     case 'none':
-      return `${picture}{display:none}`
+      return [rule(picture, { display: 'none' })]
     case 'behind':
-      return `${picture}{display:block;grid-area:1/1/-1/-1;margin:0}${texts}{position:relative;margin:0;padding-inline:20px}${card}{--card-behind:1}`
+      return [
+        rule(picture, { display: 'block', 'grid-area': '1/1/-1/-1', margin: 0 }),
+        rule(texts, { position: 'relative', margin: 0, 'padding-inline': px(20) }),
+        rule(card, { '--card-behind': 1 }),
+      ]
     case 'edge':
-      return `${picture}{display:block;grid-area:picture;margin:0}${texts}{position:relative;padding-inline:0}${card}>:is(.card-beside,.card-below){margin:-34px 18px 0;padding:14px 18px;background:var(--paper)}`
+      return [
+        rule(picture, { display: 'block', 'grid-area': 'picture', margin: 0 }),
+        rule(texts, { position: 'relative', 'padding-inline': 0 }),
+        rule(`${card}>:is(.card-beside,.card-below)`, {
+          margin: `${px(-34)} ${px(18)} 0`,
+          padding: `${px(14)} ${px(18)}`,
+          background: 'var(--paper)',
+        }),
+      ]
     default:
-      return `${picture}{display:block;grid-area:picture;margin:0 0 ${place === 'above' ? 12 : 0}px}${texts}{position:static;margin:0;padding:0;background:none}`
+      return [
+        rule(picture, {
+          display: 'block',
+          'grid-area': 'picture',
+          margin: `0 0 ${px(place === 'above' ? 12 : 0)}`,
+        }),
+        rule(texts, { position: 'static', margin: 0, padding: 0, background: 'none' }),
+      ]
   }
 }

@@ -2,7 +2,7 @@ import { counted } from '../words'
 import {
   columnGapField,
   columnStops,
-  columnsCss,
+  columnStyles,
   columnsField,
   rowGapField,
   usualColumns,
@@ -38,5 +38,5 @@ export const masonry = defineShape<'masonry', MasonrySettings>({
   cardWidths: ({ stops }) => widthsInColumns(stops),
   stops: ({ stops }) => columnStops(stops),
   moveStop: withMovedStop,
-  css: ({ stops }, selector) => columnsCss(stops, selector),
+  styles: ({ stops }, selector) => columnStyles(stops, selector),
 })

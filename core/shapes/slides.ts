@@ -1,10 +1,11 @@
 import { boolean, number, string } from 'yup'
+import { px, rule } from '../style/rules'
 import { counted } from '../words'
 import { columnGapField, columnsField, widthsInColumns } from './columns'
 import { commonDefaults, defineShape, settingsSchema } from './define'
 import type { CommonSettings } from './define'
 import { columnWidth } from './places'
-import { narrower, stopAt, stopsCss, stopsSchema, withMovedStop } from './stops'
+import { narrower, stopAt, stopStyles, stopsSchema, withMovedStop } from './stops'
 import type { Stop } from './stops'
 
 export interface SlidesStop extends Stop {
@@ -72,10 +73,11 @@ export const slides = defineShape<'slides', SlidesSettings>({
   movesEvery: ({ autoplay }) => autoplay,
   stops: ({ stops }) => stops.map((stop) => ({ from: stop.from, label: `${stop.columns} at once` })),
   moveStop: withMovedStop,
-  css: ({ stops }, selector) =>
-    stopsCss(
-      stops,
-      ({ columns, columnGap }) =>
-        `${selector}{grid-auto-columns:calc((100% - ${(columns - 1) * columnGap}px)/${columns});column-gap:${columnGap}px}`,
-    ),
+  styles: ({ stops }, selector) =>
+    stopStyles(stops, ({ columns, columnGap }) => [
+      rule(selector, {
+        'grid-auto-columns': `calc((100% - ${px((columns - 1) * columnGap)})/${columns})`,
+        'column-gap': px(columnGap),
+      }),
+    ]),
 })

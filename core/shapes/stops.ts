@@ -1,5 +1,7 @@
 import { array, number, object } from 'yup'
 import type { ObjectShape } from 'yup'
+import { fromWidth } from '../style/rules'
+import type { Style, StyleRule } from '../style/rules'
 
 /** A width of the listing's own box, in CSS pixels, from which other settings hold. */
 export interface Stop {
@@ -105,13 +107,12 @@ export function withMovedStop<T extends ByStop<Stop>>(settings: T, at: number, f
   return withStop<Stop, T>(settings, at, { from: Math.round(Math.min(Math.max(from, least), most)) })
 }
 
-/** Style rules by stop: containers ask for the width of the listing's own box. */
-export function stopsCss<S extends Stop>(stops: readonly S[], rule: (stop: S) => string): string {
-  return stops
-    .map((stop) =>
-      stop.from === 0 ? rule(stop) : `@container listing (min-width:${stop.from}px){${rule(stop)}}`,
-    )
-    .join('\n')
+/** Style rules by stop, each from its width of the listing's own box on. */
+export function stopStyles<S extends Stop>(
+  stops: readonly S[],
+  rules: (stop: S) => readonly StyleRule[],
+): readonly Style[] {
+  return stops.flatMap((stop) => fromWidth(stop.from, rules(stop)))
 }
 
 /** What narrower widths get, widest first: “2 · 1”; null where nothing changes. */

@@ -1,4 +1,6 @@
 import { boolean, number } from 'yup'
+import { belowWidth, px, rule } from '../style/rules'
+import type { StyleRule } from '../style/rules'
 import { commonDefaults, defineShape, settingsSchema } from './define'
 import type { CommonSettings } from './define'
 import { widestStop } from './stops'
@@ -15,7 +17,7 @@ export interface TableSettings extends CommonSettings {
   readonly stripes: boolean
 }
 
-/** Width of the picture's column, in CSS pixels; site/styles/shapes/table.css has the same. */
+/** Width of the picture's column, in CSS pixels. */
 export const tablePictureWidth = 96
 
 export const table = defineShape<'table', TableSettings>({
@@ -49,18 +51,31 @@ export const table = defineShape<'table', TableSettings>({
   ],
   moveStop: (settings, at, from) =>
     at === 1 ? { ...settings, from: Math.round(Math.min(Math.max(from, 40), widestStop)) } : settings,
-  css: ({ from }, selector) => `@container listing (width < ${from}px){${stackedCss(selector)}}`,
+  styles: ({ from }, selector) => [
+    rule(selector, { '--picture-width': px(tablePictureWidth) }),
+    ...belowWidth(from, stacked(selector)),
+  ],
 })
 
 /** Rows as blocks, and in each a line for each column with its name before it. */
-function stackedCss(selector: string): string {
+function stacked(selector: string): readonly StyleRule[] {
   return [
-    `${selector} thead{display:none}`,
-    `${selector} :is(tbody,tr,td,th){display:block;width:auto}`,
-    `${selector} tr{padding-block:14px}`,
-    `${selector} td{display:flex;align-items:baseline;gap:10px;padding:5px 0}`,
-    `${selector} td:empty{display:none}`,
-    `${selector} td[data-part=picture]{border:0}`,
-    `${selector} td[data-name]::before{content:attr(data-name);flex:0 0 30%;font-size:14px;color:var(--soft)}`,
-  ].join('')
+    rule(`${selector} thead`, { display: 'none' }),
+    rule(`${selector} :is(tbody,tr,td,th)`, { display: 'block', width: 'auto' }),
+    rule(`${selector} tr`, { 'padding-block': px(14) }),
+    rule(`${selector} td`, {
+      display: 'flex',
+      'align-items': 'baseline',
+      gap: px(10),
+      padding: `${px(5)} 0`,
+    }),
+    rule(`${selector} td:empty`, { display: 'none' }),
+    rule(`${selector} td[data-part=picture]`, { border: 0 }),
+    rule(`${selector} td[data-name]::before`, {
+      content: 'attr(data-name)',
+      flex: '0 0 30%',
+      'font-size': px(14),
+      color: 'var(--soft)',
+    }),
+  ]
 }

@@ -4,12 +4,14 @@ import { counted } from '../words'
 import {
   columnGapField,
   columnStops,
-  columnsCss,
+  columnStyles,
   columnsField,
   rowGapField,
   widthsInColumns,
 } from './columns'
 import type { ColumnsStop } from './columns'
+import { fromWidth, px, rule } from '../style/rules'
+import type { StyleRule } from '../style/rules'
 import { commonDefaults, defineShape, settingsSchema } from './define'
 import type { CardWidth, CommonSettings } from './define'
 import { rowsOfCards } from './places'
@@ -34,11 +36,11 @@ const byWords: Record<TabsSettings['by'], string> = {
   day: 'a day a tab',
 }
 
-/**
- * What tabs at the side take of the width, with the gap, and from which width of the box they stand
- * there; site/styles/shapes/tabs.css has the same. CSS pixels.
- */
-const sideWidth = 202
+/** What tabs at the side are wide, and the gap to the cards, in CSS pixels. */
+const listWidth = 180
+const listGap = 22
+/** What they take of the width of a box, and from which width on they stand there, in CSS pixels. */
+const sideWidth = listWidth + listGap
 const sideFrom = 560
 
 /** What is left of a box for the cards. */
@@ -100,5 +102,22 @@ export const tabs = defineShape<'tabs', TabsSettings>({
   grouping: ({ by, facet }) => (by === 'term' ? { by, facet } : { by }),
   stops: ({ by, stops }) => (by === 'entry' ? [{ from: 0, label: 'one at a time' }] : columnStops(stops)),
   moveStop: (settings, at, from) => (settings.by === 'entry' ? settings : withMovedStop(settings, at, from)),
-  css: ({ by, stops }, selector) => (by === 'entry' ? '' : columnsCss(stops, `${selector} .group-cards`)),
+  styles: ({ by, place, stops }, selector) => [
+    ...(by === 'entry' ? [] : columnStyles(stops, `${selector} .group-cards`)),
+    ...(place === 'start' ? fromWidth(sideFrom, atTheSide(selector)) : []),
+  ],
 })
+
+function atTheSide(selector: string): readonly StyleRule[] {
+  const tabs = `${selector} .tab-list`
+  return [
+    rule(`${selector}.driven`, {
+      'grid-template-columns': `${px(listWidth)} minmax(0,1fr)`,
+      'column-gap': px(listGap),
+      'align-items': 'start',
+    }),
+    rule(tabs, { 'flex-flow': 'column nowrap', border: 0 }),
+    rule(`${tabs} button`, { 'border-bottom': 0, 'border-inline-start': '2px solid var(--line)' }),
+    rule(`${tabs} button[aria-selected='true']`, { 'border-inline-start-color': 'var(--accent)' }),
+  ]
+}

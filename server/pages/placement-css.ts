@@ -1,5 +1,6 @@
-import { amountCss } from '../../core/listing/amount-css'
+import { amountStyles } from '../../core/listing/amount-styles'
 import { shapeOf } from '../../core/shapes'
+import { cssOf } from '../../core/style/rules'
 import type { ListingPageView, PlacementView } from '../../site/view'
 
 /** The style rules that a page's listings ask for. */
@@ -12,6 +13,9 @@ export function listingCss(view: ListingPageView): string {
 
 /** The style rules of one placement. */
 export function placementCss({ id, shape, amount }: PlacementView): string {
-  const selector = `[data-placement="${id}"] .${shape.name}`
-  return [shapeOf(shape).css(shape, selector), ...amountCss(amount, `[data-placement="${id}"]`)].join('\n')
+  const placement = `[data-placement="${id}"]`
+  return cssOf([
+    ...shapeOf(shape).styles(shape, `${placement} .${shape.name}`),
+    ...amountStyles(amount, placement),
+  ])
 }

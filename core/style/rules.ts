@@ -1,0 +1,74 @@
+/**
+ * Style rules as values. Everything that a listing adds to a page's styles is stated so and written
+ * by `cssOf` alone: it escapes what values hold, and says which box a width is that of.
+ */
+export type Style = StyleRule | WidthRule
+
+export interface StyleRule {
+  readonly selector: string
+  /** Properties with their values, custom ones too; those that are null are left out. */
+  readonly set: Readonly<Record<string, string | number | null>>
+}
+
+export interface WidthRule {
+  /** Widths of the listing's own box, in CSS pixels: from this one on, or up to that one, without it. */
+  readonly width: { readonly from: number } | { readonly below: number }
+  readonly rules: readonly StyleRule[]
+}
+
+/** Values for what a selector finds. */
+export function rule(selector: string, set: StyleRule['set']): StyleRule {
+  return { selector, set }
+}
+
+/** Rules for boxes that are so wide or wider; from 0 on they hold in each. */
+export function fromWidth(from: number, rules: readonly StyleRule[]): readonly Style[] {
+  return from === 0 ? rules : [{ width: { from }, rules }]
+}
+
+/** Rules for boxes that are narrower. */
+export function belowWidth(below: number, rules: readonly StyleRule[]): readonly Style[] {
+  return [{ width: { below }, rules }]
+}
+
+/** A length in CSS pixels. */
+export function px(length: number): string {
+  return `${length}px`
+}
+
+/** A text as a CSS string (CSS Syntax, 4.3.5). */
+export function quoted(text: string): string {
+  return `"${text.replace(/["\\\n\r\f]/g, escaped)}"`
+}
+
+/** The rules as the text of a style sheet: the same rules give the same bytes. */
+export function cssOf(styles: readonly Style[]): string {
+  return styles.map((style) => ('width' in style ? widthCss(style) : ruleCss(style))).join('\n')
+}
+
+function widthCss({ width, rules }: WidthRule): string {
+  const asked = 'from' in width ? `(min-width:${px(width.from)})` : `(width < ${px(width.below)})`
+  return `@container listing ${asked}{${rules.map(ruleCss).join('')}}`
+}
+
+function ruleCss({ selector, set }: StyleRule): string {
+  const values = Object.entries(set).flatMap(([property, value]) =>
+    value === null ? [] : [`${property}:${safe(String(value))}`],
+  )
+  return `${selector}{${values.join(';')}}`
+}
+
+/**
+ * A value that can't end its declaration, its rule or the element that the style sheet stands in:
+ * outside of strings, what would is escaped.
+ */
+function safe(value: string): string {
+  return value.replace(/"(?:[^"\\\n]|\\.)*"|[;{}<>\\"\n]/g, (found) =>
+    found.length > 1 ? found.replaceAll('<', '\\3c ') : escaped(found),
+  )
+}
+
+/** A character by its number (CSS Syntax, 4.3.7). */
+function escaped(character: string): string {
+  return `\\${character.charCodeAt(0).toString(16)} `
+}
