@@ -142,8 +142,16 @@ describe('terms', () => {
     await openShared(page, 'Facets and terms')
     expect(await parentOf('pruning')).not.toBe('soil')
     const beside = await waitFor(page, 'button', 'Move Compost: arrow keys')
+    // Beside it and not under it: terms below it stand in lists within the same list.
     await drag(page, 'Move Pruning: arrow keys', beside, () =>
-      page.evaluate((handle) => handle.closest('ul')?.textContent?.includes('Pruning') === true, beside),
+      page.evaluate(
+        (handle) =>
+          Array.from(handle.closest('ul')?.children ?? []).some(
+            (row) =>
+              row.querySelector('[data-move]')?.getAttribute('aria-label') === 'Move Pruning: arrow keys',
+          ),
+        beside,
+      ),
     )
     await expect.poll(() => parentOf('pruning'), { timeout: 20_000 }).toBe('soil')
   })

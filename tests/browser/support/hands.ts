@@ -117,14 +117,18 @@ export async function drag(
 ): Promise<void> {
   await waitForStillness(page)
   const handle = await waitFor(page, 'button', name)
-  await page.waitForFunction((one) => one.closest('[data-draggable]') !== null, {}, handle)
+  // Its own list, not one that this lies in: that would drag the row around it.
+  await page.waitForFunction((one) => one.closest('ol, ul')?.matches('[data-draggable]'), {}, handle)
   const [from, to] = await Promise.all([middleOf(handle), middleOf(place)])
   await page.mouse.move(from.x, from.y)
   await page.mouse.down()
   const deadline = Date.now() + 20_000
   for (let times = 0; !(await lies()); times += 1) {
     if (Date.now() > deadline) throw new Error(`“${name}” can’t be dragged there.`)
-    await page.mouse.move(to.x + (times % 2), to.y, { steps: times === 0 ? 12 : 1 })
+    // What was taken into another list on the way lies there until the hand goes off and comes back.
+    const isBack = times % 30 === 29
+    const [x, y] = isBack ? [(from.x + to.x) / 2, (from.y + to.y) / 2] : [to.x + (times % 2), to.y]
+    await page.mouse.move(x, y, { steps: isBack || times % 30 === 0 ? 12 : 1 })
   }
   await page.mouse.up()
 }
