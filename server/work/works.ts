@@ -4,6 +4,7 @@ import { workKinds } from '../../core/works'
 import type { Db } from '../db/client'
 import { missing, refused } from '../http/problem'
 import { jobSchema, sendJob } from '../jobs/queue'
+import { widthsMaking } from '../media/renditions'
 import { workFinishingName } from './finish'
 import { workOf } from './index'
 
@@ -53,7 +54,7 @@ const jobs = (table: 'job' | 'archive') => sql.id(jobSchema, table)
 async function waitingPictures(db: Db): Promise<number> {
   const { rows } = await sql<{ count: number }>`
     select count(*)::integer as count from ${jobs('job')}
-    where name = 'make-picture-widths' and state in ('created', 'retry', 'active')`.execute(db)
+    where name = ${widthsMaking.name} and state in ('created', 'retry', 'active')`.execute(db)
   return rows[0]?.count ?? 0
 }
 

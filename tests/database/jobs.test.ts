@@ -49,7 +49,7 @@ async function server(): Promise<Db> {
 }
 
 /** A change of all entries that is begun, and what it is undone by. */
-async function begun(change?: string): Promise<{ readonly work: string; readonly change: string }> {
+async function begun(): Promise<{ readonly work: string; readonly change: string }> {
   return test.db.transaction().execute(async (trx) => {
     const { id } = await trx
       .insertInto('bulk_changes')
@@ -63,7 +63,7 @@ async function begun(change?: string): Promise<{ readonly work: string; readonly
       .returning('id')
       .executeTakeFirstOrThrow()
     const work = await beginWork(trx, bulkChanging, {
-      change: change ?? id,
+      change: id,
       collection: site.collectionId,
       action: { do: 'publish' },
       writer: site.writer.id,
@@ -159,7 +159,7 @@ describe('work that is stopped', () => {
 
 describe('work that fails', () => {
   it('says why, keeps what is done, and is tried again when somebody asks for it', async () => {
-    // What it tells of is gone: its step finds no change to add to.
+    // A Bushel that does not know it fails at it, and a later one goes on.
     const { work } = await begun()
     await test.db.updateTable('long_work').set({ kind: 'of-another-bushel' }).where('id', '=', work).execute()
     const running = workFinishing.run(test.db, { work }, new AbortController().signal)
