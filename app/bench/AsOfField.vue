@@ -1,12 +1,13 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, ref } from 'vue'
+import { computed, ref } from 'vue'
 import { formatDate } from '~~/core/formats/dates'
 import { fromWallClock, toWallClock } from '~~/core/time/zones'
+import { fetchedLater } from '../shared/fetched-later'
 import { useView } from '../stores/bench/view'
 import { useCatalogue } from '../stores/catalogue'
 import { words } from './words'
 
-const DayField = defineAsyncComponent(() => import('../shared/dates/DayField.vue'))
+const DayField = fetchedLater(() => import('../shared/dates/DayField.vue'))
 
 /** The day for which the bench shows everything; empty for now. A day is looked at from noon. */
 const view = useView()

@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { defineAsyncComponent, ref } from 'vue'
+import { ref } from 'vue'
+import { fetchedLater } from '../shared/fetched-later'
 import { useDraft } from '../stores/bench/draft'
 
 /** Fetched when it is opened: a page is seen sooner without its fields. */
-const PageTitleFields = defineAsyncComponent(() => import('./PageTitleFields.vue'))
+const PageTitleFields = fetchedLater(() => import('./PageTitleFields.vue'))
 const draft = useDraft()
 const isOpen = ref(false)
 </script>

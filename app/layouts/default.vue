@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { useRoute } from '#imports'
-import { defineAsyncComponent, onMounted } from 'vue'
-import { fetchMenuList, fetchNoticeBar, fetchWhenIdle } from '../shared/fetched-later'
+import { onMounted } from 'vue'
+import { fetchedLater, fetchMenuList, fetchNoticeBar, fetchWhenIdle } from '../shared/fetched-later'
 import { whenSignedOut } from '../shared/http'
 import { useNotices } from '../stores/notices'
 import { useSession } from '../stores/session'
 
-const SignInAgain = defineAsyncComponent(() => import('../shared/SignInAgain.vue'))
-const NoticeBar = defineAsyncComponent(fetchNoticeBar)
+const SignInAgain = fetchedLater(() => import('../shared/SignInAgain.vue'))
+const NoticeBar = fetchedLater(fetchNoticeBar)
 
 const notices = useNotices()
 const session = useSession()

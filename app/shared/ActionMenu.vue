@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, ref, shallowRef } from 'vue'
-import { fetchMenuList } from './fetched-later'
+import { computed, ref, shallowRef } from 'vue'
+import { fetchBefore, fetchedLater, fetchMenuList } from './fetched-later'
 
 /** A menu of things to do, opened by the control in its slot. Its list is fetched when it is wanted. */
 export interface MenuAction {
@@ -10,7 +10,7 @@ export interface MenuAction {
 
 defineProps<{ label: string; actions: readonly MenuAction[] }>()
 
-const ActionMenuList = defineAsyncComponent({ loader: fetchMenuList, delay: 0 })
+const ActionMenuList = fetchedLater(fetchMenuList)
 const isOpen = ref(false)
 /** What opened it last; null before that. */
 const activator = shallowRef<HTMLElement | null>(null)
@@ -20,8 +20,8 @@ const arrow = ref<string | null>(null)
 const opener = computed(() => ({
   'aria-haspopup': 'menu' as const,
   'aria-expanded': isOpen.value,
-  onPointerenter: fetchMenuList,
-  onFocus: fetchMenuList,
+  onPointerenter: () => fetchBefore(fetchMenuList),
+  onFocus: () => fetchBefore(fetchMenuList),
   onClick: press,
   onKeydown: pressKey,
 }))

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
-import { onMounted, useTemplateRef } from 'vue'
+import { nextTick, onMounted, useTemplateRef } from 'vue'
 import type { ComponentPublicInstance } from 'vue'
 import type { MenuAction } from './ActionMenu.vue'
 
@@ -16,10 +16,14 @@ const { activator, arrow } = defineProps<{
 
 const list = useTemplateRef<ComponentPublicInstance>('list')
 useEventListener(document, 'keydown', find)
-onMounted(() => {
-  // The menu itself hears arrow keys on what opens it, from now on.
-  if (arrow === null) open.value = true
-  else activator.dispatchEvent(new KeyboardEvent('keydown', { key: arrow, bubbles: true }))
+onMounted(async () => {
+  if (arrow === null) {
+    open.value = true
+    return
+  }
+  // The menu itself hears arrow keys on what opens it, from the next turn on.
+  await nextTick()
+  activator.dispatchEvent(new KeyboardEvent('keydown', { key: arrow, bubbles: true }))
 })
 
 /** Typing goes to the next thing that begins so (WAI-ARIA Authoring Practices, menu pattern). */

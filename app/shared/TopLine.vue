@@ -2,13 +2,14 @@
 import { NuxtLink } from '#components'
 import { navigateTo, useRoute } from '#imports'
 import { mdiAccountCircleOutline } from '@mdi/js'
-import { computed, defineAsyncComponent, ref } from 'vue'
+import { computed, ref } from 'vue'
 import { useSession } from '../stores/session'
 import ActionMenu from './ActionMenu.vue'
 import BenchMark from './BenchMark.vue'
+import { fetchedLater } from './fetched-later'
 import { words } from './words'
 
-const PasswordDialog = defineAsyncComponent(() => import('./PasswordDialog.vue'))
+const PasswordDialog = fetchedLater(() => import('./PasswordDialog.vue'))
 const session = useSession()
 const route = useRoute()
 const destinations = computed(() => [

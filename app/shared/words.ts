@@ -14,6 +14,7 @@ export const words = {
   },
   close: 'Close',
   cancel: 'Cancel',
+  stillFetching: 'A part of this screen is still on its way. It comes as soon as Bushel answers.',
   closeNotice: 'Close this message',
   again: {
     title: 'You were signed out',

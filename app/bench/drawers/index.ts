@@ -1,5 +1,5 @@
-import { defineAsyncComponent } from 'vue'
 import type { Component } from 'vue'
+import { fetchedLater } from '../../shared/fetched-later'
 import type { DrawerName } from '../../stores/bench/selection'
 
 type Loader = () => Promise<{ readonly default: Component }>
@@ -15,21 +15,19 @@ const loaders: Readonly<Record<DrawerName, Loader>> = {
   checks: () => import('./ChecksDrawer.vue'),
 }
 
-const lazy = (load: Loader) => defineAsyncComponent({ loader: load, delay: 0 })
-
 /**
  * What can stand beside the page, fetched when it is first opened. Each gets the chosen listing,
  * where there is one, and changes it through the stores of the bench.
  */
 export const drawers: Readonly<Record<DrawerName, Component>> = {
-  from: lazy(loaders.from),
-  order: lazy(loaders.order),
-  amount: lazy(loaders.amount),
-  shape: lazy(loaders.shape),
-  card: lazy(loaders.card),
-  why: lazy(loaders.why),
-  next: lazy(loaders.next),
-  checks: lazy(loaders.checks),
+  from: fetchedLater(loaders.from),
+  order: fetchedLater(loaders.order),
+  amount: fetchedLater(loaders.amount),
+  shape: fetchedLater(loaders.shape),
+  card: fetchedLater(loaders.card),
+  why: fetchedLater(loaders.why),
+  next: fetchedLater(loaders.next),
+  checks: fetchedLater(loaders.checks),
 }
 
 /** What fetches each drawer, so that none has to be waited for. */

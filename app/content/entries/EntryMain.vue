@@ -2,6 +2,7 @@
 import { defineAsyncComponent } from 'vue'
 import { baseOf } from '~~/core/content/entry-address'
 import type { CollectionSummary } from '~~/core/content/catalogue'
+import { fetched } from '../../shared/fetched-later'
 import { words } from '../words'
 import EntryFields from './EntryFields.vue'
 import type { EntryEditing } from './entry-editing'
@@ -10,7 +11,7 @@ import type { EntryEditing } from './entry-editing'
 const props = defineProps<{ editing: EntryEditing; collection: CollectionSummary | undefined }>()
 const { values, faults, leave, fields, setTitle, setSlug, setValue } = props.editing
 
-const RichTextEditor = defineAsyncComponent(() => import('../RichTextEditor.vue'))
+const RichTextEditor = defineAsyncComponent(() => fetched(() => import('../RichTextEditor.vue')))
 </script>
 
 <template>

@@ -2,6 +2,7 @@
 import type { SortableEvent } from 'sortablejs'
 import type { UseDraggableReturn } from 'vue-draggable-plus'
 import { computed, onBeforeUnmount, onMounted, useTemplateRef, watch } from 'vue'
+import { fetched } from '../fetched-later'
 
 /**
  * Rows that are dragged by their handles, within their list and into others of its group. What drags
@@ -36,7 +37,7 @@ watch(() => props.still, begin)
 
 async function begin() {
   if (sortable !== null || props.still) return sortable?.option('disabled', props.still)
-  const { useDraggable } = await import('vue-draggable-plus')
+  const { useDraggable } = await fetched(() => import('vue-draggable-plus'))
   if (isGone || sortable !== null || root.value === null) return
   sortable = useDraggable(root.value, order, {
     immediate: false,

@@ -2,7 +2,7 @@
 import { definePageMeta, useHead, useRoute } from '#imports'
 import { useEventListener, useMediaQuery } from '@vueuse/core'
 import { mdiArrowULeftTop, mdiArrowURightTop, mdiFormatListBulleted, mdiOpenInNew } from '@mdi/js'
-import { computed, defineAsyncComponent, ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import type { PageDocument } from '~~/core/edits/document'
 import { clauses } from '~~/core/listing/definition'
 import { formatTime } from '~~/core/formats/dates'
@@ -19,7 +19,7 @@ import { useDraftSaving } from '../../../bench/draft-saving'
 import { words } from '../../../bench/words'
 import MoreMenu from '../../../shared/MoreMenu.vue'
 import { attempt } from '../../../shared/attempt'
-import { fetchMenuList, fetchNoticeBar, fetchWhenIdle } from '../../../shared/fetched-later'
+import { fetchedLater, fetchMenuList, fetchNoticeBar, fetchWhenIdle } from '../../../shared/fetched-later'
 import { RequestProblem, request } from '../../../shared/http'
 import { isDialogOpen } from '../../../shared/in-front'
 import { useSaveKey } from '../../../shared/save-key'
@@ -34,7 +34,7 @@ import { useSession } from '../../../stores/session'
 
 definePageMeta({ key: (route) => route.fullPath, fetchesLater: true })
 
-const OvertakenPage = defineAsyncComponent(() => import('../../../bench/OvertakenPage.vue'))
+const OvertakenPage = fetchedLater(() => import('../../../bench/OvertakenPage.vue'))
 
 const route = useRoute()
 const draft = useDraft()
