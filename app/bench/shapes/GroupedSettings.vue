@@ -1,8 +1,6 @@
 <script setup lang="ts">
-import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
 import ColumnStops from './ColumnStops.vue'
-import FacetChoice from './FacetChoice.vue'
-import { choicesOf } from '../../shared/settings/choices'
+import GroupingSetting from './GroupingSetting.vue'
 import type { ChosenShape } from '~~/core/shapes'
 import { grouped } from '~~/core/shapes/grouped'
 import { words } from './words'
@@ -16,14 +14,14 @@ function set(change: Partial<ChosenShape<'grouped'>>, subject = Object.keys(chan
 </script>
 
 <template>
-  <ChoiceSetting
-    :label="words.by"
-    :value="settings.by"
+  <GroupingSetting
+    :by="settings.by"
     :fallback="grouped.defaults.by"
-    :choices="choicesOf(words.groupings)"
-    @change="set({ by: $event })"
+    :names="words.groupings"
+    :facet="settings.facet"
+    @by="set({ by: $event })"
+    @facet="set({ facet: $event })"
   />
-  <FacetChoice v-if="settings.by === 'term'" :facet="settings.facet" @change="set({ facet: $event })" />
   <ColumnStops
     :stops="settings.stops"
     :fallback="grouped.defaults.stops"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
 import ColumnStops from './ColumnStops.vue'
-import FacetChoice from './FacetChoice.vue'
+import GroupingSetting from './GroupingSetting.vue'
 import { choicesOf } from '../../shared/settings/choices'
 import type { ChosenShape } from '~~/core/shapes'
 import { tabs } from '~~/core/shapes/tabs'
@@ -16,14 +16,14 @@ function set(change: Partial<ChosenShape<'tabs'>>, subject = Object.keys(change)
 </script>
 
 <template>
-  <ChoiceSetting
-    :label="words.by"
-    :value="settings.by"
+  <GroupingSetting
+    :by="settings.by"
     :fallback="tabs.defaults.by"
-    :choices="choicesOf(words.tabsBys)"
-    @change="set({ by: $event })"
+    :names="words.tabsBys"
+    :facet="settings.facet"
+    @by="set({ by: $event })"
+    @facet="set({ facet: $event })"
   />
-  <FacetChoice v-if="settings.by === 'term'" :facet="settings.facet" @change="set({ facet: $event })" />
   <ChoiceSetting
     :label="words.tabs"
     :value="settings.place"

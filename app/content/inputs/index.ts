@@ -6,12 +6,11 @@ import ColourInput from './ColourInput.vue'
 import DateInput from './DateInput.vue'
 import DateTimeInput from './DateTimeInput.vue'
 import DurationInput from './DurationInput.vue'
-import FileInput from './FileInput.vue'
 import LinkInput from './LinkInput.vue'
 import LongTextInput from './LongTextInput.vue'
+import MediaInput from './MediaInput.vue'
 import MoneyInput from './MoneyInput.vue'
 import NumberInput from './NumberInput.vue'
-import PictureInput from './PictureInput.vue'
 import PicturesInput from './PicturesInput.vue'
 import PlaceInput from './PlaceInput.vue'
 import RatingInput from './RatingInput.vue'
@@ -84,12 +83,12 @@ export const fieldEditing: Record<FieldTypeName, FieldEditing> = {
     ],
   },
   link: { input: LinkInput, settings: [] },
-  picture: { input: PictureInput, settings: [] },
+  picture: { input: MediaInput, settings: [] },
   pictures: {
     input: PicturesInput,
     settings: [{ key: 'most', label: 'Pictures at most', control: 'number' }],
   },
-  file: { input: FileInput, settings: [{ key: 'kinds', label: 'Kinds of file', control: 'kinds' }] },
+  file: { input: MediaInput, settings: [{ key: 'kinds', label: 'Kinds of file', control: 'kinds' }] },
   place: { input: PlaceInput, settings: [] },
   duration: {
     input: DurationInput,

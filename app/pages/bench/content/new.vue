@@ -1,15 +1,13 @@
 <script setup lang="ts">
 import { useHead } from '#imports'
 import { ref } from 'vue'
-import { parseCollectionInput } from '~~/core/content/collection'
 import type { CollectionInput } from '~~/core/content/collection'
 import { slugOf } from '~~/core/content/slug'
-import { faultsOf } from '~~/core/parsing'
 import ContentFrame from '../../../content/ContentFrame.vue'
 import CollectionForm from '../../../content/collections/CollectionForm.vue'
+import { collectionInputOf, useCollectionForm } from '../../../content/collections/collection-form'
 import { collectionWords } from '../../../content/collections/words'
 import UnsavedGuard from '../../../shared/UnsavedGuard.vue'
-import { useForm } from '../../../shared/form'
 import { request } from '../../../shared/http'
 import { useSaveKey } from '../../../shared/save-key'
 import { useCatalogue } from '../../../stores/catalogue'
@@ -19,24 +17,11 @@ const catalogue = useCatalogue()
 const notices = useNotices()
 useHead({ title: `${collectionWords.new} · Bushel` })
 
-const blank: CollectionInput = {
-  name: '',
-  singular: '',
-  plural: '',
-  icon: 'leaf',
-  kind: 'article',
-  address: '',
-  facets: [],
-}
-const form = useForm<CollectionInput>(blank, (values) => faultsOf(parseCollectionInput(inputOf(values))))
+const form = useCollectionForm()
 const { values, faults, leave, changed, sending, problem } = form
 const guard = ref<InstanceType<typeof UnsavedGuard> | null>(null)
 /** What was typed by hand no longer follows the name. */
 const byHand = ref(new Set<string>())
-
-function inputOf({ name, singular, plural, icon, kind, address, facets }: CollectionInput): CollectionInput {
-  return { name, singular, plural, icon, kind, address, facets: [...facets] }
-}
 
 function change(next: Partial<CollectionInput>) {
   Object.assign(values, next)
@@ -55,7 +40,7 @@ useSaveKey(make)
 
 async function make() {
   const made = await form.send(() =>
-    request<{ slug: string }>('POST', '/api/bench/collections', inputOf(values)),
+    request<{ slug: string }>('POST', '/api/bench/collections', collectionInputOf(values)),
   )
   if (made === null) return
   await catalogue.load()

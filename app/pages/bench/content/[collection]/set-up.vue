@@ -2,19 +2,16 @@
 import { NuxtLink } from '#components'
 import { navigateTo, useHead, useRoute } from '#imports'
 import { computed, ref, watch } from 'vue'
-import { parseCollectionInput } from '~~/core/content/collection'
-import type { CollectionInput } from '~~/core/content/collection'
 import type { CollectionUse } from '~~/core/content/answers'
-import { faultsOf } from '~~/core/parsing'
 import ContentFrame from '../../../../content/ContentFrame.vue'
 import CollectionForm from '../../../../content/collections/CollectionForm.vue'
 import FieldList from '../../../../content/collections/FieldList.vue'
 import { words } from '../../../../content/words'
+import { collectionInputOf, useCollectionForm } from '../../../../content/collections/collection-form'
 import { collectionWords } from '../../../../content/collections/words'
 import ConfirmDialog from '../../../../shared/ConfirmDialog.vue'
 import UnsavedGuard from '../../../../shared/UnsavedGuard.vue'
 import { useAnswer } from '../../../../shared/answers'
-import { useForm } from '../../../../shared/form'
 import { succeeded } from '../../../../shared/attempt'
 import { request } from '../../../../shared/http'
 import { useSaveKey } from '../../../../shared/save-key'
@@ -46,31 +43,18 @@ const { answer: uses } = useAnswer<readonly CollectionUse[]>(
   { keep: false },
 )
 
-const blank: CollectionInput = {
-  name: '',
-  singular: '',
-  plural: '',
-  icon: 'leaf',
-  kind: 'article',
-  address: '',
-  facets: [],
-}
-const form = useForm<CollectionInput>(blank, (values) => faultsOf(parseCollectionInput(inputOf(values))))
+const form = useCollectionForm()
 const { values, faults, leave, changed, sending, problem } = form
 
 watch(
   () => collection.value?.id,
-  () => collection.value && form.reset(inputOf(collection.value)),
+  () => collection.value && form.reset(collectionInputOf(collection.value)),
   { immediate: true },
 )
 
-function inputOf({ name, singular, plural, icon, kind, address, facets }: CollectionInput): CollectionInput {
-  return { name, singular, plural, icon, kind, address, facets: [...facets] }
-}
-
 async function save() {
   const id = collection.value?.id
-  const sent = inputOf(values)
+  const sent = collectionInputOf(values)
   if (
     id === undefined ||
     (await form.send(() => request('PUT', `/api/bench/collections/${id}`, sent))) === null
