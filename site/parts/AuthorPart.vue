@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { portraitWidth } from '../../core/cards/parts/author'
 import type { AuthorContent } from '../../core/cards/parts/author'
 import AffixedText from './AffixedText.vue'
 
@@ -13,8 +14,8 @@ defineProps<{ content: AuthorContent; prefix: string; suffix: string }>()
       class="portrait"
       :src="content.portrait"
       alt=""
-      width="32"
-      height="32"
+      :width="portraitWidth"
+      :height="portraitWidth"
       loading="lazy"
     />
     <span><AffixedText :text="content.name" :prefix="prefix" :suffix="suffix" /></span>

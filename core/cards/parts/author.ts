@@ -15,8 +15,8 @@ export interface AuthorContent {
   readonly portrait: string | null
 }
 
-/** Width of a portrait on a card, in CSS pixels; site/styles/parts/text.css has the same. */
-const portraitWidth = 32
+/** Width and height of a portrait on a card, in CSS pixels. */
+export const portraitWidth = 32
 
 export const author = definePart<'author', AuthorSetting, AuthorContent>({
   name: 'author',
