@@ -159,7 +159,11 @@ function matching(db: Db, collectionId: number, query: EntryTableQuery, now: Dat
     .where('e.collection_id', '=', collectionId)
     .where('e.deleted_at', 'is', null)
   if (query.search !== '')
-    found = found.where('e.title', 'ilike', `%${query.search.replace(/[\\%_]/g, '\\$&')}%`)
+    found = found.where(
+      'e.title_lower',
+      'like',
+      sql<string>`lower(${`%${query.search.replace(/[\\%_]/g, '\\$&')}%`})`,
+    )
   if (query.state === 'draft' || query.state === 'archived') found = found.where('e.status', '=', query.state)
   if (query.state === 'published')
     found = found.where('e.status', '=', 'published').where(visibleAt('e', now))

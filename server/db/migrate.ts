@@ -13,6 +13,7 @@ import * as limits from './migrations/0010-limits'
 import * as currencies from './migrations/0011-currencies'
 import * as quickTables from './migrations/0012-quick-tables'
 import * as jobs from './migrations/0013-jobs'
+import * as foundTitles from './migrations/0014-found-titles'
 import type { Database } from './schema'
 
 /** Every migration by name, in the order of the names. */
@@ -30,6 +31,7 @@ const migrations = {
   '0011-currencies': currencies,
   '0012-quick-tables': quickTables,
   '0013-jobs': jobs,
+  '0014-found-titles': foundTitles,
 }
 
 /**

@@ -1,4 +1,4 @@
-import type { ColumnType, Generated, JSONColumnType } from 'kysely'
+import type { ColumnType, Generated, GeneratedAlways, JSONColumnType } from 'kysely'
 import type { CollectionIcon, CollectionKind } from '../../core/content/collection'
 import type { EntryStatus } from '../../core/content/entry'
 import type { Role } from '../../core/people'
@@ -189,6 +189,8 @@ export interface Database {
     collection_id: number
     slug: string
     title: string
+    /** The title in small letters, by which it is found. */
+    title_lower: GeneratedAlways<string>
     summary: string
     body: JSONColumnType<RichText>
     status: EntryStatus
