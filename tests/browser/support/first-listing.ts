@@ -1,3 +1,4 @@
+import type { Page } from 'puppeteer-core'
 import { newListing, storedListing } from '~~/core/listing/definition'
 import type { Listing } from '~~/core/listing/definition'
 import { shapes, switchedShape } from '~~/core/shapes'
@@ -13,6 +14,8 @@ export interface FirstListing {
   readonly collection: number
   /** Puts a listing of this shape in its place, as if it had been published. */
   readonly publish: (shape: ShapeChoice, change?: Partial<Listing>) => Promise<void>
+  /** Opens the home page in a window of this width, with its fonts. */
+  readonly open: (page: Page, width?: number) => Promise<void>
 }
 
 /** The place of the home page's first listing, to be filled by tests. */
@@ -36,6 +39,11 @@ export async function firstListingOf(app: App): Promise<FirstListing> {
       await written(app, (trx) =>
         trx.updateTable('listings').set({ published }).where('id', '=', id).execute(),
       )
+    },
+    async open(page, width = 1280) {
+      await page.setViewport({ width, height: 900 })
+      await page.goto(`${app.address}/`)
+      await page.evaluate(() => document.fonts.ready)
     },
   }
 }
