@@ -84,6 +84,10 @@ const isDone = (work: string) => async () =>
   ).toBeUndefined()
 const patient = { timeout: 30_000, interval: 100 }
 
+function leftWorks() {
+  return test.db.selectFrom('long_work').select('id').execute()
+}
+
 /** As if it had been under way for a while, and then its server ended. */
 async function left(work: string): Promise<void> {
   await test.db
@@ -155,6 +159,36 @@ describe('work that is stopped', () => {
     expect(await problemOf(stopWork(test.db, work))).toMatchObject({ status: 422 })
     expect(await problemOf(stopWork(test.db, change))).toMatchObject({ status: 404 })
   })
+})
+
+describe('several hands at one work', () => {
+  it.each([0, 1, 2])(
+    'stop it, try it again and undo it at once, and leave nothing half done (%i)',
+    async (turn) => {
+      const [one, other] = [await server(), await server()]
+      const { work, change } = await begun()
+      await finishWithin(test.db, work, 0)
+      const hands = [
+        () => stopWork(one, work),
+        () => retryWork(other, work),
+        () => undoBulkChange(one, change, site.writer),
+        () => finishSoon(other, work, 0),
+        () => stopWork(other, work),
+        () => undoBulkChange(other, change, site.writer),
+      ]
+      const turned = [...hands.slice(2 * turn), ...hands.slice(0, 2 * turn)]
+      for (const told of await Promise.allSettled(turned.map((hand) => hand())))
+        if (told.status === 'rejected')
+          expect(await problemOf(Promise.reject(told.reason))).toMatchObject({
+            status: expect.toBeOneOf([404, 422]) as number,
+          })
+      await vi.waitFor(isDone(work), patient)
+      // What could not be undone while it was being made can be now.
+      await undoBulkChange(one, change, site.writer)
+      await vi.waitFor(async () => expect((await leftWorks()).length).toBe(0), patient)
+      expect(await publishedCount()).toBe(0)
+    },
+  )
 })
 
 describe('work that fails', () => {
