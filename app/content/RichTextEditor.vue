@@ -75,6 +75,8 @@ interface Tool {
   readonly title: string
   readonly icon: string
   readonly on: boolean | null
+  /** Whether there is nothing for it to do now. */
+  readonly isIdle?: boolean
   readonly run: () => unknown
 }
 
@@ -144,8 +146,20 @@ const tools = computed<readonly (readonly Tool[])[]>(() => {
       { title: words.rich.rule, icon: mdiMinus, on: null, run: () => chain().setHorizontalRule().run() },
     ],
     [
-      { title: words.rich.undo, icon: mdiUndo, on: null, run: () => chain().undo().run() },
-      { title: words.rich.redo, icon: mdiRedo, on: null, run: () => chain().redo().run() },
+      {
+        title: words.rich.undo,
+        icon: mdiUndo,
+        on: null,
+        isIdle: !shown.can().undo(),
+        run: () => chain().undo().run(),
+      },
+      {
+        title: words.rich.redo,
+        icon: mdiRedo,
+        on: null,
+        isIdle: !shown.can().redo(),
+        run: () => chain().redo().run(),
+      },
     ],
   ]
 })
@@ -178,6 +192,7 @@ function setLink() {
             :aria-label="tool.title"
             :title="tool.title"
             :aria-pressed="tool.on ?? undefined"
+            :disabled="tool.isIdle"
             @click="tool.run"
           >
             <v-icon :icon="tool.icon" size="18" />
@@ -249,7 +264,11 @@ function setLink() {
   color: var(--text);
 }
 
-.rich-tools button:hover {
+.rich-tools button:disabled {
+  color: var(--edge-strong);
+}
+
+.rich-tools button:not(:disabled):hover {
   background: var(--hover);
 }
 

@@ -3,8 +3,7 @@ import type { KeyInput, Page } from 'puppeteer-core'
 import { clauses } from '~~/core/listing/definition'
 import { openInBench, signedIn, startApp } from './support/app'
 import type { App } from './support/app'
-import { controlAt, controlsIn, passedOver, stateOf } from './support/controls'
-import type { Control } from './support/controls'
+import { controlsIn, passedOver, stateOf, useByKeys, useByMouse } from './support/controls'
 import { press, waitForStillness } from './support/hands'
 
 let app: App
@@ -13,7 +12,7 @@ beforeAll(async () => {
 })
 afterAll(() => app.stop())
 
-const drawer = 'aside'
+const drawer = { within: 'aside' }
 /** Each drawer, and the key that opens it. */
 const drawers = [
   ...clauses.map((clause, at) => [clause, String(at + 1) as KeyInput] as const),
@@ -32,32 +31,10 @@ async function begin(page: Page, key: KeyInput): Promise<string> {
   await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur())
   await page.keyboard.press('0')
   await page.keyboard.press(key)
-  await page.waitForSelector(`${drawer} h2`)
+  await page.waitForSelector('aside h2')
   // What was opened in a drawer stays open in it.
-  for (const open of await page.$$(`${drawer} button[aria-expanded=true]`)) await open.click()
-  return stateOf(page)
-}
-
-/** What comes of a control by the mouse: pressed where it is seen, or typed into from there. */
-async function byMouse(page: Page, control: Control, at: number): Promise<void> {
-  const element = await controlAt(page, drawer, at)
-  await element.scrollIntoView()
-  await waitForStillness(page)
-  await element.click({ count: control.kind === 'type' ? 3 : 1 })
-  if (control.kind === 'type') await page.keyboard.type('4')
-}
-
-/** The same by the keys alone, from the control that had been stepped to. */
-async function byKeys(page: Page, control: Control, at: number): Promise<void> {
-  const element = await controlAt(page, drawer, at)
-  await element.focus()
-  await waitForStillness(page)
-  if (control.kind === 'type') {
-    await page.keyboard.down('Control')
-    await page.keyboard.press('KeyA')
-    await page.keyboard.up('Control')
-    await page.keyboard.type('4')
-  } else await page.keyboard.press(control.kind === 'open' ? 'ArrowDown' : 'Space')
+  for (const open of await page.$$('aside button[aria-expanded=true]')) await open.click()
+  return stateOf(page, drawer)
 }
 
 describe.each(drawers)('in the drawer “%s”', (_, key) => {
@@ -72,18 +49,18 @@ describe.each(drawers)('in the drawer “%s”', (_, key) => {
     const idle: string[] = []
     for (const [at, control] of controls.entries()) {
       const before = await begin(page, key)
-      await byMouse(page, control, at)
-      const moused = await stateOf(page)
+      await useByMouse(page, drawer, control, at)
+      const moused = await stateOf(page, drawer)
       await begin(page, key)
-      await byKeys(page, control, at)
-      const keyed = await stateOf(page)
+      await useByKeys(page, drawer, control, at)
+      const keyed = await stateOf(page, drawer)
       if (moused !== keyed) differing.push(`${control.name}\n${moused}\n${keyed}`)
       if (moused === before) idle.push(control.name)
     }
     expect(differing).toEqual([])
     expect(idle).toEqual([])
     await begin(page, key)
-    expect(await passedOver(page, drawer, `${drawer} h2`)).toEqual([])
+    expect(await passedOver(page, drawer, 'aside h2')).toEqual([])
     await page.close()
   })
 })

@@ -1,18 +1,40 @@
 import type { ElementHandle, Page } from 'puppeteer-core'
+import { waitForStillness } from './hands'
 
 /** What can be pressed, chosen or typed into, as somebody meets it. */
 export interface Control {
   readonly name: string
   readonly kind: 'press' | 'open' | 'type'
+  /** Whether it is what is chosen of several, so that choosing it changes nothing. */
+  readonly isChosen: boolean
 }
 
-/** Not handles, which are tried where things are moved, nor links, which lead elsewhere. */
-const controls =
-  ':is(button, input, textarea):not([data-move], :disabled, [tabindex="-1"], [aria-hidden=true] *)'
+/** A part of the screen, by what holds it, and what in there does not belong to it. */
+export interface Region {
+  readonly within: string
+  readonly without?: string
+}
 
-/** The controls within an element that can be seen, in the order in which they stand. */
-export async function controlsIn(page: Page, within: string): Promise<readonly Control[]> {
-  return page.$$eval(`${within} ${controls}`, (all) =>
+/**
+ * Not handles and sliders, which are tried where things are moved, nor links, which lead elsewhere. The first two
+ * rows of a list stand for the others.
+ */
+function controlsOf({ within, without }: Region): string {
+  const not = [
+    '[data-move]',
+    '[type=range]',
+    ':disabled',
+    '[tabindex="-1"]',
+    '[aria-hidden=true] *',
+    ':is(tr, li):nth-child(n+3) *',
+  ]
+  if (without !== undefined) not.push(`${without} *`)
+  return `${within} :is(button, input, textarea):not(${not.join(', ')})`
+}
+
+/** The controls of a region that can be seen, in the order in which they stand. */
+export async function controlsIn(page: Page, region: Region): Promise<readonly Control[]> {
+  return page.$$eval(controlsOf(region), (all) =>
     all
       .filter((one) => one.getClientRects().length > 0)
       .map((one) => {
@@ -29,14 +51,17 @@ export async function controlsIn(page: Page, within: string): Promise<readonly C
               : ['text', 'search', 'number', 'spinbutton', 'textarea'].includes(role)
                 ? 'type'
                 : 'press',
+          isChosen: one.matches(
+            '[role=radio][aria-checked=true], [type=radio]:checked, [aria-pressed=true], [aria-current]',
+          ),
         } as const
       }),
   )
 }
 
 /** The control at a place in that order. */
-export async function controlAt(page: Page, within: string, at: number): Promise<ElementHandle<Element>> {
-  const all = await page.$$(`${within} ${controls}`)
+async function controlAt(page: Page, region: Region, at: number): Promise<ElementHandle<Element>> {
+  const all = await page.$$(controlsOf(region))
   const seen: ElementHandle<Element>[] = []
   for (const one of all)
     if (await one.evaluate((element) => element.getClientRects().length > 0)) seen.push(one)
@@ -46,8 +71,8 @@ export async function controlAt(page: Page, within: string, at: number): Promise
 }
 
 /** The names of the controls that the Tab key does not come to from what stands first. */
-export async function passedOver(page: Page, within: string, first: string): Promise<readonly string[]> {
-  const all = await controlsIn(page, within)
+export async function passedOver(page: Page, region: Region, first: string): Promise<readonly string[]> {
+  const all = await controlsIn(page, region)
   const met = new Set<number>()
   await page.focus(first)
   for (;;) {
@@ -61,8 +86,8 @@ export async function passedOver(page: Page, within: string, first: string): Pro
         )
         return seen.indexOf(here)
       },
-      within,
-      `${within} ${controls}`,
+      region.within,
+      controlsOf(region),
     )
     if (at === null || met.has(at)) break
     if (at !== -1) met.add(at)
@@ -70,18 +95,26 @@ export async function passedOver(page: Page, within: string, first: string): Pro
   return all.filter((_, at) => !met.has(at)).map((one) => one.name)
 }
 
+/** What stands in the control at a place of that order. */
+export async function valueAt(page: Page, region: Region, at: number): Promise<string> {
+  const control = await controlAt(page, region, at)
+  return control.evaluate((one) => (one as HTMLInputElement).value)
+}
+
 /**
  * What a screen holds, without what is only told of it: which controls there are and how they stand,
  * what lies over the screen, and what Undo would take back. Read once it stays the same for a while.
  */
-export function stateOf(page: Page): Promise<string> {
-  return page.evaluate(async () => {
+export function stateOf(page: Page, { within }: Region): Promise<string> {
+  return page.evaluate(async (root) => {
     const read = () =>
       JSON.stringify([
         document.querySelector('[aria-label^="Undo"]')?.getAttribute('aria-label'),
-        document.querySelector('aside h2')?.textContent,
+        document.querySelector(`${root} :is(h1, h2)`)?.textContent,
+        Array.from(document.querySelectorAll(`${root} [contenteditable]`), (one) => one.innerHTML),
+        document.activeElement?.tagName === 'IFRAME',
         Array.from(
-          document.querySelectorAll('aside :is(button, input, textarea, [role=combobox])'),
+          document.querySelectorAll(`${root} :is(button, input, textarea, [role=combobox])`),
           (one) => [
             (one as HTMLInputElement).value,
             (one as HTMLInputElement).checked,
@@ -94,7 +127,7 @@ export function stateOf(page: Page): Promise<string> {
           document.querySelectorAll('.v-overlay--active :is([role=option], [role=menuitem], button, input)'),
           (one) => one.textContent,
         ),
-        document.querySelector('[role=status].v-snackbar__content, .v-snackbar__content')?.textContent,
+        Array.from(document.querySelectorAll('.v-snackbar__content, [role=alert]'), (one) => one.textContent),
       ])
     let state = read()
     for (let frames = 0; frames < 8; frames += 1) {
@@ -104,5 +137,27 @@ export function stateOf(page: Page): Promise<string> {
       state = now
     }
     return state
-  })
+  }, within)
+}
+
+/** What comes of a control by the mouse: pressed where it is seen, or typed into from there. */
+export async function useByMouse(page: Page, region: Region, control: Control, at: number): Promise<void> {
+  const element = await controlAt(page, region, at)
+  await element.scrollIntoView()
+  await waitForStillness(page)
+  await element.click({ count: control.kind === 'type' ? 3 : 1 })
+  if (control.kind === 'type') await page.keyboard.type('4')
+}
+
+/** The same by the keys alone, from the control that had been stepped to. */
+export async function useByKeys(page: Page, region: Region, control: Control, at: number): Promise<void> {
+  const element = await controlAt(page, region, at)
+  await element.focus()
+  await waitForStillness(page)
+  if (control.kind === 'type') {
+    await page.keyboard.down('Control')
+    await page.keyboard.press('KeyA')
+    await page.keyboard.up('Control')
+    await page.keyboard.type('4')
+  } else await page.keyboard.press(control.kind === 'open' ? 'ArrowDown' : 'Space')
 }

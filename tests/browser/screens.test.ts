@@ -1,0 +1,118 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import type { CDPSession, Page } from 'puppeteer-core'
+import { signedIn, startApp } from './support/app'
+import type { App } from './support/app'
+import { controlsIn, stateOf, useByKeys, useByMouse, valueAt } from './support/controls'
+import type { Control, Region } from './support/controls'
+import { waitFor, waitForStillness } from './support/hands'
+
+let app: App
+beforeAll(async () => {
+  app = await startApp()
+})
+afterAll(() => app.stop())
+
+/** Everything of a screen but what stands beside it, which is tried for itself, and what lies over it. */
+const screen: Region = { within: '#__nuxt', without: 'aside' }
+
+/** The screens by their addresses, each with something that stands on it once its answers are there. */
+const screens = [
+  ['the pages', '/bench', 'link', 'Orchard'],
+  ['a page', '/bench/pages/{page}', 'button', 'Latest notes 6'],
+  ['the entries of a collection', '/bench/content/field-notes', 'link', 'Soup from the bottom of the shelf'],
+  ['an entry', '/bench/content/field-notes/{entry}', 'textbox', 'Title'],
+  ['a new collection', '/bench/content/new', 'heading', 'New collection'],
+  ['the setting up of a collection', '/bench/content/field-notes/set-up', 'heading', 'Field notes: set up'],
+  ['facets', '/bench/content/facets', 'button', 'Soil'],
+  ['media', '/bench/content/media', 'button', 'Bring in files'],
+  ['people', '/bench/content/people', 'button', 'Maud Ferris'],
+  ['the site', '/bench/site', 'combobox', 'Role of Wren Hollis'],
+] as const
+
+/** What is asked with more than an address holds. */
+const asking = /\/(preview|why|next-change|card-samples|counts)$/
+
+/** A page whose server can be asked but not changed, so that what was done can be done again. */
+async function readingOnly(): Promise<{ page: Page; devtools: CDPSession }> {
+  const page = await signedIn(app)
+  const devtools = await page.createCDPSession()
+  await devtools.send('Fetch.enable', { patterns: [{ urlPattern: '*/api/*' }] })
+  devtools.on('Fetch.requestPaused', ({ requestId, request }) => {
+    const answered =
+      request.method === 'GET' || asking.test(request.url)
+        ? devtools.send('Fetch.continueRequest', { requestId })
+        : devtools.send('Fetch.failRequest', { requestId, errorReason: 'ConnectionRefused' })
+    // The page that asked may have been left by now.
+    answered.catch(() => undefined)
+  })
+  // What could not be sent is kept in the browser, which is none of what is tried here.
+  await page.evaluateOnNewDocument(() => localStorage.clear())
+  page.on('dialog', (dialog) => void dialog.accept())
+  return { page, devtools }
+}
+
+async function addressOf(path: string): Promise<string> {
+  const [page, entry] = await Promise.all([
+    app.db.selectFrom('pages').select('id').where('path', '=', '/').executeTakeFirstOrThrow(),
+    app.db
+      .selectFrom('entries')
+      .select('id')
+      .where('title', '=', 'Soup from the bottom of the shelf')
+      .executeTakeFirstOrThrow(),
+  ])
+  return app.address + path.replace('{page}', String(page.id)).replace('{entry}', String(entry.id))
+}
+
+describe.each(screens)('on the screen of %s', (_, path, role, name) => {
+  it('every control does by the keys what it does by the mouse, and something', async () => {
+    const { page, devtools } = await readingOnly()
+    // Choosing files is up to the machine: it is only seen that they are asked for.
+    let filesAsked = 0
+    await devtools.send('Page.setInterceptFileChooserDialog', { enabled: true })
+    devtools.on('Page.fileChooserOpened', () => (filesAsked += 1))
+    const address = await addressOf(path)
+
+    const state = async () => `${await stateOf(page, screen)} ${filesAsked}`
+    const open = async () => {
+      await page.goto(address)
+      await waitFor(page, role, name)
+      await waitForStillness(page)
+      filesAsked = 0
+      return state()
+    }
+    /** The screen as it was: by leaving what was opened, or else anew. */
+    const backTo = async (before: string) => {
+      if (new URL(page.url()).href === address && filesAsked === 0) {
+        await page.keyboard.press('Escape')
+        await waitForStillness(page)
+        await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur())
+        if ((await state()) === before) return
+      }
+      expect(await open()).toBe(before)
+    }
+    /** What a control leads to: of a field what stands in it, else all that the screen shows then. */
+    const used = async (by: typeof useByMouse, control: Control, at: number) => {
+      await by(page, screen, control, at)
+      return control.kind === 'type' ? valueAt(page, screen, at) : state()
+    }
+
+    const before = await open()
+    const controls = await controlsIn(page, screen)
+    expect(controls.length).toBeGreaterThan(0)
+    const differing: string[] = []
+    const idle: string[] = []
+    for (const [at, control] of controls.entries()) {
+      const was = control.kind === 'type' ? await valueAt(page, screen, at) : before
+      const moused = await used(useByMouse, control, at)
+      // What is typed takes the place of what was.
+      if (control.kind !== 'type') await backTo(before)
+      const keyed = await used(useByKeys, control, at)
+      await backTo(before)
+      if (moused !== keyed) differing.push(`${control.name}\n${moused}\n${keyed}`)
+      if (moused === was && !control.isChosen) idle.push(control.name)
+    }
+    expect(differing).toEqual([])
+    expect(idle).toEqual([])
+    await page.close()
+  })
+})
