@@ -32,7 +32,7 @@ export const words = {
   placeInList: (at: number, of: number, list: string | null) =>
     `place ${at} of ${of}${list === null ? '' : `, ${list}`}`,
   zone: (zone: string) => `Time in ${zone}`,
-  timeOf: (label: string) => `${label}: time`,
+  time: 'Time',
   leaveTitle: 'Leave without saving?',
   leaveText: 'What you typed here is not saved.',
   leave: 'Leave',

@@ -5,7 +5,17 @@ import { addCollection } from '~~/server/content/collections'
 import { addField } from '~~/server/content/field-writing'
 import { openCollection, signedIn, startApp, visitor } from './support/app'
 import type { App } from './support/app'
-import { choose, fill, fillDate, pick, press, waitFor, waitForNoDialog, waitForText } from './support/hands'
+import {
+  choose,
+  fill,
+  fillDate,
+  fillTime,
+  pick,
+  press,
+  waitFor,
+  waitForNoDialog,
+  waitForText,
+} from './support/hands'
 
 let app: App
 beforeAll(async () => {
@@ -94,7 +104,7 @@ describe('the inputs of a form', () => {
     await choose(page, 'Soils', 'Clay')
     await fillDate(page, 'Sown', '12/04/2026')
     await fillDate(page, 'Opened', '01/07/2026')
-    await fillDate(page, 'Opened: time', '18:30')
+    await fillTime(page, 'Opened', '18:30')
     await press(page, 'radio', 'Yes')
     await (await waitFor(page, 'textbox', 'Notes')).focus()
     await page.keyboard.type('Loam ')

@@ -46,7 +46,7 @@ function setTime(next: string | null) {
 </script>
 
 <template>
-  <div class="instant">
+  <div class="instant" role="group" :aria-label="label">
     <DayField
       :model-value="day"
       :label="label"
@@ -58,7 +58,7 @@ function setTime(next: string | null) {
     />
     <TimeField
       :model-value="time"
-      :label="words.timeOf(label)"
+      :label="words.time"
       :disabled="day === null"
       @update:model-value="setTime"
       @leave="emit('leave')"

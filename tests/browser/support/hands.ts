@@ -48,7 +48,10 @@ export async function fill(page: Page, label: string, text: string): Promise<voi
 
 /** Empties the field of that label. */
 export async function clear(page: Page, label: string): Promise<void> {
-  const field = await waitFor(page, 'textbox', label)
+  await empty(page, await waitFor(page, 'textbox', label))
+}
+
+async function empty(page: Page, field: ElementHandle): Promise<void> {
   await waitForStillness(page)
   await field.focus()
   await page.keyboard.down('Control')
@@ -60,6 +63,15 @@ export async function clear(page: Page, label: string): Promise<void> {
 /** Types a day, as the site's language writes it, or a time into a field and leaves that. */
 export async function fillDate(page: Page, label: string, text: string): Promise<void> {
   await fill(page, label, text)
+  await page.keyboard.press('Tab')
+}
+
+/** Types the time of a field that has a day and a time, and leaves that. */
+export async function fillTime(page: Page, label: string, text: string): Promise<void> {
+  const field = await page.waitForSelector(`${named('group', label)} ${named('textbox', 'Time')}`)
+  if (field === null) throw new Error(`“${label}” has no time.`)
+  await empty(page, field)
+  await page.keyboard.type(text)
   await page.keyboard.press('Tab')
 }
 
