@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { openInBench, signedIn, startApp, visitor } from './support/app'
+import { signedIn, startApp, visitor } from './support/app'
 import type { App } from './support/app'
 import { violations } from './support/violations'
 import { chooseOne, press, waitFor, waitForText } from './support/hands'
@@ -29,9 +29,10 @@ describe('nothing is in the way of anybody', () => {
 
   it('on the screens of the bench, with each drawer open', async () => {
     const page = await signedIn(app)
+    await press(page, 'link', 'Pages')
     await waitFor(page, 'link', 'Orchard')
     expect(await violations(page), 'pages').toEqual([])
-    await openInBench(page, 'Orchard')
+    await press(page, 'link', 'Orchard')
     await press(page, 'button', 'Orchard notes 6')
     for (const [key, clause] of [
       ['1', 'from'],

@@ -68,11 +68,16 @@ describe.each(screens)('on the screen of %s', (_, path, role, name) => {
     const { page, devtools } = await readingOnly()
     // Choosing files is up to the machine: it is only seen that they are asked for.
     let filesAsked = 0
+    await devtools.send('Page.enable')
     await devtools.send('Page.setInterceptFileChooserDialog', { enabled: true })
     devtools.on('Page.fileChooserOpened', () => (filesAsked += 1))
     const address = await addressOf(path)
 
-    const state = async () => `${await stateOf(page, screen)} ${filesAsked}`
+    const state = async () => {
+      // What was asked is answered; the stream of changes stays open.
+      await page.waitForNetworkIdle({ idleTime: 60, concurrency: 2 })
+      return `${await stateOf(page, screen)} ${filesAsked}`
+    }
     const open = async () => {
       await page.goto(address)
       await waitFor(page, role, name)

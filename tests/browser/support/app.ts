@@ -6,7 +6,7 @@ import { demoAccount } from '~~/demo/account'
 import type { Db } from '~~/server/db/client'
 import { demoDatabase, newSiteDatabase } from '../../database/support/database'
 import { startBrowser } from './browser'
-import { press, waitFor, waitForText } from './hands'
+import { press, waitFor } from './hands'
 
 const built = fileURLToPath(new URL('../../../.output/server/index.mjs', import.meta.url))
 
@@ -65,7 +65,10 @@ export async function startApp({ site = 'demo', env = {} }: AppOptions = {}): Pr
   }
 }
 
-/** A page of a signed-in designer in a browser context of their own, with a session of its own. */
+/**
+ * A page of a signed-in designer in a browser context of their own, with a session of its own. It
+ * begins at the people, whose screen shows the least.
+ */
 export async function signedIn(app: App): Promise<Page> {
   const page = await visitor(app)
   const answer = await fetch(`${app.address}/api/session`, {
@@ -75,8 +78,8 @@ export async function signedIn(app: App): Promise<Page> {
   })
   if (!answer.ok) throw new Error(`Signing in was answered with ${answer.status}.`)
   await page.browserContext().setCookie(...answer.headers.getSetCookie().map(cookieOf))
-  await page.goto(`${app.address}/bench`)
-  await waitForText(page, 'main', 'Pages')
+  await page.goto(`${app.address}/bench/content/people`)
+  await waitFor(page, 'link', 'Media')
   return page
 }
 
@@ -105,10 +108,17 @@ export async function openCollection(page: Page, name: string): Promise<void> {
 
 /** Opens a page of the demo site in the bench and waits until it is shown. */
 export async function openInBench(page: Page, title: string): Promise<void> {
-  await press(page, 'link', 'Pages')
-  await press(page, 'link', title)
+  await page.goto(new URL(await page.evaluate(addressOf, title), page.url()).href)
   await page.waitForSelector(`::-p-aria([name="${title}, the page as visitors get it"])`)
-  await page.waitForFunction(() => performance.getEntriesByName('edit to page').length > 0)
+  await page.waitForFunction(() => performance.getEntriesByName('edit to page').length > 0, {
+    polling: 50,
+  })
+}
+
+/** The address of a page in the bench, asked by somebody who is signed in. */
+async function addressOf(title: string): Promise<string> {
+  const pages = (await (await fetch('/api/bench/pages')).json()) as readonly { id: number; title: string }[]
+  return `/bench/pages/${pages.find((one) => one.title === title)?.id}`
 }
 
 async function answers(address: string): Promise<void> {

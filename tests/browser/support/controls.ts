@@ -22,7 +22,7 @@ export interface Region {
 function controlsOf({ within, without }: Region): string {
   const not = [
     '[data-move]',
-    '[type=range]',
+    ':is([role=slider], [type=range])',
     ':disabled',
     '[tabindex="-1"]',
     '[aria-hidden=true] *',

@@ -151,11 +151,21 @@ async function middleOf(element: ElementHandle): Promise<{ x: number; y: number 
   return { x: box.x + box.width / 2, y: box.y + box.height / 2 }
 }
 
-/** Waits for what has the role and the name. */
+/** How often it is looked whether something has come, in milliseconds. */
+const glance = 40
+
+/**
+ * Waits for what has the role and the name. It is looked for now and then, not in every frame: each
+ * look goes through all that screen readers are told of the page.
+ */
 export async function waitFor(page: Page, role: string, name: string): Promise<ElementHandle> {
-  const found = await page.waitForSelector(named(role, name))
-  if (found === null) throw new Error(`There is no ${role} “${name}”.`)
-  return found
+  const deadline = Date.now() + page.getDefaultTimeout()
+  for (;;) {
+    const found = await page.$(named(role, name))
+    if (found !== null) return found
+    if (Date.now() > deadline) throw new Error(`There is no ${role} “${name}”.`)
+    await new Promise((resolve) => setTimeout(resolve, glance))
+  }
 }
 
 /** Waits until no dialog is left on the screen, also none that is still leaving it. */
@@ -172,7 +182,7 @@ export async function isThere(page: Page, role: string, name: string): Promise<b
 export async function waitForText(page: Page, selector: string, text: string): Promise<void> {
   await page.waitForFunction(
     (where, what) => document.querySelector(where)?.textContent?.includes(what) === true,
-    {},
+    { polling: glance },
     selector,
     text,
   )
@@ -182,7 +192,7 @@ export async function waitForText(page: Page, selector: string, text: string): P
 export async function waitForNoText(page: Page, selector: string, text: string): Promise<void> {
   await page.waitForFunction(
     (where, what) => document.querySelector(where)?.textContent?.includes(what) !== true,
-    {},
+    { polling: glance },
     selector,
     text,
   )
