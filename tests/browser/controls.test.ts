@@ -3,7 +3,7 @@ import type { KeyInput, Page } from 'puppeteer-core'
 import { clauses } from '~~/core/listing/definition'
 import { openInBench, signedIn, startApp } from './support/app'
 import type { App } from './support/app'
-import { controlsIn, passedOver, stateOf, useByKeys, useByMouse } from './support/controls'
+import { byKeys, byMouse, controlAt, controlsIn, passedOver, stateOf } from './support/controls'
 import { press, waitForStillness } from './support/hands'
 
 let app: App
@@ -49,10 +49,10 @@ describe.each(drawers)('in the drawer “%s”', (_, key) => {
     const idle: string[] = []
     for (const [at, control] of controls.entries()) {
       const before = await begin(page, key)
-      await useByMouse(page, drawer, control, at)
+      await byMouse(page, control, await controlAt(page, drawer, at))
       const moused = await stateOf(page, drawer)
       await begin(page, key)
-      await useByKeys(page, drawer, control, at)
+      await byKeys(page, control, await controlAt(page, drawer, at))
       const keyed = await stateOf(page, drawer)
       if (moused !== keyed) differing.push(`${control.name}\n${moused}\n${keyed}`)
       if (moused === before) idle.push(control.name)

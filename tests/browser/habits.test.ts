@@ -147,6 +147,7 @@ describe('a table of entries', () => {
 describe('what is looked for', () => {
   it('is found among pages, authors and terms by a part of its name', async () => {
     const page = await signedIn(app)
+    await press(page, 'link', 'Pages')
     await fill(page, 'Find a page or a listing', 'SEED sh')
     await expect.poll(() => isThere(page, 'link', 'Orchard')).toBe(false)
     expect(await isThere(page, 'link', 'Seed shelf')).toBe(true)

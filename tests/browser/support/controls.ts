@@ -60,7 +60,7 @@ export async function controlsIn(page: Page, region: Region): Promise<readonly C
 }
 
 /** The control at a place in that order. */
-async function controlAt(page: Page, region: Region, at: number): Promise<ElementHandle<Element>> {
+export async function controlAt(page: Page, region: Region, at: number): Promise<ElementHandle<Element>> {
   const all = await page.$$(controlsOf(region))
   const seen: ElementHandle<Element>[] = []
   for (const one of all)
@@ -93,12 +93,6 @@ export async function passedOver(page: Page, region: Region, first: string): Pro
     if (at !== -1) met.add(at)
   }
   return all.filter((_, at) => !met.has(at)).map((one) => one.name)
-}
-
-/** What stands in the control at a place of that order. */
-export async function valueAt(page: Page, region: Region, at: number): Promise<string> {
-  const control = await controlAt(page, region, at)
-  return control.evaluate((one) => (one as HTMLInputElement).value)
 }
 
 /**
@@ -140,9 +134,11 @@ export function stateOf(page: Page, { within }: Region): Promise<string> {
   }, within)
 }
 
-/** What comes of a control by the mouse: pressed where it is seen, or typed into from there. */
-export async function useByMouse(page: Page, region: Region, control: Control, at: number): Promise<void> {
-  const element = await controlAt(page, region, at)
+/** How a control is used: by the mouse or by the keys. */
+export type Hand = (page: Page, control: Control, element: ElementHandle) => Promise<void>
+
+/** Pressed where it is seen, or typed into from there. */
+export const byMouse: Hand = async (page, control, element) => {
   await element.scrollIntoView()
   await waitForStillness(page)
   await element.click({ count: control.kind === 'type' ? 3 : 1 })
@@ -150,8 +146,7 @@ export async function useByMouse(page: Page, region: Region, control: Control, a
 }
 
 /** The same by the keys alone, from the control that had been stepped to. */
-export async function useByKeys(page: Page, region: Region, control: Control, at: number): Promise<void> {
-  const element = await controlAt(page, region, at)
+export const byKeys: Hand = async (page, control, element) => {
   await element.focus()
   await waitForStillness(page)
   if (control.kind === 'type') {
