@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { frameComponents } from './frames'
+import PageFrame from './PageFrame.vue'
 import type { EntryPageView } from './view'
 import { words } from './words'
 
@@ -92,10 +92,5 @@ defineProps<{ page: EntryPageView; language: string }>()
       <a :href="page.collection.path">{{ words.backTo }} {{ page.collection.title }}</a>
     </p>
   </article>
-  <component
-    :is="frameComponents[page.around.frame]"
-    v-if="page.around"
-    class="entry-around"
-    :areas="page.around.areas"
-  />
+  <PageFrame v-if="page.around" class="entry-around" :frame="page.around.frame" :areas="page.around.areas" />
 </template>

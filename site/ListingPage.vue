@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { frameComponents } from './frames'
+import PageFrame from './PageFrame.vue'
 import type { ListingPageView } from './view'
 
 defineProps<{ page: ListingPageView }>()
@@ -10,5 +10,5 @@ defineProps<{ page: ListingPageView }>()
     <h1>{{ page.title }}</h1>
     <p v-if="page.introduction">{{ page.introduction }}</p>
   </div>
-  <component :is="frameComponents[page.frame]" :areas="page.areas" />
+  <PageFrame :frame="page.frame" :areas="page.areas" />
 </template>

@@ -43,6 +43,12 @@ export interface PlacementView {
   readonly groups: readonly GroupView[]
 }
 
+/** An area of a page, with what stands in it. */
+export interface AreaView {
+  readonly name: AreaName
+  readonly placements: readonly PlacementView[]
+}
+
 export interface NavigationLink {
   readonly title: string
   readonly path: string
@@ -63,7 +69,8 @@ export interface ListingPageView {
   readonly title: string
   readonly introduction: string
   readonly frame: FrameName
-  readonly areas: Readonly<Record<AreaName, readonly PlacementView[]>>
+  /** The areas of the frame, in page order. */
+  readonly areas: readonly AreaView[]
 }
 
 /** A picture ready for an img element. */
@@ -140,4 +147,9 @@ export interface DocumentView {
   readonly at: number
   /** The entry whose page this is, whose reads are counted; null for none. */
   readonly entryId: number | null
+}
+
+/** Everything that stands on a page, in page order. */
+export function placementViewsOf({ areas }: Pick<ListingPageView, 'areas'>): readonly PlacementView[] {
+  return areas.flatMap((area) => area.placements)
 }

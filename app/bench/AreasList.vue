@@ -3,10 +3,10 @@ import { mdiPlus } from '@mdi/js'
 import { computed, ref } from 'vue'
 import type { CollectionSummary } from '~~/core/content/catalogue'
 import { movedInto } from '~~/core/ordering'
-import { placementsAt, spotOf } from '~~/core/pages/definition'
+import { placementsAt, spotOf, spotsOf } from '~~/core/pages/standing'
 import type { Placement, Spot } from '~~/core/pages/definition'
 import { takeOf } from '~~/core/listing/amount'
-import { frames } from '~~/core/pages/frames'
+import { areaOf } from '~~/core/pages/frames'
 import ActionMenu from '../shared/ActionMenu.vue'
 import type { MenuAction } from '../shared/ActionMenu.vue'
 import MoreMenu from '../shared/MoreMenu.vue'
@@ -22,7 +22,7 @@ import { useCatalogue } from '../stores/catalogue'
 import { useNotices } from '../stores/notices'
 import { useSession } from '../stores/session'
 import { words as shared } from '../shared/words'
-import { spotNames, words } from './words'
+import { words } from './words'
 
 const draft = useDraft()
 const selection = useSelection()
@@ -32,10 +32,12 @@ const catalogue = useCatalogue()
 const notices = useNotices()
 const session = useSession()
 
-const spots = computed<readonly Spot[]>(() => [
-  ...frames.get(draft.page.frame).areas.map((area) => area.name),
-  'shelf',
-])
+const spots = computed(() => spotsOf(draft.page))
+
+/** What a spot is called: the frame names its areas. */
+function titleOf(spot: Spot): string {
+  return spot === 'shelf' ? words.shelf : (areaOf(draft.page.frame, spot)?.title ?? spot)
+}
 
 /** How many entries a placement shows now, once the server has said. */
 function shownCount(placement: Placement): number | null {
@@ -110,7 +112,7 @@ function moves(placement: Placement, spot: Spot): readonly MenuAction[] {
     { title: words.moveUp, run: () => shift(placement, -1) },
     { title: words.moveDown, run: () => shift(placement, 1) },
     ...others.map((other) => ({
-      title: other === 'shelf' ? words.keepOnShelf : words.moveTo(spotNames[other]),
+      title: other === 'shelf' ? words.keepOnShelf : words.moveTo(titleOf(other)),
       run: () => draft.move(placement, other, placementsAt(draft.page, other).length),
     })),
     { title: words.remove, run: () => remove(placement) },
@@ -139,12 +141,17 @@ function shift(placement: Placement, by: number) {
       v-for="spot in spots"
       :key="spot"
       class="spot"
-      :class="{ shelf: spot === 'shelf' }"
-      :aria-label="spotNames[spot]"
+      :class="{ shelf: spot === 'shelf', pointed: spot === selection.pointedArea }"
+      :aria-label="titleOf(spot)"
       data-move-place
     >
-      <header>
-        <h2>{{ spotNames[spot] }}</h2>
+      <header
+        @mouseenter="selection.pointedArea = spot"
+        @mouseleave="selection.pointedArea = null"
+        @focusin="selection.pointedArea = spot"
+        @focusout="selection.pointedArea = null"
+      >
+        <h2>{{ titleOf(spot) }}</h2>
         <span v-if="spot === 'shelf'">{{ words.shelfNote }}</span>
         <ActionMenu
           v-else-if="session.maySetUp"
@@ -157,7 +164,7 @@ function shift(placement: Placement, by: number) {
             :icon="mdiPlus"
             size="28"
             variant="text"
-            :aria-label="`${words.addListing}: ${spotNames[spot]}`"
+            :aria-label="`${words.addListing}: ${titleOf(spot)}`"
           />
         </ActionMenu>
       </header>
@@ -240,6 +247,10 @@ function shift(placement: Placement, by: number) {
   border-radius: 9px;
   background: var(--sheet);
   padding: 2px 5px 5px;
+}
+
+.spot.pointed {
+  border-color: var(--leaf);
 }
 
 .shelf {

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { useDraft } from '../stores/bench/draft'
 import { useSession } from '../stores/session'
+import FrameChoice from './FrameChoice.vue'
 
-/** What visitors read at the head of the page. */
+/** What visitors read at the head of the page, and how its areas are arranged. */
 const draft = useDraft()
 const session = useSession()
 const words = {
@@ -37,6 +38,7 @@ function setTitle(title: string) {
         draft.editPage('Introduction', (page) => ({ ...page, introduction: $event ?? '' }), 'introduction')
       "
     />
+    <FrameChoice />
   </div>
 </template>
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { sentenceOf } from '~~/core/listing/sentence'
-import { shownPlacementsOf } from '~~/core/pages/definition'
+import { shownPlacementsOf } from '~~/core/pages/standing'
 import { counted } from '~~/core/words'
 import { useDraft } from '../stores/bench/draft'
 import { useSelection } from '../stores/bench/selection'

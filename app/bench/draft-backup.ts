@@ -1,7 +1,7 @@
 import { mixed, number, object } from 'yup'
 import type { PageDocument } from '~~/core/edits/document'
 import { parseListing } from '~~/core/listing/definition'
-import { parsePage } from '~~/core/pages/definition'
+import { parsePage } from '~~/core/pages/parse-page'
 import { parseWith } from '~~/core/parsing'
 import { keptJson } from '../shared/kept-json'
 

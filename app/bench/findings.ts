@@ -2,7 +2,7 @@ import { createSharedComposable } from '@vueuse/core'
 import { computed } from 'vue'
 import { findingsOf } from '~~/core/checks'
 import type { CheckedListing } from '~~/core/checks/define'
-import { frames } from '~~/core/pages/frames'
+import { standingOn } from '~~/core/pages/standing'
 import { useDraft } from '../stores/bench/draft'
 import { useShown } from '../stores/bench/shown'
 import { useCatalogue } from '../stores/catalogue'
@@ -13,23 +13,21 @@ export const useFindings = createSharedComposable(() => {
   const shown = useShown()
   const catalogue = useCatalogue()
   return computed(() => {
-    const listings = frames.get(draft.page.frame).areas.flatMap((area) =>
-      draft.page.areas[area.name].flatMap((placement): CheckedListing[] => {
-        const listing = draft.document.listings[placement.listing]
-        const cards = shown.cards[placement.id]
-        if (listing === undefined || cards === undefined) return []
-        const left = shown.counts[placement.listing]?.steps.at(-1)
-        return [
-          {
-            placement: placement.id,
-            listing,
-            area,
-            cards,
-            passing: left === undefined ? null : Math.max(0, left - listing.amount.skip),
-          },
-        ]
-      }),
-    )
+    const listings = standingOn(draft.page).flatMap(({ area, placement }): CheckedListing[] => {
+      const listing = draft.document.listings[placement.listing]
+      const cards = shown.cards[placement.id]
+      if (listing === undefined || cards === undefined) return []
+      const left = shown.counts[placement.listing]?.steps.at(-1)
+      return [
+        {
+          placement: placement.id,
+          listing,
+          area,
+          cards,
+          passing: left === undefined ? null : Math.max(0, left - listing.amount.skip),
+        },
+      ]
+    })
     return findingsOf({ listings, letters: shown.letters, placeholder: catalogue.catalogue.placeholder })
   })
 })

@@ -32,6 +32,11 @@ export const words = {
   isLive: (title: string) => `“${title}” is live.`,
   addListing: 'Add a listing',
   areas: 'Areas of this page',
+  frame: 'Frame',
+  shelvedByFrame: (names: string, count: number) =>
+    `${names} ${count === 1 ? 'has' : 'have'} no area in this frame: kept on the shelf.`,
+  moreListings: (count: number) => (count === 1 ? 'one more' : `${count} more`),
+  shelf: 'Shelf',
   shelfNote: 'kept, not shown',
   shelfEmpty: 'Drag a listing here to keep it off the page with all its settings.',
   areaEmpty: 'Nothing here yet.',
@@ -153,6 +158,3 @@ export const words = {
   pageOnly: (listings: string, state: string) => `${listings}. ${state}.`,
   pageHint: 'Choose one to read and change what it shows.',
 } as const
-
-/** What each spot of a page is called. */
-export const spotNames = { main: 'Main', side: 'Side', shelf: 'Shelf' } as const

@@ -1,9 +1,12 @@
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
 import { grid } from '../shapes/grid'
-import { newPage, parsePage, placementsOf, shownPlacementsOf, spotOf, withPlacementMoved } from './definition'
+import { newPage } from './definition'
+import { parsePage } from './parse-page'
+import { strandedBy, withFrame, withPlacementMoved } from './moves'
+import { placementsOf, shownPlacementsOf, spotOf, spotsOf } from './standing'
 import type { Page, Placement } from './definition'
-import { areaOf, areaWidthAt, frames, widestOf } from './frames'
+import { areaNames, areaOf, areaWidthAt, frames, widestOf } from './frames'
 import { pageWidthFor, rulerStretches } from './ruler'
 
 const id = (at: number) => `00000000-0000-4000-8000-00000000000${at}`
@@ -24,25 +27,41 @@ describe('a page', () => {
     ['frame', { ...page, frame: 'spiral' }],
     ['areas.main[0].id', { ...page, areas: { ...page.areas, main: [{ ...placement(1), id: 'one' }] } }],
     ['areas', { ...page, shelf: [placement(1)] }],
+    ['areas', { ...page, areas: { ...page.areas, cellar: [] } }],
+    ['areas.side', { ...page, frame: 'one-column' }],
     ['version', { ...page, version: 9 }],
   ])('is refused at %s', (path, input) => {
     const parsed = parsePage(input)
     expect(parsed.ok ? [] : parsed.faults.map((fault) => fault.path)).toContain(path)
   })
 
-  it('keeps every placement with all its settings wherever it is moved', () => {
-    const spots = fc.constantFrom('main', 'side', 'shelf' as const)
+  it('keeps every placement with all its settings wherever it is moved, in whichever frames', () => {
+    const moves = fc.tuple(fc.integer({ min: 1, max: 4 }), fc.constantFrom(...areaNames, 'shelf'), fc.nat(4))
+    const edits = fc.oneof(
+      moves.map(
+        ([which, spot, at]) =>
+          (one: Page) =>
+            spotsOf(one).includes(spot) ? withPlacementMoved(one, id(which), spot, at) : one,
+      ),
+      fc.constantFrom(...frames.names).map((frame) => (one: Page) => withFrame(one, frame)),
+    )
     fc.assert(
-      fc.property(fc.array(fc.tuple(fc.integer({ min: 1, max: 4 }), spots, fc.nat(4))), (moves) => {
-        const moved = moves.reduce(
-          (one, [which, spot, at]) => withPlacementMoved(one, id(which), spot, at),
-          page,
-        )
+      fc.property(fc.array(edits), (all) => {
+        const edited = all.reduce((one, edit) => edit(one), page)
         const sorted = (one: Page) => placementsOf(one).toSorted((a, b) => a.id.localeCompare(b.id))
-        expect(sorted(moved)).toEqual(sorted(page))
-        expect(parsePage(moved).ok).toBe(true)
+        expect(sorted(edited)).toEqual(sorted(page))
+        expect(parsePage(edited).ok).toBe(true)
       }),
     )
+  })
+
+  it('keeps on the shelf what has no area in another frame, and leaves the rest where it is', () => {
+    const narrow = withFrame(page, 'one-column')
+    expect(narrow.areas).toEqual({ main: page.areas.main })
+    expect(narrow.shelf).toEqual([placement(3), placement(4)])
+    expect(strandedBy(page, 'one-column')).toEqual([placement(3)])
+    expect(strandedBy(page, 'three-columns')).toEqual([])
+    expect(withFrame(page, 'side-main').areas).toEqual(page.areas)
   })
 
   it('shows nothing that is on the shelf', () => {
@@ -92,5 +111,11 @@ describe('the ruler', () => {
       ['2 columns', false],
       ['3 columns', true],
     ])
+  })
+})
+
+describe('the frames', () => {
+  it.each(frames.all)('have plans of just their areas: $name', ({ areas, plan }) => {
+    expect(plan.flat().map(([area]) => area)).toEqual(areas.map((area) => area.name))
   })
 })

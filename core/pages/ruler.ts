@@ -44,9 +44,9 @@ export function rulerStretches(
 export function pageWidthFor(area: Area, boxWidth: number): number | null {
   if (widestOf(area) < boxWidth) return null
   // Beyond its last change an area is as wide as it gets, or grows as the page does.
-  const last = area.widths.at(-1)?.from ?? 0
-  for (let width = 0; width <= last + boxWidth; width += 1)
-    if (areaWidthAt(area, width) >= boxWidth) return width
+  const { from: last, factor } = area.widths.at(-1) ?? { from: 0, factor: 1 }
+  const most = last + (factor === 0 ? 0 : boxWidth / factor + 1000)
+  for (let width = 0; width <= most; width += 1) if (areaWidthAt(area, width) >= boxWidth) return width
   return null
 }
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
-import { areaOf } from '../pages/frames'
+import { frames } from '../pages/frames'
 import { grid } from '../shapes/grid'
 import { widthsOf } from './picture'
 import { cardWidthAt, sizesOf } from './sizes'
@@ -10,16 +10,18 @@ function sizeAt(sizes: string, pageWidth: number): number {
   for (const source of sizes.split(', ')) {
     const [, least, size = ''] = /^(?:\(min-width: (\d+)px\) )?(.+)$/.exec(source) ?? []
     if (least !== undefined && pageWidth < Number(least)) continue
-    const arithmetic = size.replace('calc', '').replaceAll('100vw', String(pageWidth)).replaceAll('px', '')
+    const arithmetic = size
+      .replace('calc', '')
+      .replaceAll(/([\d.]+)vw/g, (_, share: string) => `(${share} / 100 * ${pageWidth})`)
+      .replaceAll('px', '')
     return Number(Function(`return ${arithmetic}`)())
   }
   throw new Error('No source applies.')
 }
 
 describe('the sizes of a card’s picture', () => {
-  it.each(['main', 'side'])('are exact at every width of the page: %s', (name) => {
-    const area = areaOf('main-side', name)
-    if (!area) throw new Error('no such area')
+  const areas = frames.all.flatMap((frame) => frame.areas.map((area) => ({ frame: frame.name, area })))
+  it.each(areas)('are exact at every width of the page: $area.title of $frame', ({ area }) => {
     const cards = grid.cardWidths(grid.defaults)
     const sizes = sizesOf(area, cards)
     fc.assert(

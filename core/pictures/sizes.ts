@@ -21,7 +21,10 @@ export function sizesOf(area: Area, cards: readonly CardWidth[]): string {
       const [low, high] =
         segment.factor === 0
           ? holds(segment.plus, card.from, cardEnd)
-          : [card.from - segment.plus, cardEnd - segment.plus]
+          : [
+              Math.ceil((card.from - segment.plus) / segment.factor),
+              (cardEnd - segment.plus) / segment.factor,
+            ]
       const from = Math.max(segment.from, low)
       if (from >= Math.min(end, high)) return []
       return [{ from, size: cardSize(segment, card) }]
@@ -41,7 +44,8 @@ function holds(width: number, from: number, end: number): readonly [number, numb
 function cardSize(segment: Area['widths'][number], card: CardWidth): string {
   const less = card.minus - segment.plus
   if (segment.factor === 0) return `${round(-less / card.parts)}px`
-  const box = less === 0 ? '100vw' : `100vw ${less > 0 ? '-' : '+'} ${Math.abs(less)}px`
+  const share = `${round(100 * segment.factor)}vw`
+  const box = less === 0 ? share : `${share} ${less > 0 ? '-' : '+'} ${Math.abs(less)}px`
   return card.parts === 1 ? `calc(${box})` : `calc((${box}) / ${card.parts})`
 }
 

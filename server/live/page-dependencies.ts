@@ -1,6 +1,6 @@
 import { parseListing } from '../../core/listing/definition'
 import type { Listing } from '../../core/listing/definition'
-import { shownPlacementsOf } from '../../core/pages/definition'
+import { shownPlacementsOf } from '../../core/pages/standing'
 import type { Db } from '../db/client'
 import { mayChangeAt } from '../listings/next-change'
 import type { KnownSite } from '../listings/context'

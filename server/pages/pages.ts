@@ -5,7 +5,8 @@ import { isPattern } from '../../core/content/entry-address'
 import { newListing, parseListing, storedListing } from '../../core/listing/definition'
 import type { StoredListing } from '../../core/listing/definition'
 import type { PageDocument } from '../../core/edits/document'
-import { parsePage, placementsOf } from '../../core/pages/definition'
+import { parsePage } from '../../core/pages/parse-page'
+import { placementsOf, shownPlacementsOf } from '../../core/pages/standing'
 import type { Page } from '../../core/pages/definition'
 import type { Db, Trx } from '../db/client'
 import type { Database } from '../db/schema'
@@ -134,9 +135,7 @@ export async function pageRows(db: Db): Promise<readonly PageRow[]> {
         address: one.entries === null ? one.path : (one.entries.sample?.address ?? null),
         title: one.page.title,
         frame: one.page.frame,
-        listings: Object.values(one.page.areas)
-          .flat()
-          .map((placement) => names.get(placement.listing) ?? ''),
+        listings: shownPlacementsOf(one.page).map((placement) => names.get(placement.listing) ?? ''),
         savedAt: one.savedAt,
         publishedAt: one.publishedAt,
         changed: one.changed,

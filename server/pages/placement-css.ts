@@ -1,12 +1,12 @@
 import { amountStyles } from '../../core/listing/amount-styles'
 import { shapeOf } from '../../core/shapes'
 import { cssOf } from '../../core/style/rules'
+import { placementViewsOf } from '../../site/view'
 import type { ListingPageView, PlacementView } from '../../site/view'
 
 /** The style rules that a page's listings ask for. */
 export function listingCss(view: ListingPageView): string {
-  return Object.values(view.areas)
-    .flat()
+  return placementViewsOf(view)
     .map((placement) => placementCss(placement))
     .join('\n')
 }

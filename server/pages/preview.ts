@@ -1,7 +1,7 @@
 import type { ListingCounts } from '../../core/query/answers'
 import type { Preview, PreviewedPlacement } from '../../core/pages/answers'
-import { shownPlacementsOf } from '../../core/pages/definition'
-import { frames } from '../../core/pages/frames'
+import { shownPlacementsOf, standingOn } from '../../core/pages/standing'
+import { placementViewsOf } from '../../site/view'
 import type { PlacementView } from '../../site/view'
 import type { Db } from '../db/client'
 import { askingAnew, listingCounts } from '../listings/ask'
@@ -35,9 +35,7 @@ export async function previewOf(db: Db, draft: Draft, asked: Asked): Promise<Pre
     draft.whole ? listingPageView(db, asker, draft, asked, undefined, shown) : null,
   ])
   const views =
-    page === null
-      ? await previewedViews(db, asker, draft, shown, asked.now)
-      : Object.values(page.areas).flat()
+    page === null ? await previewedViews(db, asker, draft, shown, asked.now) : placementViewsOf(page)
   return {
     placements: page === null ? await Promise.all(views.map(previewed)) : [],
     document: page === null ? null : await renderDraft(db, asker, draft, page, asked),
@@ -70,10 +68,7 @@ async function previewedViews(
   now: number,
 ): Promise<readonly PlacementView[]> {
   const known = await asker.known()
-  const placed = frames
-    .get(page.frame)
-    .areas.flatMap((area) => page.areas[area.name].map((placement) => ({ area: area.name, placement })))
-    .filter(({ placement }) => listings.has(placement.listing))
+  const placed = standingOn(page).filter(({ placement }) => listings.has(placement.listing))
   const views = placed.map(({ area, placement }) =>
     placementView(
       db,
@@ -100,7 +95,7 @@ async function countsOnPage(
   shown: ReadonlyMap<string, ShownPlacement>,
 ): Promise<Counted> {
   const known = await asker.known()
-  const placements = frames.get(page.frame).areas.flatMap((area) => page.areas[area.name])
+  const placements = shownPlacementsOf(page)
   const troubles: Record<string, string> = {}
   const counted = [...listings].map(async ([id, listing]) => {
     const placement = placements.find((one) => one.listing === id)

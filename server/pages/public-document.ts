@@ -146,7 +146,10 @@ function isShuffledForVisit(page: AskedPage | null): boolean {
 function withoutEmpty(page: ListingPageView): ListingPageView {
   return {
     ...page,
-    areas: { ...page.areas, main: page.areas.main.filter((placement) => placement.cards.length > 0) },
+    areas: page.areas.map((area) => ({
+      ...area,
+      placements: area.placements.filter((placement) => placement.cards.length > 0),
+    })),
   }
 }
 

@@ -1,6 +1,6 @@
 import type { Listing } from '../../core/listing/definition'
 import type { Page } from '../../core/pages/definition'
-import { frames } from '../../core/pages/frames'
+import { shownPlacementsOf } from '../../core/pages/standing'
 import type { ListingAsker, ShownPage } from '../listings/ask'
 import type { Asked } from '../listings/context'
 import { listingTrouble } from '../listings/troubles'
@@ -33,12 +33,10 @@ export async function shownOnPage(
   pages: ReadonlyMap<string, string> = new Map(),
 ): Promise<ReadonlyMap<string, ShownPlacement>> {
   const cursorOf = (id: string) => pages.get(pageName(id)) ?? null
-  const placed = frames.get(page.frame).areas.flatMap((area) =>
-    page.areas[area.name].flatMap((placement) => {
-      const listing = listings.get(placement.listing)
-      return listing === undefined ? [] : [{ id: placement.id, listing }]
-    }),
-  )
+  const placed = shownPlacementsOf(page).flatMap((placement) => {
+    const listing = listings.get(placement.listing)
+    return listing === undefined ? [] : [{ id: placement.id, listing }]
+  })
   if (!placed.some(({ listing }) => leavesOutAbove(listing))) {
     const answers = await Promise.all(
       placed.map(

@@ -3,6 +3,8 @@ import { newListing } from '../../core/listing/definition'
 import type { Listing } from '../../core/listing/definition'
 import { newPage } from '../../core/pages/definition'
 import type { Page, Placement } from '../../core/pages/definition'
+import { withPlacementsAt } from '../../core/pages/moves'
+import { spotsOf } from '../../core/pages/standing'
 import type { Db } from '../db/client'
 
 /** What stands at a path: a term's page, or the address it has moved to. */
@@ -80,8 +82,7 @@ async function pageOf(
     })
     return { id: key, listing: key, heading: name }
   })
-  return {
-    page: { ...newPage(term.name, term.description), areas: { main: placements, side: [] } },
-    listings,
-  }
+  const page = newPage(term.name, term.description)
+  const [first = 'shelf'] = spotsOf(page)
+  return { page: withPlacementsAt(page, first, placements), listings }
 }

@@ -1,9 +1,10 @@
 import { readsText } from '../../core/cards/card'
 import { partKey } from '../../core/cards/parts'
 import type { Listing } from '../../core/listing/definition'
-import type { Page, Placement } from '../../core/pages/definition'
-import { areaOf, frames } from '../../core/pages/frames'
-import type { AreaName } from '../../core/pages/frames'
+import type { Page } from '../../core/pages/definition'
+import { frames } from '../../core/pages/frames'
+import { standingOn } from '../../core/pages/standing'
+import type { Standing } from '../../core/pages/standing'
 import { shapeOf } from '../../core/shapes'
 import { groupsOf } from '../../core/shapes/grouping'
 import type { ListingPageView, PlacementView } from '../../site/view'
@@ -27,42 +28,33 @@ export async function listingPageView(
 ): Promise<ListingPageView> {
   const known = await asker.known()
   const shown = answered ?? (await shownOnPage(asker, { page, listings }, asked, pagesOf(query)))
-  const areas = await Promise.all(
-    frames.get(page.frame).areas.map(async (area) => {
-      const placed = page.areas[area.name].map((placement) =>
-        placementView(
-          db,
-          known,
-          {
-            page,
-            area: area.name,
-            placement,
-            listing: listings.get(placement.listing),
-            shown: shown.get(placement.id),
-          },
-          asked.now,
-          query,
-        ),
-      )
-      const views = await Promise.all(placed)
-      return { name: area.name, views: views.filter((view) => view !== null) }
+  const views = await Promise.all(
+    standingOn(page).map(async ({ area, placement }) => {
+      const placing = {
+        page,
+        area,
+        placement,
+        listing: listings.get(placement.listing),
+        shown: shown.get(placement.id),
+      }
+      return { area, view: await placementView(db, known, placing, asked.now, query) }
     }),
   )
-  const viewsIn = (name: AreaName) => areas.find((area) => area.name === name)?.views ?? []
   return {
     kind: 'listings',
     title: page.title,
     introduction: page.introduction,
     frame: page.frame,
-    areas: { main: viewsIn('main'), side: viewsIn('side') },
+    areas: frames.get(page.frame).areas.map((area) => ({
+      name: area.name,
+      placements: views.flatMap((one) => (one.area === area && one.view !== null ? [one.view] : [])),
+    })),
   }
 }
 
 /** Where a placement stands, and what it is answered with. */
-export interface Placing {
+export interface Placing extends Standing {
   readonly page: Page
-  readonly area: AreaName
-  readonly placement: Placement
   readonly listing: Listing | undefined
   readonly shown: ShownPage | undefined
 }
@@ -78,16 +70,14 @@ export async function placementView(
   now: number,
   query = new URLSearchParams(),
 ): Promise<PlacementView | null> {
-  const { page, placement, listing, shown } = placing
-  const area = areaOf(page.frame, placing.area)
-  if (listing === undefined || area === undefined) return null
+  const { page, area, placement, listing, shown } = placing
+  if (listing === undefined) return null
   const entries = await cardEntries(db, shown?.ids ?? [], {
     zone: site.zone,
     picks: listing.from.by === 'hand' ? listing.from.picks : [],
     text: readsText(listing.card),
   })
-  const isFirst =
-    frames.get(page.frame).areas[0]?.name === placing.area && page.areas[placing.area][0]?.id === placement.id
+  const isFirst = standingOn(page)[0]?.placement.id === placement.id
   const cards = cardViews(
     area,
     listing,

@@ -5,6 +5,7 @@ import { shapeOf } from '../../core/shapes'
 import Document from '../../site/Document.vue'
 import EntryCard from '../../site/EntryCard.vue'
 import PlacedListing from '../../site/PlacedListing.vue'
+import { placementViewsOf } from '../../site/view'
 import type { CardView, NavigationLink, PageView, PlacementView } from '../../site/view'
 import type { Site } from '../site/site'
 
@@ -57,12 +58,10 @@ export async function renderDocument(choice: DocumentChoice): Promise<string> {
 
 /** Whether the script has something to do for a listing of the page. */
 function isDriven(page: PageView): boolean {
-  const areas = page.kind === 'listings' ? page.areas : page.kind === 'entry' ? page.around?.areas : undefined
+  const listed = page.kind === 'listings' ? page : page.kind === 'entry' ? page.around : null
   return (
-    areas !== undefined &&
-    Object.values(areas)
-      .flat()
-      .some((placement) => shapeOf(placement.shape).isDriven === true)
+    listed !== null &&
+    placementViewsOf(listed).some((placement) => shapeOf(placement.shape).isDriven === true)
   )
 }
 

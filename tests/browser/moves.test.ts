@@ -1,5 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Page } from 'puppeteer-core'
+import { placementsAt } from '~~/core/pages/standing'
 import { openCollection, openInBench, signedIn, startApp } from './support/app'
 import type { App } from './support/app'
 import { drag, press, waitFor, waitForStatus } from './support/hands'
@@ -104,9 +105,9 @@ describe('what is dragged by its handle comes to lie there', () => {
       .where('path', '=', '/orchard')
       .executeTakeFirstOrThrow()
     const names = await app.db.selectFrom('listings').select(['id', 'draft']).execute()
-    expect(draft.areas.side.map((one) => names.find(({ id }) => id === one.listing)?.draft.name)).toContain(
-      'Orchard notes',
-    )
+    expect(
+      placementsAt(draft, 'side').map((one) => names.find(({ id }) => id === one.listing)?.draft.name),
+    ).toContain('Orchard notes')
     await page.close()
   })
 })

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { checks } from '~~/core/checks'
 import type { Finding, Mend } from '~~/core/checks/define'
-import { placementsOf } from '~~/core/pages/definition'
+import { placementsOf } from '~~/core/pages/standing'
 import { useDraft } from '../../stores/bench/draft'
 import { useSelection } from '../../stores/bench/selection'
 import { useSession } from '../../stores/session'

@@ -7,7 +7,7 @@ import { useShown } from '../../stores/bench/shown'
 import { useView } from '../../stores/bench/view'
 import { words } from '../words'
 import { useFrameMarks } from './frame-marks'
-import { isControl, placementAt, pressOn } from './frame-press'
+import { areaAt, isControl, placementAt, pressOn } from './frame-press'
 import { useFrameStop } from './frame-stop'
 import { letterWidth } from './letters'
 import { mirrorPage } from './mirrors'
@@ -69,12 +69,17 @@ function opened() {
 
 function listen(framed: Document) {
   framed.addEventListener('click', clicked, true)
-  framed.addEventListener('mouseover', (event) => (selection.pointedId = placementAt(event.target)))
-  framed.addEventListener('mouseleave', () => (selection.pointedId = null))
+  framed.addEventListener('mouseover', (event) => pointAt(event.target))
+  framed.addEventListener('mouseleave', () => pointAt(null))
   framed.addEventListener('submit', (event) => event.preventDefault(), true)
   framed.addEventListener('keydown', leaveByKey)
   framed.addEventListener('focusout', left)
   framed.addEventListener('keydown', (event) => document.dispatchEvent(new KeyboardEvent(event.type, event)))
+}
+
+function pointAt(target: EventTarget | null) {
+  selection.pointedId = placementAt(target)
+  selection.pointedArea = areaAt(target)
 }
 
 /** Links of the page must not lead out of the bench: a press chooses what was pressed. */

@@ -8,6 +8,7 @@ import { useView } from '../../stores/bench/view'
 const styles = `
   [data-placement] { cursor: pointer; scroll-margin: 24px; }
   [data-placement].bench-pointed { outline: 2px dashed ${colours.leaf}; outline-offset: 8px; border-radius: 4px; }
+  .area.bench-area { outline: 1px dashed ${colours.leaf}; outline-offset: 14px; border-radius: 4px; }
   .bench-part { outline: 2px solid ${colours.rust}; outline-offset: 3px; border-radius: 2px; }
   [data-placement].bench-chosen { outline: 2px solid ${colours.leaf}; outline-offset: 8px; border-radius: 4px; }
 `
@@ -37,6 +38,11 @@ export function useFrameMarks(page: () => Document | null, marked: () => void) {
       one.classList.toggle('bench-chosen', id === selection.chosenId)
       one.classList.toggle('bench-pointed', id === selection.pointedId && id !== selection.chosenId)
     })
+    document
+      ?.querySelectorAll('[data-area]')
+      .forEach((one) =>
+        one.classList.toggle('bench-area', one.getAttribute('data-area') === selection.pointedArea),
+      )
     shown.partTrouble = document === null ? null : markPart(document)
     if (document !== null) bringIntoView(document)
     marked()
@@ -73,6 +79,7 @@ export function useFrameMarks(page: () => Document | null, marked: () => void) {
     () => [
       selection.chosenId,
       selection.pointedId,
+      selection.pointedArea,
       selection.openPart,
       selection.pointedPart,
       selection.clause,

@@ -19,3 +19,8 @@ export function isControl(target: EventTarget | null): boolean {
 export function placementAt(target: EventTarget | null): string | null {
   return (target as Element | null)?.closest?.('[data-placement]')?.getAttribute('data-placement') ?? null
 }
+
+/** The area in which something of the page lies. */
+export function areaAt(target: EventTarget | null): string | null {
+  return (target as Element | null)?.closest?.('[data-area]')?.getAttribute('data-area') ?? null
+}

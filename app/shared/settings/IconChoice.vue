@@ -1,7 +1,7 @@
 <script setup lang="ts" generic="Value extends string">
 import { steppedChoice } from './radio-steps'
 
-/** One of several kinds, each with its sign and its name. */
+/** One of several kinds, each with its sign (an icon, or what the slot draws) and its name. */
 const props = defineProps<{
   label: string
   value: Value
@@ -9,7 +9,7 @@ const props = defineProps<{
     readonly value: Value
     readonly title: string
     readonly about: string
-    readonly icon: string
+    readonly icon?: string
   }[]
 }>()
 const emit = defineEmits<{ change: [value: Value] }>()
@@ -33,7 +33,7 @@ function step(event: KeyboardEvent) {
       @click="emit('change', choice.value)"
       @keydown="step"
     >
-      <v-icon :icon="choice.icon" size="22" /><span>{{ choice.title }}</span>
+      <slot :choice="choice"><v-icon :icon="choice.icon" size="22" /></slot><span>{{ choice.title }}</span>
     </button>
   </div>
 </template>
@@ -41,7 +41,7 @@ function step(event: KeyboardEvent) {
 <style scoped>
 .kinds {
   display: grid;
-  grid-template-columns: repeat(4, minmax(0, 1fr));
+  grid-template-columns: repeat(var(--columns, 4), minmax(0, 1fr));
   gap: 6px;
 }
 
@@ -67,9 +67,9 @@ button:hover {
 }
 
 button[aria-checked='true'] {
-  border-color: var(--clause);
-  background: color-mix(in srgb, var(--clause) 10%, var(--sheet));
-  color: var(--clause);
-  box-shadow: inset 0 0 0 1px var(--clause);
+  border-color: var(--clause, var(--ink));
+  background: color-mix(in srgb, var(--clause, var(--ink)) 10%, var(--sheet));
+  color: var(--clause, var(--ink));
+  box-shadow: inset 0 0 0 1px var(--clause, var(--ink));
 }
 </style>

@@ -8,25 +8,14 @@ import type { Listing } from '~~/core/listing/definition'
 import { begunListing } from '~~/core/listing/begun'
 import type { BegunWith } from '~~/core/listing/begun'
 import { parseListing } from '~~/core/listing/definition'
-import {
-  placementsAt,
-  spotOf,
-  withPlacementChanged,
-  withPlacementMoved,
-  withPlacementsAt,
-} from '~~/core/pages/definition'
+import { withPlacementChanged, withPlacementMoved, withPlacementsAt } from '~~/core/pages/moves'
+import { placementsAt, spotOf } from '~~/core/pages/standing'
+import { newPage } from '~~/core/pages/definition'
 import type { Page, Placement, Spot } from '~~/core/pages/definition'
 import type { EditedPage, EntriesOfPage } from '~~/core/pages/answers'
 import { request } from '../../shared/http'
 
-const emptyPage: Page = {
-  version: 1,
-  title: '',
-  introduction: '',
-  frame: 'main-side',
-  areas: { main: [], side: [] },
-  shelf: [],
-}
+const emptyPage = newPage('')
 
 /** The draft of a page, with every edit so far: what is changed here is undone and redone. */
 export const useDraft = defineStore('draft', () => {

@@ -4,7 +4,7 @@ import type { Finding } from '~~/core/checks/define'
 import type { BegunWith } from '~~/core/listing/begun'
 import { clauses } from '~~/core/listing/definition'
 import type { Clause, Listing } from '~~/core/listing/definition'
-import { placementsOf, spotOf } from '~~/core/pages/definition'
+import { placementsOf, spotOf } from '~~/core/pages/standing'
 import type { Placement, Spot } from '~~/core/pages/definition'
 import { areaOf, areaWidthAt, widestOf } from '~~/core/pages/frames'
 import type { Area } from '~~/core/pages/frames'
@@ -30,6 +30,8 @@ export const useSelection = defineStore('selection', () => {
   const view = useView()
   const chosenId = ref<string | null>(null)
   const pointedId = ref<string | null>(null)
+  /** The area pointed at, at the left or on the page. */
+  const pointedArea = ref<string | null>(null)
   const opened = ref<DrawerName | null>(null)
   /** Whether a drawer was just opened on purpose, and is to have the focus. */
   const drawerWanted = ref(false)
@@ -64,6 +66,7 @@ export const useSelection = defineStore('selection', () => {
     opened.value = null
     openPart.value = null
     pointedPart.value = null
+    pointedArea.value = null
   }
 
   function choose(placementId: string | null): void {
@@ -122,6 +125,7 @@ export const useSelection = defineStore('selection', () => {
   return {
     chosenId,
     pointedId,
+    pointedArea,
     drawer,
     clause,
     drawerWanted,

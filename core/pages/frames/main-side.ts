@@ -1,28 +1,18 @@
 import { defineFrame } from './define'
+import { fixedBeside, leftBeside } from './widths'
 
-/** A wide main area with a narrow one beside it; below 1,000 pixels the side follows the main. */
+/** A wide main area with a narrow one after it; on narrow pages the side follows the main. */
 export const mainSide = defineFrame({
   name: 'main-side',
   title: 'Main and side',
   areas: [
-    {
-      name: 'main',
-      title: 'Main',
-      widths: [
-        { from: 0, factor: 1, plus: -40 },
-        { from: 640, factor: 1, plus: -64 },
-        { from: 1000, factor: 1, plus: -468 },
-        { from: 1280, factor: 0, plus: 812 },
-      ],
-    },
-    {
-      name: 'side',
-      title: 'Side',
-      widths: [
-        { from: 0, factor: 1, plus: -40 },
-        { from: 640, factor: 1, plus: -64 },
-        { from: 1000, factor: 0, plus: 300 },
-      ],
-    },
+    { name: 'main', title: 'Main', widths: leftBeside(300 + 56) },
+    { name: 'side', title: 'Side', isAside: true, widths: fixedBeside(300) },
+  ],
+  plan: [
+    [
+      ['main', 3],
+      ['side', 1],
+    ],
   ],
 })

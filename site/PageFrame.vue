@@ -1,0 +1,27 @@
+<script setup lang="ts">
+import { frames } from '../core/pages/frames'
+import type { FrameName } from '../core/pages/frames'
+import PlacedListing from './PlacedListing.vue'
+import type { AreaView } from './view'
+
+/** The areas of a page as its frame arranges them. */
+const props = defineProps<{ frame: FrameName; areas: readonly AreaView[] }>()
+const shown = frames.get(props.frame).areas.map((area) => ({
+  ...area,
+  placements: props.areas.find((one) => one.name === area.name)?.placements ?? [],
+}))
+</script>
+
+<template>
+  <div class="frame" :class="`frame-${frame}`">
+    <component
+      :is="area.isAside ? 'aside' : 'div'"
+      v-for="area in shown"
+      :key="area.name"
+      class="area"
+      :data-area="area.name"
+    >
+      <PlacedListing v-for="placement in area.placements" :key="placement.id" :placement="placement" />
+    </component>
+  </div>
+</template>
