@@ -6,7 +6,7 @@ import type { FrameName } from '~~/core/pages/frames'
 /** The plan of a frame, drawn small: a box for each area, as wide as its part of the row. */
 const { frame } = defineProps<{ frame: FrameName }>()
 
-const [width, height, gap] = [54, 36, 2]
+const [width, height, gap] = [48, 34, 2]
 const boxes = computed(() => {
   const { plan, isEdgeToEdge } = frames.get(frame)
   const inset = isEdgeToEdge ? 0 : 5

@@ -46,7 +46,7 @@ function setTitle(title: string) {
 .fields {
   display: grid;
   gap: 12px;
-  padding: 8px 2px 12px;
+  padding: 14px 2px 12px;
 }
 
 .hint {
