@@ -10,6 +10,8 @@ const shown = frames.get(props.frame).areas.map((area) => ({
   ...area,
   placements: props.areas.find((one) => one.name === area.name)?.placements ?? [],
 }))
+/** Several asides are told apart by their names (WAI-ARIA 1.2, 5.3.4: landmarks of one role). */
+const areNamed = shown.filter((area) => area.isAside).length > 1
 </script>
 
 <template>
@@ -20,6 +22,7 @@ const shown = frames.get(props.frame).areas.map((area) => ({
       :key="area.name"
       class="area"
       :data-area="area.name"
+      :aria-label="areNamed && area.isAside ? area.title : undefined"
     >
       <PlacedListing v-for="placement in area.placements" :key="placement.id" :placement="placement" />
     </component>

@@ -34,7 +34,10 @@ async function publish(frame: FrameName): Promise<void> {
   if (first === undefined) throw new Error('Nothing stands on the page.')
   const areas = frames
     .get(frame)
-    .areas.map((area): [string, readonly Placement[]] => [area.name, [{ ...first, id: randomUUID() }]])
+    .areas.map((area): [string, readonly Placement[]] => [
+      area.name,
+      [{ ...first, id: randomUUID(), heading: area.title }],
+    ])
   const published = JSON.stringify({ ...page, frame, areas: Object.fromEntries(areas) })
   await written(app, (trx) => trx.updateTable('pages').set({ published }).where('path', '=', '/').execute())
 }

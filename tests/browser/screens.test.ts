@@ -133,8 +133,9 @@ describe.each(screens)('on the screen of %s', (_, path, role, name) => {
       if (moused !== keyed) differing.push(`${control.name}\n${moused}\n${keyed}`)
       if (moused === before && !control.isChosen) idle.push(control.name)
     }
-    // Of a field it is what stands in it that counts: what is typed takes the place of what was.
-    const fields = controls.filter(([, { kind }]) => kind === 'type')
+    // Of a field it is what stands in it that counts: what is typed takes the place of what was. The
+    // last comes first, since some fields fill those after them.
+    const fields = controls.filter(([, { kind }]) => kind === 'type').toReversed()
     const elements = await Promise.all(fields.map(([at]) => controlAt(page, screen, at)))
     for (const [place, [, control]] of fields.entries()) {
       const element = elements[place]
