@@ -84,29 +84,44 @@ function isFirstOfItsKind(
   return all.findIndex(([, other]) => kindOf(other) === kindOf(control)) === at
 }
 
-describe.each(screens)('on the screen of %s', (_, path, role, name) => {
-  it('every control does by the keys what it does by the mouse, and something', async () => {
-    const { page, devtools } = await readingOnly()
-    // Choosing files is up to the machine: it is only seen that they are asked for.
-    let filesAsked = 0
-    await devtools.send('Page.enable')
-    await devtools.send('Page.setInterceptFileChooserDialog', { enabled: true })
-    devtools.on('Page.fileChooserOpened', () => (filesAsked += 1))
-    const address = await addressOf(path)
+/** Somebody before a screen, who uses it by one hand. */
+interface Seat {
+  readonly page: Page
+  /** Opens the screen anew; how it is then. */
+  readonly open: () => Promise<string>
+  /** Uses a control; how the screen is then. */
+  readonly use: (control: Control, at: number) => Promise<string>
+  /** The screen as it was: by leaving what was opened, or else anew. */
+  readonly backTo: (before: string) => Promise<void>
+}
 
-    const state = async () => {
-      await page.waitForFunction(() => (globalThis as unknown as { asked: number }).asked === 0)
-      return `${await stateOf(page, screen)} ${filesAsked}`
-    }
-    const open = async () => {
-      await page.goto(address)
-      await waitFor(page, role, name)
-      await waitForStillness(page)
-      filesAsked = 0
+async function seatAt(by: Hand, address: string, role: string, name: string): Promise<Seat> {
+  const { page, devtools } = await readingOnly()
+  // Choosing files is up to the machine: it is only seen that they are asked for.
+  let filesAsked = 0
+  await devtools.send('Page.enable')
+  await devtools.send('Page.setInterceptFileChooserDialog', { enabled: true })
+  devtools.on('Page.fileChooserOpened', () => (filesAsked += 1))
+
+  const state = async () => {
+    await page.waitForFunction(() => (globalThis as unknown as { asked: number }).asked === 0)
+    return `${await stateOf(page, screen)} ${filesAsked}`
+  }
+  const open = async () => {
+    await page.goto(address)
+    await waitFor(page, role, name)
+    await waitForStillness(page)
+    filesAsked = 0
+    return state()
+  }
+  return {
+    page,
+    open,
+    async use(control, at) {
+      await by(page, control, await controlAt(page, screen, at))
       return state()
-    }
-    /** The screen as it was: by leaving what was opened, or else anew. */
-    const backTo = async (before: string) => {
+    },
+    async backTo(before) {
       if (new URL(page.url()).href === address && filesAsked === 0) {
         await page.keyboard.press('Escape')
         await waitForStillness(page)
@@ -114,27 +129,31 @@ describe.each(screens)('on the screen of %s', (_, path, role, name) => {
         if ((await state()) === before) return
       }
       expect(await open()).toBe(before)
-    }
-    const used = async (by: Hand, control: Control, at: number) => {
-      await by(page, control, await controlAt(page, screen, at))
-      return state()
-    }
+    },
+  }
+}
 
-    const before = await open()
-    const controls = [...(await controlsIn(page, screen)).entries()].filter(isFirstOfItsKind)
+describe.each(screens)('on the screen of %s', (_, path, role, name) => {
+  it('every control does by the keys what it does by the mouse, and something', async () => {
+    const address = await addressOf(path)
+    const [mouse, keys] = await Promise.all([
+      seatAt(byMouse, address, role, name),
+      seatAt(byKeys, address, role, name),
+    ])
+    const [before] = await Promise.all([mouse.open(), keys.open()])
+    const controls = [...(await controlsIn(mouse.page, screen)).entries()].filter(isFirstOfItsKind)
     expect(controls.length).toBeGreaterThan(0)
     const differing: string[] = []
     const idle: string[] = []
     for (const [at, control] of controls.filter(([, { kind }]) => kind !== 'type')) {
-      const moused = await used(byMouse, control, at)
-      await backTo(before)
-      const keyed = await used(byKeys, control, at)
-      await backTo(before)
+      const [moused, keyed] = await Promise.all([mouse.use(control, at), keys.use(control, at)])
       if (moused !== keyed) differing.push(`${control.name}\n${moused}\n${keyed}`)
       if (moused === before && !control.isChosen) idle.push(control.name)
+      await Promise.all([mouse.backTo(before), keys.backTo(before)])
     }
     // Of a field it is what stands in it that counts: what is typed takes the place of what was. The
     // last comes first, since some fields fill those after them.
+    const { page } = mouse
     const fields = controls.filter(([, { kind }]) => kind === 'type').toReversed()
     const elements = await Promise.all(fields.map(([at]) => controlAt(page, screen, at)))
     for (const [place, [, control]] of fields.entries()) {
@@ -152,6 +171,6 @@ describe.each(screens)('on the screen of %s', (_, path, role, name) => {
     }
     expect(differing).toEqual([])
     expect(idle).toEqual([])
-    await page.close()
+    await Promise.all([mouse.page.close(), keys.page.close()])
   })
 })

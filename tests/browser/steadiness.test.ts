@@ -122,8 +122,9 @@ describe('a public page', () => {
     for (const path of paths) {
       // Each as somebody's first page of the site: nothing is kept from the one before.
       const page = await watched(width, height)
+      await page.goto(app.address + path)
       // The stream of changes stays open, so that the line is never quite idle.
-      await page.goto(app.address + path, { waitUntil: 'networkidle2' })
+      await page.waitForNetworkIdle({ idleTime: 200, concurrency: 2 })
       await scrollThrough(page)
       const shifts = await shiftsOf(page)
       if (shifts.length > 0) found[path] = shifts
