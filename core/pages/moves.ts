@@ -1,7 +1,7 @@
 import type { Page, Placement, Spot } from './definition'
 import { areaOf, frames } from './frames'
 import type { FrameName } from './frames'
-import { placementsAt, placementsOf, shownPlacementsOf, spotOf } from './standing'
+import { placementsAt, placementsOf, spotOf, standingOn } from './standing'
 
 /** The page with other placements at a spot. */
 export function withPlacementsAt(page: Page, spot: Spot, placed: readonly Placement[]): Page {
@@ -48,8 +48,7 @@ export function withFrame(page: Page, frame: FrameName): Page {
 
 /** What has no area any more where a page gets another frame, in page order. */
 export function strandedBy(page: Page, frame: FrameName): readonly Placement[] {
-  return shownPlacementsOf(page).filter((placement) => {
-    const spot = spotOf(page, placement.id)
-    return spot === null || areaOf(frame, spot) === undefined
-  })
+  return standingOn(page).flatMap(({ area, placement }) =>
+    areaOf(frame, area.name) === undefined ? [placement] : [],
+  )
 }
