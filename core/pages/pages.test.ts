@@ -64,6 +64,25 @@ describe('a page', () => {
     expect(withFrame(page, 'side-main').areas).toEqual(page.areas)
   })
 
+  it('has room on the shelf for all that its fullest frame may leave without an area', () => {
+    const at = (area: number, place: number) =>
+      `${area}0000000-0000-4000-8000-${String(place).padStart(12, '0')}`
+    const full = Array.from({ length: 100 })
+    const areas = frames
+      .get('front')
+      .areas.map(
+        (area, which) =>
+          [area.name, full.map((_, place) => ({ ...placement(1), id: at(which, place) }))] as const,
+      )
+    const front: Page = { ...newPage('Full', '', 'front'), areas: Object.fromEntries(areas) }
+    expect(parsePage(front).ok).toBe(true)
+    const narrow = withFrame(front, 'one-column')
+    expect(narrow.shelf).toHaveLength(400)
+    expect(parsePage(narrow).ok).toBe(true)
+    const over = { ...front, areas: { ...front.areas, top: [...(front.areas.top ?? []), placement(1)] } }
+    expect(parsePage(over).ok).toBe(false)
+  })
+
   it('shows nothing that is on the shelf', () => {
     const shelved = withPlacementMoved(page, id(1), 'shelf', 0)
     expect(spotOf(shelved, id(1))).toBe('shelf')
