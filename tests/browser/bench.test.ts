@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Page } from 'puppeteer-core'
-import { openInBench, signedIn, startApp } from './support/app'
+import { inBench, startApp } from './support/app'
 import type { App } from './support/app'
 import { isThere, press, setNumber, shownCards, waitFor, waitForStatus, waitForText } from './support/hands'
 
@@ -24,8 +24,7 @@ async function savedAmount(listing: string): Promise<number | 'all' | undefined>
 
 describe('the bench', () => {
   it('undoes and redoes on the page, and keeps the draft through a reload', async () => {
-    const page = await signedIn(app)
-    await openInBench(page, 'From the hill')
+    const page = await inBench(app, 'From the hill')
     await press(page, 'button', 'Latest notes 6')
     await press(page, 'button', 'How many: 6 of them')
     await setNumber(page, 'Show', 9)
@@ -45,8 +44,7 @@ describe('the bench', () => {
   })
 
   it('says what is wrong with a number and does not take it', async () => {
-    const page = await signedIn(app)
-    await openInBench(page, 'Orchard')
+    const page = await inBench(app, 'Orchard')
     await press(page, 'button', 'Orchard notes 6')
     await press(page, 'button', 'How many: 6 of them')
     await setNumber(page, 'Show', 999)
@@ -60,8 +58,7 @@ describe('the bench', () => {
   })
 
   it('keeps a listing on the shelf with all its settings, and puts it back', async () => {
-    const page = await signedIn(app)
-    await openInBench(page, 'Orchard')
+    const page = await inBench(app, 'Orchard')
     await press(page, 'button', 'What to do with Wildlife notes')
     await press(page, 'menuitem', 'Keep on the shelf')
     await waitForText(page, 'section[aria-label="Shelf"]', 'Wildlife notes')
@@ -73,8 +70,7 @@ describe('the bench', () => {
   })
 
   it('says how many are left after each rule', async () => {
-    const page = await signedIn(app)
-    await openInBench(page, 'Orchard')
+    const page = await inBench(app, 'Orchard')
     await press(page, 'button', 'Orchard notes 6')
     const counts = await (
       await waitFor(page, 'region', 'Tally')
@@ -85,9 +81,8 @@ describe('the bench', () => {
   })
 
   it('tells two people who change one page, and loses nothing of either', async () => {
-    const [one, two] = [await signedIn(app), await signedIn(app)]
+    const [one, two] = [await inBench(app, 'Field notes'), await inBench(app, 'Field notes')]
     for (const page of [one, two]) {
-      await openInBench(page, 'Field notes')
       await press(page, 'button', 'All notes 12')
       await press(page, 'button', 'How many: 12 of them')
     }
@@ -104,8 +99,7 @@ describe('the bench', () => {
   })
 
   it('keeps what was done while the server was away', async () => {
-    const page = await signedIn(app)
-    await openInBench(page, 'Orchard')
+    const page = await inBench(app, 'Orchard')
     await press(page, 'button', 'Orchard notes 6')
     await press(page, 'button', 'How many: 6 of them')
     await page.setOfflineMode(true)

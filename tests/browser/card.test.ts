@@ -1,7 +1,7 @@
 import { sql } from 'kysely'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Frame, Page } from 'puppeteer-core'
-import { openInBench, signedIn, startApp } from './support/app'
+import { inBench, startApp } from './support/app'
 import type { App } from './support/app'
 import {
   drag,
@@ -29,9 +29,7 @@ async function atWork(): Promise<{ readonly page: Page; readonly shown: Frame }>
     .set({ draft: sql`published` })
     .where('published', 'is not', null)
     .execute()
-  const page = await signedIn(app)
-  await page.setViewport({ width: 1280, height: 900 })
-  await openInBench(page, 'From the hill')
+  const page = await inBench(app, 'From the hill', { width: 1280, height: 900 })
   await press(page, 'button', 'Latest notes 6')
   await waitForText(page, sentence, 'Show all field notes')
   const frame = await page.waitForSelector('::-p-aria([name="From the hill, the page as visitors get it"])')
@@ -173,30 +171,25 @@ describe('the shape', () => {
   it('is seen at three widths side by side, each by its own stops', async () => {
     const { page } = await atWork()
     await press(page, 'button', 'Side by side')
-    const columns = async () => {
-      const frames = await page.$$('iframe')
-      return Promise.all(
-        frames.map(async (one) =>
-          (await one.contentFrame())
-            .$$eval(
-              `${first} [data-entry]`,
-              (cards) => new Set(cards.map((card) => Math.round(card.getBoundingClientRect().left))).size,
-            )
-            .catch(() => 0),
+    // Asked in each page's own world: handles of nodes don't outlive the document that a frame begins with.
+    const inEach = async (count: (selector: string) => number, selector: string) =>
+      Promise.all(
+        (await page.$$('iframe')).map(async (one) =>
+          (await one.contentFrame()).evaluate(count, `${first} ${selector}`),
         ),
       )
-    }
-    await expect.poll(columns, { timeout: 30_000 }).toEqual([3, 3, 1])
+    const columns = (selector: string) =>
+      new Set(
+        Array.from(document.querySelectorAll(selector), (card) =>
+          Math.round(card.getBoundingClientRect().left),
+        ),
+      ).size
+    await expect.poll(() => inEach(columns, '[data-entry]'), { timeout: 30_000 }).toEqual([3, 3, 1])
     await page.keyboard.press('4')
     await press(page, 'radio', 'Table')
     await waitForText(page, sentence, 'a table')
-    const tables = async () =>
-      Promise.all(
-        (await page.$$('iframe')).map(async (one) =>
-          (await one.contentFrame()).$$eval(`${first} table`, (all) => all.length),
-        ),
-      )
-    await expect.poll(tables, { timeout: 30_000 }).toEqual([1, 1, 1])
+    const tables = (selector: string) => document.querySelectorAll(selector).length
+    await expect.poll(() => inEach(tables, 'table'), { timeout: 30_000 }).toEqual([1, 1, 1])
     await press(page, 'button', 'Wide')
     await expect.poll(async () => (await page.$$('iframe')).length, { timeout: 30_000 }).toBe(1)
   })

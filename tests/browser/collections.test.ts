@@ -125,7 +125,7 @@ describe('a collection of one’s own', () => {
     await waitForText(page, 'body', '“Latin name” is as it was.')
     await waitForNoDialog(page)
 
-    await openInBench(page, 'Field notes')
+    await openInBench(app, page, 'Field notes')
     await press(page, 'button', 'Add a listing: Main')
     await press(page, 'menuitem', 'Beans')
     await waitForText(page, 'section[aria-label="The listing in words"]', 'Show all beans')

@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { KeyInput, Page } from 'puppeteer-core'
 import { clauses } from '~~/core/listing/definition'
-import { openInBench, signedIn, startApp } from './support/app'
+import { inBench, startApp } from './support/app'
 import type { App } from './support/app'
 import { byKeys, byMouse, controlAt, controlsIn, passedOver, stateOf } from './support/controls'
 import { press, waitForStillness } from './support/hands'
@@ -20,7 +20,7 @@ const drawers = [
 ]
 
 /** The chosen listing with the drawer open and nothing else, and nothing changed. */
-async function begin(page: Page, key: KeyInput): Promise<string> {
+async function begin(page: Page, key: KeyInput): Promise<void> {
   for (let tries = 0; tries < 10; tries += 1) {
     await page.keyboard.press('Escape')
     await waitForStillness(page)
@@ -34,13 +34,12 @@ async function begin(page: Page, key: KeyInput): Promise<string> {
   await page.waitForSelector('aside h2')
   // What was opened in a drawer stays open in it.
   for (const open of await page.$$('aside button[aria-expanded=true]')) await open.click()
-  return stateOf(page, drawer)
+  await waitForStillness(page)
 }
 
 describe.each(drawers)('in the drawer “%s”', (_, key) => {
   it('every control is stepped to by the Tab key, and does by the keys what it does by the mouse', async () => {
-    const page = await signedIn(app)
-    await openInBench(page, 'From the hill')
+    const page = await inBench(app, 'From the hill')
     await press(page, 'button', 'Latest notes 6')
     await begin(page, key)
     const controls = await controlsIn(page, drawer)
@@ -48,7 +47,8 @@ describe.each(drawers)('in the drawer “%s”', (_, key) => {
     const differing: string[] = []
     const idle: string[] = []
     for (const [at, control] of controls.entries()) {
-      const before = await begin(page, key)
+      await begin(page, key)
+      const before = await stateOf(page, drawer)
       await byMouse(page, control, await controlAt(page, drawer, at))
       const moused = await stateOf(page, drawer)
       await begin(page, key)

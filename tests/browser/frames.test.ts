@@ -5,7 +5,7 @@ import type { Page, Placement } from '~~/core/pages/definition'
 import { areaWidthAt, frames } from '~~/core/pages/frames'
 import type { FrameName } from '~~/core/pages/frames'
 import { placementsAt, shownPlacementsOf } from '~~/core/pages/standing'
-import { openInBench, signedIn, startApp, visitor } from './support/app'
+import { inBench, startApp, visitor } from './support/app'
 import type { App } from './support/app'
 import { press, waitFor, waitForStatus, waitForText } from './support/hands'
 import { violations } from './support/violations'
@@ -81,8 +81,7 @@ describe('the frame of a page', () => {
     'is chosen from plans; what has no area in it is kept, and comes back by one press: by %s',
     async (hand) => {
       const before = await draft()
-      const page = await signedIn(app)
-      await openInBench(page, before.title)
+      const page = await inBench(app, before.title)
       await (await page.waitForSelector('summary'))?.press('Enter')
       const chosen = await waitFor(page, 'radio', 'Main and side')
       expect(await chosen.evaluate((radio) => radio.getAttribute('aria-checked'))).toBe('true')
@@ -112,8 +111,7 @@ describe('the frame of a page', () => {
   )
 
   it('shows which area is where: pointed at in the list it is lit on the page, and the other way round', async () => {
-    const page = await signedIn(app)
-    await openInBench(page, (await draft()).title)
+    const page = await inBench(app, (await draft()).title)
     const framed = await (await page.waitForSelector('iframe'))?.contentFrame()
     const outline = () =>
       framed?.$eval('[data-area=side]', (area) => getComputedStyle(area).outlineStyle) ?? Promise.resolve('')
@@ -126,10 +124,10 @@ describe('the frame of a page', () => {
     await page.mouse.move(0, 0)
     await (await waitFor(page, 'button', 'Add a listing: Side')).focus()
     await expect.poll(outline).toBe('dashed')
-    expect(await edge('Side')).not.toBe(await edge('Main'))
+    await expect.poll(async () => (await edge('Side')) === (await edge('Main'))).toBe(false)
     await (await framed?.$('[data-area=main] h2'))?.hover()
     await expect.poll(outline).toBe('none')
-    expect(await edge('Main')).not.toBe(await edge('Side'))
+    await expect.poll(async () => (await edge('Side')) === (await edge('Main'))).toBe(false)
     await page.close()
   })
 })

@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { ElementHandle, Page } from 'puppeteer-core'
 import { demoAccount } from '~~/demo/account'
-import { openInBench, signedIn, startApp } from './support/app'
+import { inBench, openInBench, signedIn, startApp } from './support/app'
 import type { App } from './support/app'
 import {
   fill,
@@ -22,9 +22,7 @@ afterAll(() => app.stop())
 
 /** A page of the demo in a bench of its own, wide enough for the ruler to have room. */
 async function benchOf(title: string): Promise<Page> {
-  const page = await signedIn(app)
-  await page.setViewport({ width: 1500, height: 900 })
-  await openInBench(page, title)
+  const page = await inBench(app, title, { width: 1500, height: 900 })
   return page
 }
 
@@ -234,7 +232,7 @@ describe('a draft', () => {
       (key) => localStorage.setItem(key, '{"version":1,"document":{"page":'),
       `bushel.draft.${id}.${pageId}`,
     )
-    await openInBench(page, 'Plots')
+    await openInBench(app, page, 'Plots')
     await waitFor(page, 'button', 'All plots 20')
     await page.close()
   })

@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Page } from 'puppeteer-core'
-import { openInBench, signedIn, startApp } from './support/app'
+import { inBench, startApp } from './support/app'
 import type { App } from './support/app'
 import {
   fill,
@@ -23,8 +23,7 @@ afterAll(() => app.stop())
 const sentence = 'section[aria-label="The listing in words"]'
 
 async function benchOf(title: string): Promise<Page> {
-  const page = await signedIn(app)
-  await openInBench(page, title)
+  const page = await inBench(app, title)
   return page
 }
 

@@ -1,7 +1,7 @@
 import { sql } from 'kysely'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Page } from 'puppeteer-core'
-import { openInBench, signedIn, startApp, visitor } from './support/app'
+import { inBench, startApp, visitor } from './support/app'
 import type { App } from './support/app'
 import { cardsOf, choose, fill, press, waitFor, waitForStatus, waitForText } from './support/hands'
 
@@ -34,8 +34,7 @@ async function pressFirstColumns(page: Page, columns: string) {
 
 describe('the main job', () => {
   it('goes from signing in to a listing that keeps itself up to date', async () => {
-    const bench = await signedIn(app)
-    await openInBench(bench, 'Field notes')
+    const bench = await inBench(app, 'Field notes')
 
     await press(bench, 'button', 'Add a listing: Main')
     await press(bench, 'menuitem', 'Field notes')
@@ -98,8 +97,7 @@ describe('the main job', () => {
   })
 
   it('shows an edit on the page at once', async () => {
-    const bench = await signedIn(app)
-    await openInBench(bench, 'Orchard')
+    const bench = await inBench(app, 'Orchard')
     await press(bench, 'button', 'Orchard notes 6')
     await bench.waitForSelector('aside[data-clause=from]')
     await bench.keyboard.press('5')

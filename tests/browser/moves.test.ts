@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Page } from 'puppeteer-core'
 import { placementsAt } from '~~/core/pages/standing'
-import { openCollection, openInBench, signedIn, startApp } from './support/app'
+import { inBench, openCollection, signedIn, startApp } from './support/app'
 import type { App } from './support/app'
 import { drag, press, waitFor, waitForStatus } from './support/hands'
 
@@ -39,8 +39,7 @@ async function focusHandle(page: Page, name: string): Promise<void> {
 
 describe('what is moved by keys keeps the focus, and where it stands is said', () => {
   it('for the listings of a page', async () => {
-    const page = await signedIn(app)
-    await openInBench(page, 'From the hill')
+    const page = await inBench(app, 'From the hill')
     await waitFor(page, 'button', 'Latest notes 6')
     await focusHandle(page, 'Latest notes')
     const main = (await page.$$('section[aria-label=Main] li')).length
@@ -56,8 +55,7 @@ describe('what is moved by keys keeps the focus, and where it stands is said', (
   })
 
   it('for what a listing is ordered by', async () => {
-    const page = await signedIn(app)
-    await openInBench(page, 'Plots')
+    const page = await inBench(app, 'Plots')
     await press(page, 'button', 'All plots 20')
     await page.keyboard.press('2')
     await press(page, 'button', 'Add another')
@@ -88,8 +86,7 @@ describe('what is moved by keys keeps the focus, and where it stands is said', (
 
 describe('what is dragged by its handle comes to lie there', () => {
   it('for the listings of a page, from the main area to the side', async () => {
-    const page = await signedIn(app)
-    await openInBench(page, 'Orchard')
+    const page = await inBench(app, 'Orchard')
     await waitFor(page, 'button', 'Orchard notes 6')
     const side = await page.waitForSelector('section[aria-label=Side] ul')
     if (side === null) throw new Error('There is no side.')

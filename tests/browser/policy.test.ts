@@ -85,7 +85,7 @@ describe('the policy of the bench', () => {
   it('refuses nothing of its own, from screen to screen', async () => {
     const page = await noting(await signedIn(app))
     await page.goto(`${app.address}/bench`)
-    await openInBench(page, 'From the hill')
+    await openInBench(app, page, 'From the hill')
     await press(page, 'button', 'Side by side')
     await openCollection(page, 'Field notes')
     await press(page, 'link', 'Field notes')

@@ -1,7 +1,7 @@
 import { sql } from 'kysely'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Page } from 'puppeteer-core'
-import { openInBench, signedIn, startApp, visitor } from './support/app'
+import { inBench, startApp, visitor } from './support/app'
 import type { App } from './support/app'
 import {
   cardsOf,
@@ -80,9 +80,7 @@ async function takeByTyping(page: Page, label: string, text: string): Promise<vo
 
 describe('the question of a listing', () => {
   it('is built three groups deep by keyboard alone, counted, and explained', async () => {
-    const page = await signedIn(app)
-    await page.setViewport({ width: 1280, height: 800 })
-    await openInBench(page, 'Field notes')
+    const page = await inBench(app, 'Field notes', { width: 1280, height: 800 })
     await tabTo(page, 'button', 'All notes 12')
     await waitForText(page, sentence, 'Show all field notes')
 
@@ -135,9 +133,7 @@ describe('the question of a listing', () => {
   })
 
   it('takes entries picked by hand, several at once, with words of their own', async () => {
-    const page = await signedIn(app)
-    await page.setViewport({ width: 1280, height: 800 })
-    await openInBench(page, 'Orchard')
+    const page = await inBench(app, 'Orchard', { width: 1280, height: 800 })
     await press(page, 'button', 'Add a listing: Main')
     await press(page, 'menuitem', 'Growers’ words')
     await press(page, 'radio', 'By hand')
@@ -191,8 +187,7 @@ describe('the question of a listing', () => {
   })
 
   it('is asked for another day, and says what the clock will change', async () => {
-    const page = await signedIn(app)
-    await openInBench(page, 'Seed shelf')
+    const page = await inBench(app, 'Seed shelf')
     const { rows } = await sql<{
       there: number
     }>`select count(*)::integer as there from entry_index i join collections c on c.id = i.collection_id where c.slug = 'seed-shelf' and i.published_at <= now()`.execute(
@@ -219,8 +214,7 @@ describe('the question of a listing', () => {
   })
 
   it('says what is wrong with a rule, and shows nothing by it', async () => {
-    const page = await signedIn(app)
-    await openInBench(page, 'Seed shelf')
+    const page = await inBench(app, 'Seed shelf')
     await press(page, 'button', 'Add a listing: Main')
     await press(page, 'menuitem', 'Seed shelf')
     await press(page, 'button', 'Add a rule')
@@ -242,9 +236,7 @@ describe('the question of a listing', () => {
     await waitForText(page, sentence, 'from 1 May 2026 to 1 April 2026 and published from 1 May 2026')
   })
   it('has rules that are dragged into groups', async () => {
-    const page = await signedIn(app)
-    await page.setViewport({ width: 1280, height: 900 })
-    await openInBench(page, 'Plots')
+    const page = await inBench(app, 'Plots', { width: 1280, height: 900 })
     await press(page, 'button', 'Add a listing: Main')
     await press(page, 'menuitem', 'Plots')
     for (const rule of ['Group of rules', 'Published']) {

@@ -210,7 +210,7 @@ describe('the whole site', () => {
     await expect.poll(stands).toEqual({ title: bare.title, letter: null, picture: false })
 
     await page.bringToFront()
-    await openInBench(page, 'From the hill')
+    await openInBench(app, page, 'From the hill')
     await press(page, 'button', 'Latest notes 6')
     await page.keyboard.press('5')
     await press(page, 'button', 'Settings of picture')

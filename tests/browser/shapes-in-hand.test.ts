@@ -29,7 +29,6 @@ describe('slides', () => {
 
   it('are moved by arrows, by dots and by keys, and say where they end', async () => {
     const page = await visitor(app)
-    await page.emulateMediaFeatures([{ name: 'prefers-reduced-motion', value: 'reduce' }])
     await publish(shapeWith('slides'))
     await open(page)
     const group = await waitFor(page, 'group', 'Latest notes')
@@ -55,7 +54,6 @@ describe('slides', () => {
 
   it('go on from the last to the first where they may, and by one where that is wanted', async () => {
     const page = await visitor(app)
-    await page.emulateMediaFeatures([{ name: 'prefers-reduced-motion', value: 'reduce' }])
     await publish(shapeWith('slides', { loop: true, step: 'one', direction: 'rtl' }))
     await open(page)
     await (await waitFor(page, 'button', 'Before')).press('Enter')
@@ -70,6 +68,7 @@ describe('slides', () => {
   it('move by themselves only until somebody stops them, and never where less motion is wanted', async () => {
     await publish(shapeWith('slides', { autoplay: 2 }))
     const page = await visitor(app)
+    await page.emulateMediaFeatures([{ name: 'prefers-reduced-motion', value: 'no-preference' }])
     await open(page)
     const row = () => page.$eval('.slides', (element) => element.getAttribute('aria-live'))
     expect(await row()).toBe('off')

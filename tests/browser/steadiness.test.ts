@@ -137,6 +137,7 @@ describe('a public page', () => {
     'lets what moves glide to its place when an entry comes, changes and goes: %s',
     async (path) => {
       const page = await watched(1280, 900)
+      await page.emulateMediaFeatures([{ name: 'prefers-reduced-motion', value: 'no-preference' }])
       const heard = page.waitForRequest((request) => request.url().includes('/live'))
       await page.goto(app.address + path, { waitUntil: 'networkidle2' })
       await heard

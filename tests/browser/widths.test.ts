@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Page } from 'puppeteer-core'
-import { openInBench, signedIn, startApp } from './support/app'
+import { inBench, startApp } from './support/app'
 import type { App } from './support/app'
 import { press, setNumber, waitFor, waitForStatus, waitForText } from './support/hands'
 
@@ -12,9 +12,7 @@ afterAll(() => app.stop())
 
 /** The drawer of how a grid of the demo is laid out. */
 async function shapeDrawer(): Promise<Page> {
-  const page = await signedIn(app)
-  await page.setViewport({ width: 1500, height: 900 })
-  await openInBench(page, 'From the hill')
+  const page = await inBench(app, 'From the hill', { width: 1500, height: 900 })
   await press(page, 'button', 'Latest notes 6')
   await press(page, 'button', 'How they are laid out: a grid of 3 columns, 2 · 1')
   await waitFor(page, 'spinbutton', 'Column gap')

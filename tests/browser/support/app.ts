@@ -1,7 +1,8 @@
 import { spawn } from 'node:child_process'
 import { createServer } from 'node:net'
 import { fileURLToPath } from 'node:url'
-import type { Browser, Page } from 'puppeteer-core'
+import { sql } from 'kysely'
+import type { Browser, Page, Viewport } from 'puppeteer-core'
 import { demoAccount } from '~~/demo/account'
 import type { Db } from '~~/server/db/client'
 import { demoDatabase, newSiteDatabase } from '../../database/support/database'
@@ -71,6 +72,22 @@ export async function startApp({ site = 'demo', env = {} }: AppOptions = {}): Pr
  */
 export async function signedIn(app: App): Promise<Page> {
   const page = await visitor(app)
+  await signIn(app, page)
+  await page.goto(`${app.address}/bench/content/people`)
+  await waitFor(page, 'link', 'Media')
+  return page
+}
+
+/** The same, which begins at a page of the demo site in the bench, once that is shown. */
+export async function inBench(app: App, title: string, viewport?: Viewport): Promise<Page> {
+  const page = await visitor(app)
+  if (viewport) await page.setViewport(viewport)
+  await signIn(app, page)
+  await openInBench(app, page, title)
+  return page
+}
+
+async function signIn(app: App, page: Page): Promise<void> {
   const answer = await fetch(`${app.address}/api/session`, {
     method: 'POST',
     headers: { 'content-type': 'application/json', origin: app.address },
@@ -78,9 +95,6 @@ export async function signedIn(app: App): Promise<Page> {
   })
   if (!answer.ok) throw new Error(`Signing in was answered with ${answer.status}.`)
   await page.browserContext().setCookie(...answer.headers.getSetCookie().map(cookieOf))
-  await page.goto(`${app.address}/bench/content/people`)
-  await waitFor(page, 'link', 'Media')
-  return page
 }
 
 /** The name and value of a Set-Cookie header; what else it says is as well unsaid for a test. */
@@ -107,18 +121,17 @@ export async function openCollection(page: Page, name: string): Promise<void> {
 }
 
 /** Opens a page of the demo site in the bench and waits until it is shown. */
-export async function openInBench(page: Page, title: string): Promise<void> {
-  await page.goto(new URL(await page.evaluate(addressOf, title), page.url()).href)
+export async function openInBench(app: App, page: Page, title: string): Promise<void> {
+  const { id } = await app.db
+    .selectFrom('pages')
+    .select('id')
+    .where(sql<string>`draft ->> 'title'`, '=', title)
+    .executeTakeFirstOrThrow()
+  await page.goto(`${app.address}/bench/pages/${id}`)
   await page.waitForSelector(`::-p-aria([name="${title}, the page as visitors get it"])`)
   await page.waitForFunction(() => performance.getEntriesByName('edit to page').length > 0, {
     polling: 50,
   })
-}
-
-/** The address of a page in the bench, asked by somebody who is signed in. */
-async function addressOf(title: string): Promise<string> {
-  const pages = (await (await fetch('/api/bench/pages')).json()) as readonly { id: number; title: string }[]
-  return `/bench/pages/${pages.find((one) => one.title === title)?.id}`
 }
 
 async function answers(address: string): Promise<void> {

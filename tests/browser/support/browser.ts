@@ -17,6 +17,8 @@ const flags = [
   '--disable-backgrounding-occluded-windows',
   '--disable-renderer-backgrounding',
   '--hide-scrollbars',
+  // What moves is tried where it is the matter; all else need not wait for it.
+  '--force-prefers-reduced-motion',
   '--font-render-hinting=none',
   '--lang=en-GB',
 ]

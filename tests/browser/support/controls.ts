@@ -61,13 +61,15 @@ export async function controlsIn(page: Page, region: Region): Promise<readonly C
 
 /** The control at a place in that order. */
 export async function controlAt(page: Page, region: Region, at: number): Promise<ElementHandle<Element>> {
-  const all = await page.$$(controlsOf(region))
-  const seen: ElementHandle<Element>[] = []
-  for (const one of all)
-    if (await one.evaluate((element) => element.getClientRects().length > 0)) seen.push(one)
-  const found = seen[at]
-  if (found === undefined) throw new Error(`There is no control ${at}.`)
-  return found
+  const found = await page.evaluateHandle(
+    (wanted, place) =>
+      Array.from(document.querySelectorAll(wanted)).filter((one) => one.getClientRects().length > 0)[place],
+    controlsOf(region),
+    at,
+  )
+  const element = found.asElement()
+  if (element === null) throw new Error(`There is no control ${at}.`)
+  return element as ElementHandle<Element>
 }
 
 /** The names of the controls that the Tab key does not come to from what stands first. */
@@ -120,7 +122,8 @@ export function stateOf(page: Page, { within }: Region): Promise<string> {
         Array.from(
           document.querySelectorAll('.v-overlay--active :is([role=option], [role=menuitem], button, input)'),
           (one) => one.textContent,
-        ),
+          // Of a long list only so much is drawn as is to be seen for now.
+        ).slice(0, 10),
         Array.from(document.querySelectorAll('.v-snackbar__content, [role=alert]'), (one) => one.textContent),
       ])
     let state = read()
