@@ -6,6 +6,7 @@ import type { Field } from '../core/content/field'
 import { defaultAmount } from '../core/listing/amount'
 import { newListing } from '../core/listing/definition'
 import type { Listing } from '../core/listing/definition'
+import { newBand } from '../core/pages/bands/definition'
 import { newPage } from '../core/pages/definition'
 import type { Page, Placement } from '../core/pages/definition'
 import { defaultShape, switchedShape } from '../core/shapes'
@@ -305,10 +306,10 @@ function assembled(
     spots[spot].map(([heading, listing]) => {
       const id = uuidOf(`${path} ${listing.name}`)
       listings.set(id, listing)
-      return { id: uuidOf(`${path} ${spot} ${listing.name}`), listing: id, heading }
+      return { kind: 'listing', id: uuidOf(`${path} ${spot} ${listing.name}`), listing: id, heading }
     })
-  const placed = { ...page, areas: { main: place('main'), side: place('side') }, shelf: place('shelf') }
-  return { path, page: placed, listings }
+  const areas = { main: [newBand(1, place('main'))], side: [newBand(2, place('side'))] }
+  return { path, page: { ...page, areas, shelf: place('shelf') }, listings }
 }
 
 /** A UUID (RFC 9562, version 8) that a text alone decides. */

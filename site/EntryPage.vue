@@ -73,7 +73,7 @@ defineProps<{ page: EntryPageView; language: string }>()
         </dd>
       </div>
     </dl>
-    <div v-if="page.html" class="entry-text" v-html="page.html" />
+    <div v-if="page.html" class="entry-text prose" v-html="page.html" />
     <div v-if="page.gallery.length" class="entry-gallery">
       <img
         v-for="picture in page.gallery"

@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { frames } from '../core/pages/frames'
 import type { FrameName } from '../core/pages/frames'
-import PlacedListing from './PlacedListing.vue'
+import PageBand from './PageBand.vue'
 import type { AreaView } from './view'
 
 /** The areas of a page as its frame arranges them. */
 const props = defineProps<{ frame: FrameName; areas: readonly AreaView[] }>()
 const shown = frames.get(props.frame).areas.map((area) => ({
   ...area,
-  placements: props.areas.find((one) => one.name === area.name)?.placements ?? [],
+  bands: props.areas.find((one) => one.name === area.name)?.bands ?? [],
 }))
 /** Several asides are told apart by their names (WAI-ARIA 1.2, 5.3.4: landmarks of one role). */
 const areNamed = shown.filter((area) => area.isAside).length > 1
@@ -24,7 +24,7 @@ const areNamed = shown.filter((area) => area.isAside).length > 1
       :data-area="area.name"
       :aria-label="areNamed && area.isAside ? area.title : undefined"
     >
-      <PlacedListing v-for="placement in area.placements" :key="placement.id" :placement="placement" />
+      <PageBand v-for="one in area.bands" :key="one.band.id" :view="one" :area="area" />
     </component>
   </div>
 </template>

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { shapeComponents } from './shapes'
-import type { PlacementView } from './view'
+import type { PlacedListingView } from './view'
 import { words } from './words'
 
-const props = defineProps<{ placement: PlacementView }>()
+const props = defineProps<{ placement: PlacedListingView }>()
 const direction = computed(() =>
   props.placement.shape.direction === 'site' ? undefined : props.placement.shape.direction,
 )

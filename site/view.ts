@@ -1,5 +1,7 @@
 import type { CardFrame, FilledPart } from '../core/cards/card'
 import type { PartName } from '../core/cards/parts'
+import type { FittingChoice } from '../core/fittings'
+import type { Band } from '../core/pages/bands/definition'
 import type { FrameName } from '../core/pages/frames'
 import type { AreaName } from '../core/pages/frames'
 import type { Amount } from '../core/listing/amount'
@@ -27,9 +29,14 @@ export interface GroupView {
   readonly cards: readonly CardView[]
 }
 
-export interface PlacementView {
+interface PlacedView {
   readonly id: string
+  /** Shown above it; empty for none. */
   readonly heading: string
+}
+
+export interface PlacedListingView extends PlacedView {
+  readonly kind: 'listing'
   readonly name: string
   readonly shape: ShapeChoice
   readonly amount: Amount
@@ -43,10 +50,25 @@ export interface PlacementView {
   readonly groups: readonly GroupView[]
 }
 
-/** An area of a page, with what stands in it. */
+export interface PlacedFittingView extends PlacedView {
+  readonly kind: 'fitting'
+  readonly fitting: FittingChoice
+}
+
+export type PlacementView = PlacedListingView | PlacedFittingView
+
+/** A band with what stands in it, column by column. */
+export interface BandView {
+  readonly band: Band
+  /** What lies behind it; null where that is no picture, or it is not there any more. */
+  readonly picture: ShownPicture | null
+  readonly columns: readonly (readonly PlacementView[])[]
+}
+
+/** An area of a page, with those of its bands in which something stands. */
 export interface AreaView {
   readonly name: AreaName
-  readonly placements: readonly PlacementView[]
+  readonly bands: readonly BandView[]
 }
 
 export interface NavigationLink {
@@ -151,5 +173,10 @@ export interface DocumentView {
 
 /** Everything that stands on a page, in page order. */
 export function placementViewsOf({ areas }: Pick<ListingPageView, 'areas'>): readonly PlacementView[] {
-  return areas.flatMap((area) => area.placements)
+  return areas.flatMap((area) => area.bands.flatMap((band) => band.columns.flat()))
+}
+
+/** The listings that stand on a page, in page order. */
+export function listingViewsOf(page: Pick<ListingPageView, 'areas'>): readonly PlacedListingView[] {
+  return placementViewsOf(page).filter((one) => one.kind === 'listing')
 }

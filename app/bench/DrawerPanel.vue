@@ -4,6 +4,7 @@ import MoreMenu from '../shared/MoreMenu.vue'
 import { useSelection } from '../stores/bench/selection'
 import { useNotices } from '../stores/notices'
 import { useSession } from '../stores/session'
+import PageDrawer from './PageDrawer.vue'
 import SidePanel from './SidePanel.vue'
 import { copiedClause, copyOf, withCopied } from './copied-clause'
 import { drawers } from './drawers'
@@ -67,20 +68,10 @@ function paste() {
       <component :is="drawers[selection.drawer]" :listing="selection.listing ?? undefined" />
     </div>
   </SidePanel>
-  <aside v-else class="none">{{ words.nothingChosen }}</aside>
+  <PageDrawer v-else />
 </template>
 
 <style scoped>
-.none {
-  height: 100%;
-  padding: 22px 16px;
-  border-top: 4px solid var(--line);
-  background: var(--sheet);
-  font-size: var(--size-small);
-  line-height: 1.4;
-  color: var(--soft);
-}
-
 .fixed {
   margin-bottom: 12px;
   padding: 8px 10px;

@@ -25,9 +25,9 @@ const stops = computed(() => {
   return shape === undefined ? [] : shapeOf(shape).stops(shape)
 })
 const stretches = computed(() =>
-  selection.area === undefined || selection.listing === null
+  selection.place === undefined || selection.listing === null
     ? []
-    : rulerStretches(selection.area, stops.value, least, most),
+    : rulerStretches(selection.place, stops.value, least, most),
 )
 
 /** The stops that can be moved here. One that comes twice is told apart by that, not by where it lies. */
@@ -76,8 +76,8 @@ function nudge(key: string, by: number) {
 
 /** A stop follows the pointer; it is kept as a width of the listing's own box. */
 function moveStop(stop: number, pageWidth: number) {
-  if (selection.area === undefined || !session.maySetUp) return
-  const box = boxWidthAt(selection.area, pageWidth)
+  if (selection.place === undefined || !session.maySetUp) return
+  const box = boxWidthAt(selection.place, pageWidth)
   selection.editListing(
     'Stop',
     (before) => ({

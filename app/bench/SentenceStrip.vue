@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { sentenceOf } from '~~/core/listing/sentence'
-import { shownPlacementsOf } from '~~/core/pages/standing'
+import { shownListingsOf } from '~~/core/pages/standing'
 import { counted } from '~~/core/words'
 import { useDraft } from '../stores/bench/draft'
 import { useSelection } from '../stores/bench/selection'
@@ -15,7 +15,7 @@ const pieces = computed(() =>
   selection.listing === null ? null : sentenceOf(selection.listing, catalogue.words, selection.box),
 )
 const aboutPage = computed(() => {
-  const shown = counted(shownPlacementsOf(draft.page).length, 'listing', 'listings')
+  const shown = counted(shownListingsOf(draft.page).length, 'listing', 'listings')
   return words.pageOnly(
     shown,
     draft.publishedAt === null ? words.neverLive : draft.differsFromLive ? words.notLive : words.live,

@@ -4,7 +4,12 @@ import { useTemplateRef } from 'vue'
 import { useReturnedFocus } from '../shared/returned-focus'
 
 /** What stands beside the page: a title, what it is for, and the ways to close it. */
-defineProps<{ title: string; hint: string; close: string }>()
+defineProps<{
+  title: string
+  hint: string
+  /** What the way to close it is called; nothing for one that stays. */
+  close?: string
+}>()
 const emit = defineEmits<{ close: [] }>()
 const heading = useTemplateRef<HTMLElement>('heading')
 const { remember, giveBack } = useReturnedFocus()
@@ -41,7 +46,7 @@ function escaped(event: KeyboardEvent) {
     <div class="head">
       <h2 ref="heading" data-region tabindex="-1">{{ title }}</h2>
       <slot name="actions" />
-      <v-btn :icon="mdiClose" size="32" variant="text" :aria-label="close" @click="leave" />
+      <v-btn v-if="close" :icon="mdiClose" size="32" variant="text" :aria-label="close" @click="leave" />
     </div>
     <p class="hint">{{ hint }}</p>
     <slot />

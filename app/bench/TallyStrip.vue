@@ -18,7 +18,7 @@ const steps = computed(() =>
 )
 /** Why the chosen listing can't be shown as it is. */
 const trouble = computed(() =>
-  selection.chosen === null ? null : (shown.troubles[selection.chosen.listing] ?? null),
+  selection.listingId === null ? null : (shown.troubles[selection.listingId] ?? null),
 )
 const most = computed(() => Math.max(1, ...steps.value.map((step) => step.count)))
 const format = computed(() => new Intl.NumberFormat(catalogue.catalogue.locale))

@@ -2,7 +2,7 @@ import { createSharedComposable } from '@vueuse/core'
 import { computed } from 'vue'
 import { findingsOf } from '~~/core/checks'
 import type { CheckedListing } from '~~/core/checks/define'
-import { standingOn } from '~~/core/pages/standing'
+import { listingsStandingOn } from '~~/core/pages/standing'
 import { useDraft } from '../stores/bench/draft'
 import { useShown } from '../stores/bench/shown'
 import { useCatalogue } from '../stores/catalogue'
@@ -13,7 +13,7 @@ export const useFindings = createSharedComposable(() => {
   const shown = useShown()
   const catalogue = useCatalogue()
   return computed(() => {
-    const listings = standingOn(draft.page).flatMap(({ area, placement }): CheckedListing[] => {
+    const listings = listingsStandingOn(draft.page).flatMap(({ box, placement }): CheckedListing[] => {
       const listing = draft.document.listings[placement.listing]
       const cards = shown.cards[placement.id]
       if (listing === undefined || cards === undefined) return []
@@ -22,7 +22,7 @@ export const useFindings = createSharedComposable(() => {
         {
           placement: placement.id,
           listing,
-          area,
+          box,
           cards,
           passing: left === undefined ? null : Math.max(0, left - listing.amount.skip),
         },

@@ -5,6 +5,8 @@ import { fetchBefore, fetchedLater, fetchMenuList } from './fetched-later'
 /** A menu of things to do, opened by the control in its slot. Its list is fetched when it is wanted. */
 export interface MenuAction {
   readonly title: string
+  /** What it stands under together with its neighbours, where a menu is in parts. */
+  readonly under?: string
   readonly run: () => unknown
 }
 

@@ -42,13 +42,14 @@ function find(event: KeyboardEvent) {
 <template>
   <v-menu v-model="open" :activator="activator" :open-on-click="false" location="bottom end">
     <v-list ref="list" role="menu" :aria-label="label" density="compact" min-width="200">
-      <v-list-item
-        v-for="action in actions"
-        :key="action.title"
-        role="menuitem"
-        :title="action.title"
-        @click="action.run"
-      />
+      <template v-for="(action, at) in actions" :key="at">
+        <v-list-subheader
+          v-if="action.under && action.under !== actions[at - 1]?.under"
+          role="presentation"
+          >{{ action.under }}</v-list-subheader
+        >
+        <v-list-item role="menuitem" :title="action.title" @click="action.run" />
+      </template>
     </v-list>
   </v-menu>
 </template>

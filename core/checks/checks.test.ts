@@ -39,7 +39,7 @@ function checked(
   shown: readonly ShownCard[],
   change: Partial<CheckedListing> = {},
 ): CheckedListing {
-  return { placement: 'one', listing, area: main, cards: shown, passing: 100, ...change }
+  return { placement: 'one', listing, box: main, cards: shown, passing: 100, ...change }
 }
 
 function found(
@@ -96,7 +96,7 @@ describe('a hole in the last row', () => {
 describe('soft pictures', () => {
   it('are those with fewer pixels than their box, then those short of twice that', () => {
     const listing = listingOf()
-    const largest = largestPicture({ listing, area: main })
+    const largest = largestPicture({ listing, box: main })
     const width = Math.floor(largest?.width ?? 0)
     const with_ = (picture: ShownCard['picture']) =>
       found('soft-pictures', [checked(listing, cards(3, { picture }))])[0]?.text ?? ''

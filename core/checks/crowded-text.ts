@@ -1,5 +1,5 @@
 import { frameOf } from '../cards/card'
-import { areaWidthAt } from '../pages/frames/define'
+import { boxWidthOn } from '../pages/frames/define'
 import { shapeOf } from '../shapes'
 import type { Check, CheckedListing } from './define'
 import { partsOn } from './define'
@@ -31,7 +31,7 @@ export const crowdedText: Check = {
     const lines = pageWidths.map((pageWidth) => ({
       pageWidth,
       letters: Math.floor(
-        textWidth(checked, areaWidthAt(checked.area, pageWidth), running.zone === 'beside') / letters.summary,
+        textWidth(checked, boxWidthOn(checked.box, pageWidth), running.zone === 'beside') / letters.summary,
       ),
     }))
     const shortest = lines.reduce((least, one) => (one.letters < least.letters ? one : least))

@@ -1,6 +1,6 @@
 import type { Card } from '../cards/card'
 import type { Listing } from '../listing/definition'
-import type { Area } from '../pages/frames/define'
+import type { Box } from '../pages/frames/define'
 import type { Placeholder } from '../pictures/placeholder'
 
 /** What a card shows of an entry, as far as checks ask. */
@@ -19,7 +19,7 @@ export interface ShownCard {
 export interface CheckedListing {
   readonly placement: string
   readonly listing: Listing
-  readonly area: Area
+  readonly box: Box
   readonly cards: readonly ShownCard[]
   /** How many entries pass, after those skipped; null while it is not known. */
   readonly passing: number | null

@@ -4,18 +4,18 @@ import { shapeOf } from '../shapes'
 import type { Check } from './define'
 import { pageWidthFor } from './widths'
 
-/** A last row that is not full at some width that the area can have. */
+/** A last row that is not full at some width that its box can have. */
 export const rowHoles: Check = {
   name: 'row-holes',
   title: 'Hole in the last row',
-  find({ listing, area, cards, passing }) {
+  find({ listing, box, cards, passing }) {
     const rows = shapeOf(listing.shape).rows?.(listing.shape) ?? []
     // Between two of these widths neither the columns nor the amount change.
     const edges = [
       ...new Set([...rows.map((row) => row.from), ...listing.amount.stops.map((stop) => stop.below)]),
     ].toSorted((a, b) => a - b)
     const reached = edges.flatMap((from, at) => {
-      const pageWidth = pageWidthFor(area, from, edges[at + 1])
+      const pageWidth = pageWidthFor(box, from, edges[at + 1])
       const columns = rows.findLast((row) => row.from <= from)?.columns
       return pageWidth === null || columns === undefined
         ? []

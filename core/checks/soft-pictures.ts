@@ -1,6 +1,6 @@
 import { frameOf } from '../cards/card'
 import { ratioNumber } from '../cards/parts/picture'
-import { areaWidthAt } from '../pages/frames/define'
+import { boxWidthOn } from '../pages/frames/define'
 import { pictureWidthsOf } from '../shapes'
 import type { Check, CheckedListing } from './define'
 import { partsOn } from './define'
@@ -38,14 +38,14 @@ export const softPictures: Check = {
 /** How wide pictures get at most, and on which page; null where there are none. */
 export function largestPicture({
   listing,
-  area,
-}: Pick<CheckedListing, 'listing' | 'area'>): { readonly width: number; readonly pageWidth: number } | null {
+  box,
+}: Pick<CheckedListing, 'listing' | 'box'>): { readonly width: number; readonly pageWidth: number } | null {
   if (!partsOn(listing.card).some((part) => part.part === 'picture')) return null
   const widths = pictureWidthsOf(listing.shape, frameOf(listing.card.parts).share)
   const all = pageWidths.map((pageWidth) => {
-    const box = areaWidthAt(area, pageWidth)
-    const known = widths.findLast((one) => one.from <= box)
-    return { pageWidth, width: known === undefined ? 0 : (box - known.minus) / known.parts }
+    const boxWidth = boxWidthOn(box, pageWidth)
+    const known = widths.findLast((one) => one.from <= boxWidth)
+    return { pageWidth, width: known === undefined ? 0 : (boxWidth - known.minus) / known.parts }
   })
   return all.reduce((best, one) => (one.width > best.width + 0.5 ? one : best))
 }

@@ -1,5 +1,5 @@
-import { areaWidthAt } from '../pages/frames/define'
-import type { Area } from '../pages/frames/define'
+import { boxWidthOn } from '../pages/frames/define'
+import type { Box } from '../pages/frames/define'
 
 /** The widths of pages that are looked at, in CSS pixels: those of the ruler. */
 export const leastPageWidth = 320
@@ -14,11 +14,9 @@ export const pageWidths: readonly number[] = Array.from(
 )
 
 /**
- * The least page width at which the box of an area is at least so wide and below `end`; null where
+ * The least page width at which a box is at least so wide and below `end`; null where
  * it never is.
  */
-export function pageWidthFor(area: Area, from: number, end = Infinity): number | null {
-  return (
-    pageWidths.find((width) => areaWidthAt(area, width) >= from && areaWidthAt(area, width) < end) ?? null
-  )
+export function pageWidthFor(box: Box, from: number, end = Infinity): number | null {
+  return pageWidths.find((width) => boxWidthOn(box, width) >= from && boxWidthOn(box, width) < end) ?? null
 }

@@ -1,41 +1,66 @@
+import type { FittingChoice } from '../fittings'
+import { newBand } from './bands/definition'
+import type { Band } from './bands/definition'
 import { frames } from './frames'
 import type { AreaName, FrameName } from './frames'
 
-/** A listing at its place on a page. */
-export interface Placement {
+interface Placed {
   /** UUID, given by whoever places it. */
   readonly id: string
-  /** UUID of the listing. */
-  readonly listing: string
-  /** Shown above the listing; empty for none. */
+  /** Shown above it; empty for none. */
   readonly heading: string
 }
 
-/** Where a placement can be: an area of the page, or the shelf. */
-export type Spot = AreaName | 'shelf'
+/** A listing at its place on a page. */
+export interface PlacedListing extends Placed {
+  readonly kind: 'listing'
+  /** UUID of the listing. */
+  readonly listing: string
+}
+
+/** A fitting at its place on a page. */
+export interface PlacedFitting extends Placed {
+  readonly kind: 'fitting'
+  readonly fitting: FittingChoice
+}
+
+/** What stands at a place on a page. */
+export type Placement = PlacedListing | PlacedFitting
+
+/** Where a placement can be: a column of a band, by its place in it, or the shelf. */
+export type Spot = 'shelf' | `${number}/${number}`
 
 /** A public page: its words, its frame, and what stands where. */
 export interface Page {
-  readonly version: 1
+  readonly version: 2
   readonly title: string
   readonly introduction: string
   readonly frame: FrameName
-  /** What stands in the areas of its frame. */
-  readonly areas: Readonly<Partial<Record<AreaName, readonly Placement[]>>>
+  /** The bands in the areas of its frame; each area has one at least. */
+  readonly areas: Readonly<Partial<Record<AreaName, readonly Band[]>>>
   /** Placements that are off the page, with everything that was set for them. */
   readonly shelf: readonly Placement[]
 }
 
-export const pageVersion = 1
+export const pageVersion = 2
 
 /** A page with nothing on it. */
 export function newPage(title: string, introduction = '', frame: FrameName = 'main-side'): Page {
-  return {
-    version: pageVersion,
-    title,
-    introduction,
-    frame,
-    areas: Object.fromEntries(frames.get(frame).areas.map((area) => [area.name, []])),
-    shelf: [],
-  }
+  return withEveryArea({ version: pageVersion, title, introduction, frame, areas: {}, shelf: [] })
+}
+
+/** The page with a band in each area of its frame, in page order, and with no other areas. */
+export function withEveryArea(page: Page): Page {
+  let next = nextBandId(page)
+  const areas = frames.get(page.frame).areas.map(({ name }) => {
+    const bands = page.areas[name] ?? []
+    return [name, bands.length === 0 ? [newBand(next++)] : bands] as const
+  })
+  return { ...page, areas: Object.fromEntries(areas) }
+}
+
+/** The number that the next band of a page gets. */
+export function nextBandId(page: Pick<Page, 'areas'>): number {
+  const ids = Object.values(page.areas).flatMap((bands) => bands.map((band) => band.id))
+  return Math.max(0, ...ids) + 1
 }

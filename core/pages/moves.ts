@@ -1,24 +1,30 @@
+import type { Band, Column } from './bands/definition'
+import { nextBandId, withEveryArea } from './definition'
 import type { Page, Placement, Spot } from './definition'
-import { areaOf, frames } from './frames'
-import type { FrameName } from './frames'
-import { placementsAt, placementsOf, spotOf, standingOn } from './standing'
+import { areaOf } from './frames'
+import type { AreaName, FrameName } from './frames'
+import { columnsOn, placementsAt, placementsOf, spotOf, standingOn } from './standing'
 
 /** The page with other placements at a spot. */
-export function withPlacementsAt(page: Page, spot: Spot, placed: readonly Placement[]): Page {
-  return spot === 'shelf' ? { ...page, shelf: placed } : { ...page, areas: { ...page.areas, [spot]: placed } }
+export function withPlacementsAt(page: Page, spot: Spot, placements: readonly Placement[]): Page {
+  if (spot === 'shelf') return { ...page, shelf: placements }
+  const found = columnsOn(page).find((one) => one.spot === spot)
+  if (found === undefined) return page
+  return withBandChanged(page, found.band.id, (band) => ({
+    ...band,
+    columns: band.columns.map((column) => (column === found.column ? { ...column, placements } : column)),
+  }))
 }
 
 /** The page with a placement that stands there otherwise. */
 export function withPlacementChanged(
   page: Page,
   placementId: string,
-  change: Partial<Omit<Placement, 'id'>>,
+  change: (placement: Placement) => Placement,
 ): Page {
   const spot = spotOf(page, placementId)
   if (spot === null) return page
-  const changed = placementsAt(page, spot).map((one) =>
-    one.id === placementId ? { ...one, ...change } : one,
-  )
+  const changed = placementsAt(page, spot).map((one) => (one.id === placementId ? change(one) : one))
   return withPlacementsAt(page, spot, changed)
 }
 
@@ -36,14 +42,12 @@ export function withPlacementMoved(page: Page, placementId: string, spot: Spot, 
 }
 
 /**
- * The page in another frame. What stands in areas that both have stays; what has no area any more
- * goes to the shelf, before what lies there, with everything that is set for it.
+ * The page in another frame. The bands of areas that both have stay; what has no area any more goes
+ * to the shelf, before what lies there, with everything that is set for it.
  */
 export function withFrame(page: Page, frame: FrameName): Page {
-  const { areas } = frames.get(frame)
-  const kept = areas.map((area) => [area.name, placementsAt(page, area.name)] as const)
-  const next = { ...page, frame, areas: Object.fromEntries(kept) }
-  return { ...next, shelf: [...strandedBy(page, frame), ...page.shelf] }
+  const kept = withEveryArea({ ...page, frame })
+  return { ...kept, shelf: [...strandedBy(page, frame), ...page.shelf] }
 }
 
 /** What has no area any more where a page gets another frame, in page order. */
@@ -51,4 +55,61 @@ export function strandedBy(page: Page, frame: FrameName): readonly Placement[] {
   return standingOn(page).flatMap(({ area, placement }) =>
     areaOf(frame, area.name) === undefined ? [placement] : [],
   )
+}
+
+/** The page with a band that is otherwise. */
+export function withBandChanged(page: Page, id: number, change: (band: Band) => Band): Page {
+  return withBands(page, (bands) => bands.map((band) => (band.id === id ? change(band) : band)))
+}
+
+/** The page with a band after another of the same area that is set as that is, with nothing in it. */
+export function withBandAfter(page: Page, id: number): Page {
+  const next = nextBandId(page)
+  return withBands(page, (bands) => {
+    const at = bands.findIndex((band) => band.id === id)
+    const before = bands[at]
+    if (before === undefined) return bands
+    const columns = before.columns.map((column) => ({ ...column, placements: [] }))
+    return bands.toSpliced(at + 1, 0, { ...before, id: next, columns })
+  })
+}
+
+/** The page with a band moved to an area, at a position counted after it was taken out. */
+export function withBandMoved(page: Page, id: number, area: AreaName, at: number): Page {
+  const moved = bandOn(page, id)
+  const there = page.areas[area]
+  if (moved === undefined || there === undefined) return page
+  const without = withBands(page, (bands) => bands.filter((band) => band.id !== id))
+  const bands = (without.areas[area] ?? []).toSpliced(at, 0, moved)
+  return withEveryArea({ ...without, areas: { ...without.areas, [area]: bands } })
+}
+
+/** The page without a band; what stood in it goes to the shelf, before what lies there. */
+export function withoutBand(page: Page, id: number): Page {
+  const placements = bandOn(page, id)?.columns.flatMap((column) => column.placements) ?? []
+  const without = withBands(page, (bands) => bands.filter((band) => band.id !== id))
+  return withEveryArea({ ...without, shelf: [...placements, ...page.shelf] })
+}
+
+/**
+ * The band with columns of so many parts. What stood in columns that it has no more goes to the end
+ * of its last.
+ */
+export function withColumns(band: Band, parts: readonly number[]): Band {
+  const columns = parts.map((one, at): Column => {
+    const kept = band.columns[at]?.placements ?? []
+    const more = at === parts.length - 1 ? band.columns.slice(parts.length) : []
+    return { parts: one, placements: [...kept, ...more.flatMap((column) => column.placements)] }
+  })
+  return { ...band, columns }
+}
+
+/** The band of that number, wherever it is on the page. */
+export function bandOn(page: Page, id: number): Band | undefined {
+  return columnsOn(page).find((one) => one.band.id === id)?.band
+}
+
+function withBands(page: Page, change: (bands: readonly Band[]) => readonly Band[]): Page {
+  const areas = Object.entries(page.areas).map(([name, bands]) => [name, change(bands)] as const)
+  return { ...page, areas: Object.fromEntries(areas) }
 }

@@ -1,33 +1,74 @@
-import type { Page, Placement, Spot } from './definition'
+import type { Band, Column } from './bands/definition'
+import { columnBox } from './bands/geometry'
+import type { Page, PlacedListing, Placement, Spot } from './definition'
 import { frames } from './frames'
-import type { Area, AreaName } from './frames'
+import type { Area, AreaName, Box } from './frames'
+
+/** A column of a page, where it stands. */
+export interface StandingColumn {
+  readonly area: Area & { readonly name: AreaName }
+  readonly band: Band
+  readonly column: Column
+  readonly spot: Spot
+  /** How wide it is. */
+  readonly box: Box
+}
 
 /** A placement where visitors see it. */
-export interface Standing {
-  readonly area: Area & { readonly name: AreaName }
-  readonly placement: Placement
+export interface Standing<Kind extends Placement = Placement> extends StandingColumn {
+  readonly placement: Kind
 }
 
-/** What visitors see on a page and where, in page order. Whatever walks a page goes by this. */
+/** The spot of a column by its place in its band. */
+export function columnSpot(band: Pick<Band, 'id'>, at: number): Spot {
+  return `${band.id}/${at}`
+}
+
+/** The columns of a page, in page order. Whatever walks a page goes by this. */
+export function columnsOn(page: Page): readonly StandingColumn[] {
+  return frames.get(page.frame).areas.flatMap((area) =>
+    (page.areas[area.name] ?? []).flatMap((band) =>
+      band.columns.map((column, at) => ({
+        area,
+        band,
+        column,
+        spot: columnSpot(band, at),
+        box: columnBox(area, band, at),
+      })),
+    ),
+  )
+}
+
+/** What visitors see on a page and where, in page order. */
 export function standingOn(page: Page): readonly Standing[] {
-  return frames
-    .get(page.frame)
-    .areas.flatMap((area) => placementsAt(page, area.name).map((placement) => ({ area, placement })))
+  return columnsOn(page).flatMap((one) => one.column.placements.map((placement) => ({ ...one, placement })))
 }
 
-/** The placements that visitors see, in page order. */
-export function shownPlacementsOf(page: Page): readonly Placement[] {
-  return standingOn(page).map((one) => one.placement)
+/** The listings that visitors see on a page and where, in page order. */
+export function listingsStandingOn(page: Page): readonly Standing<PlacedListing>[] {
+  return standingOn(page).flatMap((one) =>
+    one.placement.kind === 'listing' ? [{ ...one, placement: one.placement }] : [],
+  )
+}
+
+/** The placed listings that visitors see, in page order. */
+export function shownListingsOf(page: Page): readonly PlacedListing[] {
+  return listingsStandingOn(page).map((one) => one.placement)
+}
+
+/** Every placed listing of the page in page order, the shelf last. */
+export function placedListingsOf(page: Page): readonly PlacedListing[] {
+  return placementsOf(page).filter((one) => one.kind === 'listing')
 }
 
 /** Every placement of the page in page order, the shelf last. */
 export function placementsOf(page: Page): readonly Placement[] {
-  return [...shownPlacementsOf(page), ...page.shelf]
+  return [...standingOn(page).map((one) => one.placement), ...page.shelf]
 }
 
-/** The spots of a page: the areas of its frame, in page order, and the shelf. */
+/** The spots of a page: the columns of its bands, in page order, and the shelf. */
 export function spotsOf(page: Page): readonly Spot[] {
-  return [...frames.get(page.frame).areas.map((area) => area.name), 'shelf']
+  return [...columnsOn(page).map((one) => one.spot), 'shelf']
 }
 
 /** Where a placement is, or null when it is not on the page. */
@@ -35,7 +76,8 @@ export function spotOf(page: Page, placementId: string): Spot | null {
   return spotsOf(page).find((spot) => placementsAt(page, spot).some((one) => one.id === placementId)) ?? null
 }
 
-/** What stands at a spot. */
+/** What stands at a spot; nothing where the page has none of that name. */
 export function placementsAt(page: Page, spot: Spot): readonly Placement[] {
-  return spot === 'shelf' ? page.shelf : (page.areas[spot] ?? [])
+  if (spot === 'shelf') return page.shelf
+  return columnsOn(page).find((one) => one.spot === spot)?.column.placements ?? []
 }

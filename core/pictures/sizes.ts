@@ -1,5 +1,5 @@
-import { areaWidthAt } from '../pages/frames/define'
-import type { Area } from '../pages/frames/define'
+import { boxWidthOn } from '../pages/frames/define'
+import type { Box } from '../pages/frames/define'
 import type { CardWidth } from '../shapes/define'
 
 interface Stretch {
@@ -10,12 +10,12 @@ interface Stretch {
 
 /**
  * The value of an img's `sizes` (HTML Standard, 4.8.4.2.1) for pictures as wide as the cards of a
- * listing that fills `area`: exact at every page width, since areas and cards grow in straight
+ * listing that fills `box`: exact at every page width, since areas and cards grow in straight
  * stretches.
  */
-export function sizesOf(area: Area, cards: readonly CardWidth[]): string {
-  const stretches = area.widths.flatMap((segment, at): Stretch[] => {
-    const end = area.widths[at + 1]?.from ?? Infinity
+export function sizesOf(box: Box, cards: readonly CardWidth[]): string {
+  const stretches = box.widths.flatMap((segment, at): Stretch[] => {
+    const end = box.widths[at + 1]?.from ?? Infinity
     return cards.flatMap((card, index): Stretch[] => {
       const cardEnd = cards[index + 1]?.from ?? Infinity
       const [low, high] =
@@ -41,7 +41,7 @@ function holds(width: number, from: number, end: number): readonly [number, numb
   return width >= from && width < end ? [0, Infinity] : [Infinity, 0]
 }
 
-function cardSize(segment: Area['widths'][number], card: CardWidth): string {
+function cardSize(segment: Box['widths'][number], card: CardWidth): string {
   const less = card.minus - segment.plus
   if (segment.factor === 0) return `${round(-less / card.parts)}px`
   const share = `${round(100 * segment.factor)}vw`
@@ -54,8 +54,8 @@ function round(pixels: number): number {
 }
 
 /** How wide a card is, in CSS pixels, on a page of this width. */
-export function cardWidthAt(area: Area, cards: readonly CardWidth[], pageWidth: number): number {
-  const box = areaWidthAt(area, pageWidth)
-  const card = cards.filter((one) => one.from <= box).at(-1)
-  return card ? (box - card.minus) / card.parts : box
+export function cardWidthAt(box: Box, cards: readonly CardWidth[], pageWidth: number): number {
+  const width = boxWidthOn(box, pageWidth)
+  const card = cards.filter((one) => one.from <= width).at(-1)
+  return card ? (width - card.minus) / card.parts : width
 }

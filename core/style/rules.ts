@@ -11,7 +11,9 @@ export interface StyleRule {
 }
 
 export interface WidthRule {
-  /** Widths of the listing's own box, in CSS pixels: from this one on, or up to that one, without it. */
+  /** Whose width it is: that of the listing's own box where nothing is said. */
+  readonly box?: 'listing' | 'band'
+  /** In CSS pixels: from this one on, or up to that one, without it. */
   readonly width: { readonly from: number } | { readonly below: number }
   readonly rules: readonly StyleRule[]
 }
@@ -46,9 +48,9 @@ export function cssOf(styles: readonly Style[]): string {
   return styles.map((style) => ('width' in style ? widthCss(style) : ruleCss(style))).join('\n')
 }
 
-function widthCss({ width, rules }: WidthRule): string {
+function widthCss({ box = 'listing', width, rules }: WidthRule): string {
   const asked = 'from' in width ? `(min-width:${px(width.from)})` : `(width < ${px(width.below)})`
-  return `@container listing ${asked}{${rules.map(ruleCss).join('')}}`
+  return `@container ${box} ${asked}{${rules.map(ruleCss).join('')}}`
 }
 
 function ruleCss({ selector, set }: StyleRule): string {

@@ -7,7 +7,7 @@ import type { FieldTypeName } from '../../core/content/fields'
 import type { MediaKind } from '../../core/content/media'
 import type { RichText } from '../../core/content/rich-text/document'
 import type { StoredListing } from '../../core/listing/definition'
-import type { Page } from '../../core/pages/definition'
+import type { StoredPage } from '../pages/stored-page'
 import type { PictureFormat } from '../../core/pictures/picture'
 import type { Placeholder } from '../../core/pictures/placeholder'
 
@@ -283,11 +283,11 @@ export interface Database {
     id: Generated<number>
     path: string
     position: number
-    draft: JSONColumnType<Page>
+    draft: JSONColumnType<StoredPage>
     draft_version: Generated<number>
     draft_by: string | null
     draft_at: InstantByDefault
-    published: JSONColumnType<Page> | null
+    published: JSONColumnType<StoredPage> | null
     published_at: InstantOrNull
   }
   listings: {
@@ -299,7 +299,7 @@ export interface Database {
   page_versions: {
     id: Generated<number>
     page_id: number
-    page: JSONColumnType<Page>
+    page: JSONColumnType<StoredPage>
     listings: JSONColumnType<Record<string, StoredListing>>
     published_at: InstantByDefault
     published_by: string | null

@@ -164,7 +164,7 @@ async function fieldsByCollection(
 }
 
 /** Pictures by their ids. */
-async function picturesById(db: Db, ids: readonly number[]): Promise<ReadonlyMap<number, Picture>> {
+export async function picturesById(db: Db, ids: readonly number[]): Promise<ReadonlyMap<number, Picture>> {
   if (ids.length === 0) return new Map()
   const rows = await db
     .selectFrom('media')

@@ -1,8 +1,9 @@
 import { parseListing } from '../../core/listing/definition'
 import type { Listing } from '../../core/listing/definition'
-import { shownPlacementsOf } from '../../core/pages/standing'
+import { shownListingsOf } from '../../core/pages/standing'
 import type { Db } from '../db/client'
 import { mayChangeAt } from '../listings/next-change'
+import { readPage } from '../pages/stored-page'
 import type { KnownSite } from '../listings/context'
 import type { Change } from './record-change'
 
@@ -15,7 +16,9 @@ export interface PageDependencies {
 /** The listings of a published page. */
 export async function dependenciesOf(db: Db, pageId: number): Promise<PageDependencies> {
   const row = await db.selectFrom('pages').select('published').where('id', '=', pageId).executeTakeFirst()
-  const ids = row?.published ? shownPlacementsOf(row.published).map((placement) => placement.listing) : []
+  const ids = row?.published
+    ? shownListingsOf(readPage(row.published)).map((placement) => placement.listing)
+    : []
   if (ids.length === 0) return { page: pageId, listings: [] }
   const rows = await db.selectFrom('listings').select('published').where('id', 'in', ids).execute()
   const listings = rows.flatMap(({ published }) => {

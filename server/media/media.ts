@@ -9,6 +9,7 @@ import type { Db, Trx } from '../db/client'
 import { transact } from '../db/transact'
 import { accepted, missing, refused } from '../http/problem'
 import { recordChange } from '../live/record-change'
+import { showsPicture } from './public-files'
 import { recognise } from './recognise'
 import type { Recognised } from './recognise'
 
@@ -49,6 +50,7 @@ function rowsOf(db: Db) {
         + (select count(*) from authors where portrait_id = m.id)
         + (select count(*) from terms where picture_id = m.id and not leaving)
         + (select count(*) from listings where ${picksPicture(sql`m.id`)})
+        + (select count(*) from pages where ${isOnPage(sql`m.id`)})
       )::integer`.as('uses'),
     )
     .where('m.deleted_at', 'is', null)
@@ -58,6 +60,11 @@ function rowsOf(db: Db) {
 function picksPicture(id: RawBuilder<unknown>): RawBuilder<boolean> {
   const picked = sql`jsonb_build_array(jsonb_build_object('picture', ${id}))`
   return sql<boolean>`(draft -> 'from' -> 'picks' @> ${picked} or published -> 'from' -> 'picks' @> ${picked})`
+}
+
+/** Whether a page shows a picture of its own, in its draft, on its shelf or as it is published. */
+function isOnPage(id: RawBuilder<unknown>): RawBuilder<boolean> {
+  return sql<boolean>`(${showsPicture(sql`draft`, id)} or ${showsPicture(sql`published`, id)})`
 }
 
 /** A page of the media, newest first, and how many there are in all. */
@@ -175,6 +182,7 @@ export async function mediaUses(db: Db, id: number): Promise<readonly MediaUse[]
     union all select 'author', id, name, null from authors where portrait_id = ${id}
     union all select 'term', id, name, null from terms where picture_id = ${id} and not leaving
     union all select 'listing', 0, coalesce(draft ->> 'name', ''), null from listings where ${picksPicture(sql`${id}::integer`)}
+    union all select 'page', id, draft ->> 'title', null from pages where ${isOnPage(sql`${id}::integer`)}
     order by name limit 200`.execute(db)
   return rows
 }

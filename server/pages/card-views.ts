@@ -5,7 +5,7 @@ import { parts } from '../../core/cards/parts'
 import type { PartSetting } from '../../core/cards/parts'
 import { shownFrom } from '../../core/listing/amount'
 import type { Listing } from '../../core/listing/definition'
-import type { Area } from '../../core/pages/frames'
+import type { Box } from '../../core/pages/frames'
 import { sizesOf } from '../../core/pictures/sizes'
 import { pictureWidthsOf, shapeOf } from '../../core/shapes'
 import type { Words } from '../../core/words'
@@ -17,9 +17,9 @@ export function columnTitle(part: PartSetting, words: Words): string {
   return field?.name ?? parts.get(part.part).title
 }
 
-/** The cards of a listing that fills an area. The first row of the first listing is what is seen at once. */
+/** The cards of a listing that fills a box. The first row of the first listing is what is seen at once. */
 export function cardViews(
-  area: Area,
+  box: Box,
   listing: Listing,
   entries: readonly CardEntry[],
   place: Omit<CardContext, 'sizes' | 'atOnce'>,
@@ -35,7 +35,7 @@ export function cardViews(
   return entries.map((entry, at) => {
     const shown = partsAt(card, at)
     const { share } = frameOf(shown)
-    const sizes = sizesFor.get(share) ?? sizesOf(area, pictureWidthsOf(shape, share))
+    const sizes = sizesFor.get(share) ?? sizesOf(box, pictureWidthsOf(shape, share))
     sizesFor.set(share, sizes)
     return {
       ...cardView(entry, card, shown, { ...place, sizes, atOnce: isFirst && at < row }),

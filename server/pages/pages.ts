@@ -6,7 +6,7 @@ import { newListing, parseListing, storedListing } from '../../core/listing/defi
 import type { StoredListing } from '../../core/listing/definition'
 import type { PageDocument } from '../../core/edits/document'
 import { parsePage } from '../../core/pages/parse-page'
-import { placementsOf, shownPlacementsOf } from '../../core/pages/standing'
+import { placedListingsOf, shownListingsOf } from '../../core/pages/standing'
 import type { Page } from '../../core/pages/definition'
 import type { Db, Trx } from '../db/client'
 import type { Database } from '../db/schema'
@@ -15,6 +15,7 @@ import { accepted, missing, overtaken, refused } from '../http/problem'
 import type { Problem } from '../http/problem'
 import { recordChange } from '../live/record-change'
 import { entriesOfPage } from './entry-pages'
+import { readPage } from './stored-page'
 import type { Listings } from './shown-on-page'
 import type { EditedListing, EditedPage, PageRow } from '../../core/pages/answers'
 
@@ -65,11 +66,12 @@ export async function publishedPage(
     .where('path', '=', path)
     .executeTakeFirst()
   if (!row?.published) return null
-  const rows = await listingRows(db, row.published)
+  const page = readPage(row.published)
+  const rows = await listingRows(db, page)
   const found = rows.flatMap((one) =>
     one.published ? [[one.id, stored(one.published).definition] as const] : [],
   )
-  return { id: row.id, page: row.published, listings: new Map(found) }
+  return { id: row.id, page, listings: new Map(found) }
 }
 
 /** A page and its listings as visitors have them. Throws 404 where there is none, or never was. */
@@ -89,20 +91,21 @@ export async function editedPage(db: Db, id: number): Promise<EditedPage> {
     .where('p.id', '=', id)
     .executeTakeFirst()
   if (!row) throw missing('The page')
-  const [rows, entries] = await Promise.all([listingRows(db, row.draft), entriesOfPage(db, row.path)])
+  const page = readPage(row.draft)
+  const [rows, entries] = await Promise.all([listingRows(db, page), entriesOfPage(db, row.path)])
   return {
     id: row.id,
     path: row.path,
     entries,
     version: row.draft_version,
-    page: row.draft,
+    page,
     listings: rows.map(editedListing),
     savedAt: row.draft_at.getTime(),
     savedBy: row.saved_by,
     publishedAt: row.published_at?.getTime() ?? null,
     changed:
       row.published === null ||
-      differs(row.draft, row.published) ||
+      differs(page, readPage(row.published)) ||
       rows.some((one) => differs(one.draft, one.published)),
   }
 }
@@ -135,7 +138,7 @@ export async function pageRows(db: Db): Promise<readonly PageRow[]> {
         address: one.entries === null ? one.path : (one.entries.sample?.address ?? null),
         title: one.page.title,
         frame: one.page.frame,
-        listings: shownPlacementsOf(one.page).map((placement) => names.get(placement.listing) ?? ''),
+        listings: shownListingsOf(one.page).map((placement) => names.get(placement.listing) ?? ''),
         savedAt: one.savedAt,
         publishedAt: one.publishedAt,
         changed: one.changed,
@@ -245,7 +248,8 @@ export async function publishPage(
       .forUpdate()
       .executeTakeFirst()
     if (!row) throw missing('The page')
-    const listings = await listingRows(trx, row.draft)
+    const page = readPage(row.draft)
+    const listings = await listingRows(trx, page)
     if (
       row.draft_version !== seen.version ||
       listings.some((one) => seen.listings[one.id] !== one.draft_version)
@@ -254,7 +258,7 @@ export async function publishPage(
     const now = new Date()
     await trx
       .updateTable('pages')
-      .set({ published: JSON.stringify(row.draft), published_at: now })
+      .set({ published: JSON.stringify(page), published_at: now })
       .where('id', '=', id)
       .execute()
     await trx
@@ -266,7 +270,7 @@ export async function publishPage(
       .insertInto('page_versions')
       .values({
         page_id: id,
-        page: JSON.stringify(row.draft),
+        page: JSON.stringify(page),
         listings: JSON.stringify(Object.fromEntries(listings.map((one) => [one.id, one.draft]))),
         published_at: now,
         published_by: writer.id,
@@ -285,7 +289,7 @@ export async function publishPage(
 const nobody = '00000000-0000-0000-0000-000000000000'
 
 async function listingRows(db: Db | Trx, page: Page) {
-  const ids = [...new Set(placementsOf(page).map((placement) => placement.listing))]
+  const ids = [...new Set(placedListingsOf(page).map((placement) => placement.listing))]
   return db
     .selectFrom('listings')
     .selectAll()
@@ -318,7 +322,7 @@ async function writeListing(trx: Trx, { id, version, definition }: EditedListing
 
 async function refuseUnknownListings(trx: Trx, page: Page): Promise<void> {
   const known = new Set((await listingRows(trx, page)).map((row) => row.id))
-  const stray = placementsOf(page).find((placement) => !known.has(placement.listing))
+  const stray = placedListingsOf(page).find((placement) => !known.has(placement.listing))
   if (stray)
     throw refused([
       { path: 'page.areas', message: `The placement ${stray.id} names a listing that is not there.` },
@@ -334,7 +338,8 @@ async function announceListings(trx: Trx, pageId: number, listingIds: readonly s
     .execute()
   for (const row of rows) {
     const uses =
-      row.published !== null && placementsOf(row.published).some((one) => listingIds.includes(one.listing))
+      row.published !== null &&
+      placedListingsOf(readPage(row.published)).some((one) => listingIds.includes(one.listing))
     if (uses || row.id === pageId) await recordChange(trx, { kind: 'page', subjectId: row.id })
   }
 }

@@ -1,8 +1,8 @@
 import type { ListingCounts } from '../../core/query/answers'
 import type { Preview, PreviewedPlacement } from '../../core/pages/answers'
-import { shownPlacementsOf, standingOn } from '../../core/pages/standing'
-import { placementViewsOf } from '../../site/view'
-import type { PlacementView } from '../../site/view'
+import { listingsStandingOn, shownListingsOf } from '../../core/pages/standing'
+import { listingViewsOf } from '../../site/view'
+import type { PlacedListingView } from '../../site/view'
 import type { Db } from '../db/client'
 import { askingAnew, listingCounts } from '../listings/ask'
 import type { ListingAsker } from '../listings/ask'
@@ -35,7 +35,7 @@ export async function previewOf(db: Db, draft: Draft, asked: Asked): Promise<Pre
     draft.whole ? listingPageView(db, asker, draft, asked, undefined, shown) : null,
   ])
   const views =
-    page === null ? await previewedViews(db, asker, draft, shown, asked.now) : placementViewsOf(page)
+    page === null ? await previewedViews(db, asker, draft, shown, asked.now) : listingViewsOf(page)
   return {
     placements: page === null ? await Promise.all(views.map(previewed)) : [],
     document: page === null ? null : await renderDraft(db, asker, draft, page, asked),
@@ -48,14 +48,14 @@ export async function previewOf(db: Db, draft: Draft, asked: Asked): Promise<Pre
 /** By listing: why it shows nothing, where it could not be answered. */
 function troublesOf({ page }: Draft, shown: ReadonlyMap<string, ShownPlacement>): Record<string, string> {
   return Object.fromEntries(
-    shownPlacementsOf(page).flatMap(({ id, listing }) => {
+    shownListingsOf(page).flatMap(({ id, listing }) => {
       const trouble = shown.get(id)?.trouble
       return trouble === undefined ? [] : [[listing, trouble]]
     }),
   )
 }
 
-async function previewed(view: PlacementView): Promise<PreviewedPlacement> {
+async function previewed(view: PlacedListingView): Promise<PreviewedPlacement> {
   return { id: view.id, html: await renderPlacement(view), css: placementCss(view) }
 }
 
@@ -66,17 +66,18 @@ async function previewedViews(
   { page, listings }: Draft,
   shown: ReadonlyMap<string, ShownPlacement>,
   now: number,
-): Promise<readonly PlacementView[]> {
+): Promise<readonly PlacedListingView[]> {
   const known = await asker.known()
-  const placed = standingOn(page).filter(({ placement }) => listings.has(placement.listing))
-  const views = placed.map(({ area, placement }) =>
-    placementView(
+  const placed = listingsStandingOn(page).filter(({ placement }) => listings.has(placement.listing))
+  const views = placed.map((standing) => {
+    const { id, listing } = standing.placement
+    return placementView(
       db,
       known,
-      { page, area, placement, listing: listings.get(placement.listing), shown: shown.get(placement.id) },
+      { page, ...standing, listing: listings.get(listing), shown: shown.get(id) },
       now,
-    ),
-  )
+    )
+  })
   return (await Promise.all(views)).filter((view) => view !== null)
 }
 
@@ -95,7 +96,7 @@ async function countsOnPage(
   shown: ReadonlyMap<string, ShownPlacement>,
 ): Promise<Counted> {
   const known = await asker.known()
-  const placements = shownPlacementsOf(page)
+  const placements = shownListingsOf(page)
   const troubles: Record<string, string> = {}
   const counted = [...listings].map(async ([id, listing]) => {
     const placement = placements.find((one) => one.listing === id)

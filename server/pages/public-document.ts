@@ -16,7 +16,7 @@ import { keepFrame } from './failure-document'
 import { subjectOf } from './page-subject'
 import { navigation, publishedPage } from './pages'
 import { termAt } from './term-page'
-import { listingCss } from './placement-css'
+import { pageCss } from './placement-css'
 import { listingPageView } from './view'
 import type { PublicAnswer } from './public-answer'
 import type { AskedPage } from './shown-on-page'
@@ -48,7 +48,7 @@ export async function publicDocument(
       { ...asked, page: asked.page ?? (await subjectOf(db, query)) },
       query,
     )
-    const css = listingCss(page)
+    const css = pageCss(page)
     const html = await renderDocument({ ...shared, page, css, pageId: found.id })
     return {
       status: 200,
@@ -66,7 +66,7 @@ export async function publicDocument(
       around === null
         ? null
         : await listingPageView(db, asker, around, { ...asked, page: { kind: 'entry', id: entry.id } }, query)
-    const css = listed === null ? '' : listingCss(listed)
+    const css = listed === null ? '' : pageCss(listed)
     const html = await renderDocument({
       ...shared,
       page: { ...entry.page, around: listed },
@@ -88,7 +88,7 @@ export async function publicDocument(
     const page = withoutEmpty(
       await listingPageView(db, asker, term, { ...asked, page: { kind: 'term', id: term.id } }),
     )
-    const css = listingCss(page)
+    const css = pageCss(page)
     const html = await renderDocument({ ...shared, page, css, pageId: null })
     return {
       status: 200,
@@ -148,7 +148,12 @@ function withoutEmpty(page: ListingPageView): ListingPageView {
     ...page,
     areas: page.areas.map((area) => ({
       ...area,
-      placements: area.placements.filter((placement) => placement.cards.length > 0),
+      bands: area.bands.map((band) => ({
+        ...band,
+        columns: band.columns.map((placements) =>
+          placements.filter((one) => one.kind !== 'listing' || one.cards.length > 0),
+        ),
+      })),
     })),
   }
 }
@@ -184,7 +189,7 @@ export async function renderDraft(
     navigation: links,
     path: draft.path,
     page: entry === null ? listed : { ...entry, around: listed },
-    css: listingCss(listed),
+    css: pageCss(listed),
     pageId: null,
     script: true,
     seen: null,

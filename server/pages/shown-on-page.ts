@@ -1,6 +1,6 @@
 import type { Listing } from '../../core/listing/definition'
 import type { Page } from '../../core/pages/definition'
-import { shownPlacementsOf } from '../../core/pages/standing'
+import { shownListingsOf } from '../../core/pages/standing'
 import type { ListingAsker, ShownPage } from '../listings/ask'
 import type { Asked } from '../listings/context'
 import { listingTrouble } from '../listings/troubles'
@@ -23,7 +23,7 @@ export interface ShownPlacement extends ShownPage {
 }
 
 /**
- * What every placement of a page shows. All listings are asked at once, save where one leaves out
+ * What every listing placed on a page shows. All listings are asked at once, save where one leaves out
  * what is shown above it: then they are asked in page order.
  */
 export async function shownOnPage(
@@ -33,7 +33,7 @@ export async function shownOnPage(
   pages: ReadonlyMap<string, string> = new Map(),
 ): Promise<ReadonlyMap<string, ShownPlacement>> {
   const cursorOf = (id: string) => pages.get(pageName(id)) ?? null
-  const placed = shownPlacementsOf(page).flatMap((placement) => {
+  const placed = shownListingsOf(page).flatMap((placement) => {
     const listing = listings.get(placement.listing)
     return listing === undefined ? [] : [{ id: placement.id, listing }]
   })

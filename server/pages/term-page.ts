@@ -80,7 +80,7 @@ async function pageOf(
       },
       amount: { ...listing.amount, take: most },
     })
-    return { id: key, listing: key, heading: name }
+    return { kind: 'listing', id: key, listing: key, heading: name }
   })
   const page = newPage(term.name, term.description)
   const [first = 'shelf'] = spotsOf(page)

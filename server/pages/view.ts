@@ -1,18 +1,20 @@
 import { readsText } from '../../core/cards/card'
 import { partKey } from '../../core/cards/parts'
 import type { Listing } from '../../core/listing/definition'
-import type { Page } from '../../core/pages/definition'
+import type { Page, PlacedFitting, PlacedListing } from '../../core/pages/definition'
 import { frames } from '../../core/pages/frames'
-import { standingOn } from '../../core/pages/standing'
-import type { Standing } from '../../core/pages/standing'
+import { columnsOn, shownListingsOf } from '../../core/pages/standing'
+import type { Standing, StandingColumn } from '../../core/pages/standing'
+import type { Picture } from '../../core/pictures/picture'
 import { shapeOf } from '../../core/shapes'
 import { groupsOf } from '../../core/shapes/grouping'
-import type { ListingPageView, PlacementView } from '../../site/view'
+import type { ListingPageView, PlacedFittingView, PlacedListingView, PlacementView } from '../../site/view'
 import type { Db } from '../db/client'
 import type { ListingAsker, ShownPage } from '../listings/ask'
-import { cardEntries } from '../listings/card-entries'
+import { cardEntries, picturesById } from '../listings/card-entries'
 import type { Asked, KnownSite } from '../listings/context'
 import { cardViews, columnTitle } from './card-views'
+import { shownPicture } from './entry-surroundings'
 import { pageAddress, pagesOf } from './page-subject'
 import { shownOnPage } from './shown-on-page'
 import type { AskedPage, ShownPlacement } from './shown-on-page'
@@ -28,18 +30,11 @@ export async function listingPageView(
 ): Promise<ListingPageView> {
   const known = await asker.known()
   const shown = answered ?? (await shownOnPage(asker, { page, listings }, asked, pagesOf(query)))
-  const views = await Promise.all(
-    standingOn(page).map(async ({ area, placement }) => {
-      const placing = {
-        page,
-        area,
-        placement,
-        listing: listings.get(placement.listing),
-        shown: shown.get(placement.id),
-      }
-      return { area, view: await placementView(db, known, placing, asked.now, query) }
-    }),
-  )
+  const columns = columnsOn(page)
+  const [pictures, ...placed] = await Promise.all([
+    groundPictures(db, columns),
+    ...columns.map(async (column) => ({ column, views: await columnViews(column) })),
+  ])
   return {
     kind: 'listings',
     title: page.title,
@@ -47,20 +42,63 @@ export async function listingPageView(
     frame: page.frame,
     areas: frames.get(page.frame).areas.map((area) => ({
       name: area.name,
-      placements: views.flatMap((one) => (one.area === area && one.view !== null ? [one.view] : [])),
+      bands: (page.areas[area.name] ?? []).flatMap((band) => {
+        const own = placed.filter((one) => one.column.band === band).map((one) => one.views)
+        const picture = band.background.is === 'picture' ? pictures.get(band.background.picture) : undefined
+        const view = { band, picture: shownPicture(picture ?? null, groundRoom), columns: own }
+        return own.some((views) => views.length > 0) ? [view] : []
+      }),
     })),
+  }
+
+  async function columnViews(column: StandingColumn): Promise<readonly PlacementView[]> {
+    const views = column.column.placements.map((placement) =>
+      placement.kind === 'listing'
+        ? placementView(
+            db,
+            known,
+            {
+              page,
+              ...column,
+              placement,
+              listing: listings.get(placement.listing),
+              shown: shown.get(placement.id),
+            },
+            asked.now,
+            query,
+          )
+        : fittingView(placement),
+    )
+    return (await Promise.all(views)).filter((view) => view !== null)
   }
 }
 
-/** Where a placement stands, and what it is answered with. */
-export interface Placing extends Standing {
+/** What a picture behind a band has at most, in CSS pixels. */
+const groundRoom = { width: 2400 }
+
+async function groundPictures(
+  db: Db,
+  columns: readonly StandingColumn[],
+): Promise<ReadonlyMap<number, Picture>> {
+  return picturesById(
+    db,
+    columns.flatMap(({ band }) => (band.background.is === 'picture' ? [band.background.picture] : [])),
+  )
+}
+
+function fittingView({ id, heading, fitting }: PlacedFitting): PlacedFittingView {
+  return { kind: 'fitting', id, heading, fitting }
+}
+
+/** Where a listing stands, and what it is answered with. */
+export interface Placing extends Standing<PlacedListing> {
   readonly page: Page
   readonly listing: Listing | undefined
   readonly shown: ShownPage | undefined
 }
 
 /**
- * One placement with the entries it shows; null when its listing is not there. `now` is epoch
+ * One placed listing with the entries it shows; null when its listing is not there. `now` is epoch
  * milliseconds.
  */
 export async function placementView(
@@ -69,17 +107,17 @@ export async function placementView(
   placing: Placing,
   now: number,
   query = new URLSearchParams(),
-): Promise<PlacementView | null> {
-  const { page, area, placement, listing, shown } = placing
+): Promise<PlacedListingView | null> {
+  const { page, box, placement, listing, shown } = placing
   if (listing === undefined) return null
   const entries = await cardEntries(db, shown?.ids ?? [], {
     zone: site.zone,
     picks: listing.from.by === 'hand' ? listing.from.picks : [],
     text: readsText(listing.card),
   })
-  const isFirst = standingOn(page)[0]?.placement.id === placement.id
+  const isFirst = shownListingsOf(page)[0]?.id === placement.id
   const cards = cardViews(
-    area,
+    box,
     listing,
     entries,
     {
@@ -94,6 +132,7 @@ export async function placementView(
   )
   const grouping = shapeOf(listing.shape).grouping?.(listing.shape) ?? null
   return {
+    kind: 'listing',
     id: placement.id,
     heading: placement.heading,
     name: listing.name,

@@ -5,8 +5,8 @@ import { shapeOf } from '../../core/shapes'
 import Document from '../../site/Document.vue'
 import EntryCard from '../../site/EntryCard.vue'
 import PlacedListing from '../../site/PlacedListing.vue'
-import { placementViewsOf } from '../../site/view'
-import type { CardView, NavigationLink, PageView, PlacementView } from '../../site/view'
+import { listingViewsOf } from '../../site/view'
+import type { CardView, NavigationLink, PageView, PlacedListingView } from '../../site/view'
 import type { Site } from '../site/site'
 
 export interface DocumentChoice {
@@ -60,8 +60,7 @@ export async function renderDocument(choice: DocumentChoice): Promise<string> {
 function isDriven(page: PageView): boolean {
   const listed = page.kind === 'listings' ? page : page.kind === 'entry' ? page.around : null
   return (
-    listed !== null &&
-    placementViewsOf(listed).some((placement) => shapeOf(placement.shape).isDriven === true)
+    listed !== null && listingViewsOf(listed).some((placement) => shapeOf(placement.shape).isDriven === true)
   )
 }
 
@@ -72,7 +71,7 @@ export async function renderSample(card: CardView, site: Pick<Site, 'locale'>): 
 }
 
 /** One placement as HTML. */
-export function renderPlacement(placement: PlacementView): Promise<string> {
+export function renderPlacement(placement: PlacedListingView): Promise<string> {
   return renderToString(createSSRApp({ render: () => h(PlacedListing, { placement }) }))
 }
 

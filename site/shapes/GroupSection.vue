@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import type { GroupView, PlacementView } from '../view'
+import type { GroupView, PlacedListingView } from '../view'
 import CardItem from './CardItem.vue'
 import { fromOf, nameOf, sectionId } from './group'
 
 /** The cards of a group under its name; an entry alone is named by its own card. */
-defineProps<{ placement: PlacementView; group: GroupView; named: boolean }>()
+defineProps<{ placement: PlacedListingView; group: GroupView; named: boolean }>()
 </script>
 
 <template>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import type { PlacementView } from '../view'
+import type { PlacedListingView } from '../view'
 import GroupSection from './GroupSection.vue'
 
-defineProps<{ placement: PlacementView }>()
+defineProps<{ placement: PlacedListingView }>()
 </script>
 
 <template>

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import type { PlacementView } from '../view'
+import type { PlacedListingView } from '../view'
 import GroupSection from './GroupSection.vue'
 import TabList from './TabList.vue'
 
 /** Cards one below the other; the script makes an index of their titles, with the chosen one beside it. */
-defineProps<{ placement: PlacementView }>()
+defineProps<{ placement: PlacedListingView }>()
 </script>
 
 <template>

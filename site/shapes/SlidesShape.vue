@@ -2,14 +2,14 @@
 import { computed } from 'vue'
 import type { ChosenShape } from '../../core/shapes'
 import EntryCard from '../EntryCard.vue'
-import type { PlacementView } from '../view'
+import type { PlacedListingView } from '../view'
 import { words } from '../words'
 
 /**
  * A row that scrolls; the script adds what moves it. After the carousel pattern of the WAI-ARIA
  * Authoring Practices.
  */
-const props = defineProps<{ placement: PlacementView }>()
+const props = defineProps<{ placement: PlacedListingView }>()
 const settings = computed(() => props.placement.shape as ChosenShape<'slides'>)
 const name = computed(() => props.placement.heading || props.placement.name)
 </script>

@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import type { PlacementView } from '../view'
+import type { PlacedListingView } from '../view'
 import { fromOf, nameOf, sectionId } from './group'
 
 /**
  * A tab for each group, for the script to bring into use: without it the groups stand one below the
  * other.
  */
-defineProps<{ placement: PlacementView; upright: boolean }>()
+defineProps<{ placement: PlacedListingView; upright: boolean }>()
 </script>
 
 <template>

@@ -2,9 +2,9 @@
 import { computed } from 'vue'
 import type { ChosenShape } from '../../core/shapes'
 import CardPart from '../CardPart.vue'
-import type { CardView, PlacementView } from '../view'
+import type { CardView, PlacedListingView } from '../view'
 
-const props = defineProps<{ placement: PlacementView }>()
+const props = defineProps<{ placement: PlacedListingView }>()
 const settings = computed(() => props.placement.shape as ChosenShape<'table'>)
 /** What an entry has in a column: one part, or none. */
 const partsOf = (card: CardView, key: string) => card.parts.filter((part) => part.key === key)

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { ChosenShape } from '../../core/shapes'
-import type { PlacementView } from '../view'
+import type { PlacedListingView } from '../view'
 import GroupSection from './GroupSection.vue'
 import TabList from './TabList.vue'
 
 /** Sections one below the other; the script makes them tabs. */
-const props = defineProps<{ placement: PlacementView }>()
+const props = defineProps<{ placement: PlacedListingView }>()
 const settings = computed(() => props.placement.shape as ChosenShape<'tabs'>)
 </script>
 

@@ -1,4 +1,4 @@
-import type { GroupView, PlacementView } from '../view'
+import type { GroupView, PlacedListingView } from '../view'
 import { words } from '../words'
 
 /** What a group is called. */
@@ -12,6 +12,6 @@ export function fromOf(group: GroupView): number | undefined {
 }
 
 /** The id of a group's section: the same each time the page is made, so that an open page knows it again. */
-export function sectionId(placement: PlacementView, group: GroupView): string {
+export function sectionId(placement: PlacedListingView, group: GroupView): string {
   return `${placement.id}-${encodeURIComponent(group.key)}`
 }

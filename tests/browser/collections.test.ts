@@ -126,7 +126,7 @@ describe('a collection of one’s own', () => {
     await waitForNoDialog(page)
 
     await openInBench(app, page, 'Field notes')
-    await press(page, 'button', 'Add a listing: Main')
+    await press(page, 'button', 'Add to Main')
     await press(page, 'menuitem', 'Beans')
     await waitForText(page, 'section[aria-label="The listing in words"]', 'Show all beans')
     await waitForStatus(page, 'Changes not live')

@@ -1,10 +1,13 @@
 import { randomUUID } from 'node:crypto'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Page as BrowserPage } from 'puppeteer-core'
-import type { Page, Placement } from '~~/core/pages/definition'
-import { areaWidthAt, frames } from '~~/core/pages/frames'
+import { newBand } from '~~/core/pages/bands/definition'
+import type { Band } from '~~/core/pages/bands/definition'
+import type { Page } from '~~/core/pages/definition'
+import { boxWidthOn, frames } from '~~/core/pages/frames'
 import type { FrameName } from '~~/core/pages/frames'
-import { placementsAt, shownPlacementsOf } from '~~/core/pages/standing'
+import { shownListingsOf } from '~~/core/pages/standing'
+import { readPage } from '~~/server/pages/stored-page'
 import { inBench, startApp, visitor } from './support/app'
 import type { App } from './support/app'
 import { press, waitFor, waitForStatus, waitForText } from './support/hands'
@@ -24,19 +27,19 @@ async function draft(): Promise<Page> {
     .select('draft')
     .where('path', '=', '/')
     .executeTakeFirstOrThrow()
-  return row.draft
+  return readPage(row.draft)
 }
 
 /** Publishes the home page in a frame, with a listing in each of its areas. */
 async function publish(frame: FrameName): Promise<void> {
   const page = await draft()
-  const [first] = shownPlacementsOf(page)
+  const [first] = shownListingsOf(page)
   if (first === undefined) throw new Error('Nothing stands on the page.')
   const areas = frames
     .get(frame)
-    .areas.map((area): [string, readonly Placement[]] => [
+    .areas.map((area, at): [string, readonly Band[]] => [
       area.name,
-      [{ ...first, id: randomUUID(), heading: area.title }],
+      [newBand(at + 1, [{ ...first, id: randomUUID(), heading: area.title }])],
     ])
   const published = JSON.stringify({ ...page, frame, areas: Object.fromEntries(areas) })
   await written(app, (trx) => trx.updateTable('pages').set({ published }).where('path', '=', '/').execute())
@@ -61,7 +64,7 @@ describe('a frame', () => {
         expect(boxes.map((one) => one.name)).toEqual(areas.map((area) => area.name))
         boxes.forEach((box, at) => {
           const area = areas[at]
-          expect(box.width, `${box.name} at ${width}`).toBeCloseTo(area ? areaWidthAt(area, width) : -1, 1)
+          expect(box.width, `${box.name} at ${width}`).toBeCloseTo(area ? boxWidthOn(area, width) : -1, 1)
           // What is read first stands no lower.
           expect(box.top).toBeGreaterThanOrEqual((boxes[at - 1]?.top ?? 0) - 0.5)
         })
@@ -82,10 +85,12 @@ describe('the frame of a page', () => {
     async (hand) => {
       const before = await draft()
       const page = await inBench(app, before.title)
-      await (await page.waitForSelector('summary'))?.press('Enter')
       const chosen = await waitFor(page, 'radio', 'Main and side')
       expect(await chosen.evaluate((radio) => radio.getAttribute('aria-checked'))).toBe('true')
-      const [inSide, shelved] = [placementsAt(before, 'side').length, before.shelf.length]
+      const [inSide, shelved] = [
+        before.areas.side?.[0]?.columns[0]?.placements.length ?? 0,
+        before.shelf.length,
+      ]
       if (hand === 'mouse') await press(page, 'radio', 'One column')
       else {
         await chosen.focus()
@@ -120,9 +125,9 @@ describe('the frame of a page', () => {
     expect(await outline()).toBe('none')
     await (await page.waitForSelector('section[aria-label="Side"] h2'))?.hover()
     await expect.poll(outline).toBe('dashed')
-    await (await waitFor(page, 'button', 'Add a listing: Main')).focus()
+    await (await waitFor(page, 'button', 'Add to Main')).focus()
     await page.mouse.move(0, 0)
-    await (await waitFor(page, 'button', 'Add a listing: Side')).focus()
+    await (await waitFor(page, 'button', 'Add to Side')).focus()
     await expect.poll(outline).toBe('dashed')
     await expect.poll(async () => (await edge('Side')) === (await edge('Main'))).toBe(false)
     await (await framed?.$('[data-area=main] h2'))?.hover()

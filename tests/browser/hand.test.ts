@@ -111,7 +111,7 @@ describe('a drawer', () => {
     const page = await benchOf('Orchard')
     await press(page, 'button', 'Orchard notes 6')
     await press(page, 'button', 'How many: 6 of them')
-    await press(page, 'button', 'Add a listing: Main')
+    await press(page, 'button', 'Add to Main')
     await press(page, 'menuitem', 'Plots')
     await waitFor(page, 'heading', 'What to show')
     const inSight = async () => {
@@ -155,7 +155,7 @@ describe('the keyboard', () => {
 
   it('finds in a menu by the first letter', async () => {
     const page = await benchOf('Orchard')
-    await press(page, 'button', 'Add a listing: Side')
+    await press(page, 'button', 'Add to Side')
     await waitFor(page, 'menuitem', 'Plots')
     await page.keyboard.press('p')
     await expect.poll(() => focused(page)).toBe('Plots')
@@ -178,7 +178,7 @@ describe('a switch', () => {
 describe('a draft', () => {
   it('goes on being saved where a placed listing was undone and done again', async () => {
     const page = await benchOf('Our years')
-    await press(page, 'button', 'Add a listing: Side')
+    await press(page, 'button', 'Add to Side')
     await press(page, 'menuitem', 'Lessons')
     await waitForStatus(page, 'Saved')
     await press(page, 'button', 'Undo: Place “Lessons”')

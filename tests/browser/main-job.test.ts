@@ -36,7 +36,7 @@ describe('the main job', () => {
   it('goes from signing in to a listing that keeps itself up to date', async () => {
     const bench = await inBench(app, 'Field notes')
 
-    await press(bench, 'button', 'Add a listing: Main')
+    await press(bench, 'button', 'Add to Main')
     await press(bench, 'menuitem', 'Field notes')
     await press(bench, 'button', 'Add a rule')
     await press(bench, 'menuitem', 'Topic')

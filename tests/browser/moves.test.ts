@@ -1,6 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Page } from 'puppeteer-core'
-import { placementsAt } from '~~/core/pages/standing'
+import { listingsStandingOn } from '~~/core/pages/standing'
+import { readPage } from '~~/server/pages/stored-page'
 import { inBench, openCollection, signedIn, startApp } from './support/app'
 import type { App } from './support/app'
 import { drag, press, waitFor, waitForStatus } from './support/hands'
@@ -102,8 +103,9 @@ describe('what is dragged by its handle comes to lie there', () => {
       .where('path', '=', '/orchard')
       .executeTakeFirstOrThrow()
     const names = await app.db.selectFrom('listings').select(['id', 'draft']).execute()
+    const inSide = listingsStandingOn(readPage(draft)).filter((one) => one.area.name === 'side')
     expect(
-      placementsAt(draft, 'side').map((one) => names.find(({ id }) => id === one.listing)?.draft.name),
+      inSide.map(({ placement }) => names.find(({ id }) => id === placement.listing)?.draft.name),
     ).toContain('Orchard notes')
     await page.close()
   })

@@ -2,7 +2,7 @@ import { sql } from 'kysely'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { gzipSync } from 'node:zlib'
 import { newListing, parseListing } from '~~/core/listing/definition'
-import { areaOf, areaWidthAt } from '~~/core/pages/frames'
+import { areaOf, boxWidthOn } from '~~/core/pages/frames'
 import { shapeOf } from '~~/core/shapes'
 import { startApp, visitor } from './support/app'
 import type { App } from './support/app'
@@ -53,7 +53,7 @@ describe('a public page', () => {
       const found = await page.evaluate(measure, area)
       const frameArea = areaOf('main-side', area)
       if (!frameArea) throw new Error('no such area')
-      expect(found.width).toBeCloseTo(areaWidthAt(frameArea, width), 1)
+      expect(found.width).toBeCloseTo(boxWidthOn(frameArea, width), 1)
       const heights = found.cards.map((card) => card.natural)
       const placed = shapeOf(listing.shape).layout(listing.shape, heights, found.width)
       expect(found.cards.length).toBeGreaterThan(3)

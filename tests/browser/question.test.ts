@@ -134,7 +134,7 @@ describe('the question of a listing', () => {
 
   it('takes entries picked by hand, several at once, with words of their own', async () => {
     const page = await inBench(app, 'Orchard', { width: 1280, height: 800 })
-    await press(page, 'button', 'Add a listing: Main')
+    await press(page, 'button', 'Add to Main')
     await press(page, 'menuitem', 'Growers’ words')
     await press(page, 'radio', 'By hand')
     await press(page, 'button', 'Pick entries')
@@ -215,7 +215,7 @@ describe('the question of a listing', () => {
 
   it('says what is wrong with a rule, and shows nothing by it', async () => {
     const page = await inBench(app, 'Seed shelf')
-    await press(page, 'button', 'Add a listing: Main')
+    await press(page, 'button', 'Add to Main')
     await press(page, 'menuitem', 'Seed shelf')
     await press(page, 'button', 'Add a rule')
     await press(page, 'menuitem', 'Published')
@@ -237,7 +237,7 @@ describe('the question of a listing', () => {
   })
   it('has rules that are dragged into groups', async () => {
     const page = await inBench(app, 'Plots', { width: 1280, height: 900 })
-    await press(page, 'button', 'Add a listing: Main')
+    await press(page, 'button', 'Add to Main')
     await press(page, 'menuitem', 'Plots')
     for (const rule of ['Group of rules', 'Published']) {
       await press(page, 'button', 'Add a rule')

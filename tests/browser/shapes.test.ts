@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Page } from 'puppeteer-core'
 import { newListing } from '~~/core/listing/definition'
-import { areaOf, areaWidthAt } from '~~/core/pages/frames'
+import { areaOf, boxWidthOn } from '~~/core/pages/frames'
 import { widthsOf } from '~~/core/pictures/picture'
 import { pictureWidthsOf, shapeOf, shapes } from '~~/core/shapes'
 import type { ShapeChoice, ShapeName } from '~~/core/shapes'
@@ -102,7 +102,7 @@ describe('every shape', () => {
           })
           .toEqual([])
         const { width: box, groups } = await measured(page)
-        expect(box).toBeCloseTo(areaWidthAt(area, width), 1)
+        expect(box).toBeCloseTo(boxWidthOn(area, width), 1)
         expect(groups.length).toBeGreaterThan(0)
         for (const cards of groups) expect(cards.length).toBeGreaterThan(0)
       }
@@ -129,7 +129,7 @@ describe('every shape', () => {
               original: Number(one.getAttribute('width')),
             })),
         )
-        const box = areaWidthAt(area, width)
+        const box = boxWidthOn(area, width)
         const known = pictureWidthsOf(shape).findLast((one) => one.from <= box)
         const expected = (box - (known?.minus ?? 0)) / (known?.parts ?? 1)
         for (const { fetched, shown, original } of pictures) {

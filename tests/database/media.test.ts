@@ -1,6 +1,8 @@
 import sharp from 'sharp'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { PictureFormat } from '~~/core/pictures/picture'
+import { newPage } from '~~/core/pages/definition'
+import { withBandChanged } from '~~/core/pages/moves'
 import { addEntry, saveEntry } from '~~/server/content/entries'
 import { addMedia, mediaTable, mediaUses, saveMedia, setMediaDeleted } from '~~/server/media/media'
 import { originalFile, rangeOf } from '~~/server/media/originals'
@@ -299,6 +301,36 @@ describe('who may have a file', () => {
     ])
     await setMediaDeleted(test.db, media.id, true)
     expect(await rendition(test.db, media.hash, 31, 'webp')).toBeNull()
+  })
+
+  it('is everybody’s behind a band of a page that they see, and counts as used by its draft', async () => {
+    const media = await addMedia(test.db, await drawn(35, 30).png().toBuffer(), 'band.png')
+    const page = newPage('With a band')
+    const [band] = page.areas.main ?? []
+    if (band === undefined) throw new Error('A page has a main area.')
+    const behind = JSON.stringify(
+      withBandChanged(page, band.id, (one) => ({
+        ...one,
+        background: { is: 'picture', picture: media.id, colour: '#000000', veil: 40 },
+      })),
+    )
+    const { id } = await test.db
+      .insertInto('pages')
+      .values({ path: '/banded', position: 9, draft: behind, draft_by: null, published: null })
+      .returning('id')
+      .executeTakeFirstOrThrow()
+    const isPublic = () => isPublicFile(test.db, media.hash, Date.now())
+    expect(await isPublic()).toBe(false)
+    expect(await mediaUses(test.db, media.id)).toEqual([
+      { kind: 'page', id, name: 'With a band', collection: null },
+    ])
+    expect((await mediaTable(test.db, { ...all, search: 'band.png' })).rows[0]?.uses).toBe(1)
+    const plain = JSON.stringify(page)
+    await test.db.updateTable('pages').set({ draft: plain, published: behind }).where('id', '=', id).execute()
+    expect(await isPublic()).toBe(true)
+    expect(await mediaUses(test.db, media.id)).toHaveLength(1)
+    await test.db.deleteFrom('pages').where('id', '=', id).execute()
+    expect(await isPublic()).toBe(false)
   })
 
   it('counts picks of listings among what uses it', async () => {

@@ -3,6 +3,7 @@ import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest'
 import { newListing } from '~~/core/listing/definition'
 import { newPage } from '~~/core/pages/definition'
 import type { Page } from '~~/core/pages/definition'
+import { withPlacementsAt } from '~~/core/pages/moves'
 import { Problem } from '~~/server/http/problem'
 import { addEntry } from '~~/server/content/entries'
 import { collectionUses } from '~~/server/content/collection-uses'
@@ -47,10 +48,9 @@ beforeEach(async () => {
 
 /** A page with one listing in Main, as the bench sends it. */
 function draft(version: number, listingVersion = 0, listing: string = randomUUID(), name = 'Latest') {
-  const placed: Page = {
-    ...newPage('Home'),
-    areas: { main: [{ id: randomUUID(), listing, heading: '' }], side: [] },
-  }
+  const placed: Page = withPlacementsAt(newPage('Home'), '1/0', [
+    { kind: 'listing', id: randomUUID(), listing, heading: '' },
+  ])
   return {
     version,
     page: placed,
@@ -118,7 +118,7 @@ describe('the draft of a page', () => {
     await saveDraft(
       test.db,
       pageId,
-      { ...placed, version: 2, page: { ...page, areas: { main: [], side: [] } }, listings: [] },
+      { ...placed, version: 2, page: { ...page, areas: {} }, listings: [] },
       site.writer,
     )
     const refused: unknown = await saveDraft(test.db, pageId, draft(3, 0, id), site.writer).catch(

@@ -1,3 +1,6 @@
+import { newFitting } from '~~/core/fittings'
+import { newPage } from '~~/core/pages/definition'
+import { withPlacementsAt } from '~~/core/pages/moves'
 import { readdirSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
 import fc from 'fast-check'
@@ -186,14 +189,10 @@ export function bodies(ids: {
     },
   }
   const id = '6f0a3b1e-0000-4000-8000-000000000001'
-  const page = {
-    version: 1,
-    title: 'Page',
-    introduction: '',
-    frame: 'main-side',
-    areas: { main: [{ id, listing: id, heading: '' }], side: [] },
-    shelf: [],
-  }
+  const page = withPlacementsAt(newPage('Page'), '1/0', [
+    { kind: 'listing', id, listing: id, heading: '' },
+    { kind: 'fitting', id: `${id.slice(0, -1)}2`, heading: '', fitting: newFitting('heading') },
+  ])
   const text = {
     type: 'doc',
     content: [

@@ -30,7 +30,7 @@ const groups = computed(() => {
 
 function nameOf(placementId: string): string {
   const placement = placementsOf(draft.page).find((one) => one.id === placementId)
-  return placement === undefined ? '' : (draft.document.listings[placement.listing]?.name ?? '')
+  return placement === undefined ? '' : draft.nameOf(placement)
 }
 
 function mend(finding: Finding, way: Mend) {

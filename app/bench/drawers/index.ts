@@ -13,6 +13,8 @@ const loaders: Readonly<Record<DrawerName, Loader>> = {
   why: () => import('./WhyDrawer.vue'),
   next: () => import('./NextDrawer.vue'),
   checks: () => import('./ChecksDrawer.vue'),
+  fitting: () => import('./FittingDrawer.vue'),
+  band: () => import('./BandDrawer.vue'),
 }
 
 /**
@@ -28,6 +30,8 @@ export const drawers: Readonly<Record<DrawerName, Component>> = {
   why: fetchedLater(loaders.why),
   next: fetchedLater(loaders.next),
   checks: fetchedLater(loaders.checks),
+  fitting: fetchedLater(loaders.fitting),
+  band: fetchedLater(loaders.band),
 }
 
 /** What fetches each drawer, so that none has to be waited for. */

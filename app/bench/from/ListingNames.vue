@@ -1,13 +1,12 @@
 <script setup lang="ts">
 import type { Listing } from '~~/core/listing/definition'
 import type { Placement } from '~~/core/pages/definition'
-import { useDraft } from '../../stores/bench/draft'
 import { useSelection } from '../../stores/bench/selection'
+import PlacementHeading from '../PlacementHeading.vue'
 import { words } from './words'
 
 /** What a listing is called in the bench, and what visitors read above it. */
 defineProps<{ listing: Listing; placement: Placement }>()
-const draft = useDraft()
 const selection = useSelection()
 
 function rename(name: string) {
@@ -24,13 +23,7 @@ function rename(name: string) {
       :model-value="listing.name"
       @update:model-value="rename"
     />
-    <v-text-field
-      :label="words.heading"
-      :hint="words.headingHint"
-      maxlength="160"
-      :model-value="placement.heading"
-      @update:model-value="draft.editPlacement(placement.id, 'Heading', { heading: $event ?? '' }, 'heading')"
-    />
+    <PlacementHeading :placement="placement" />
   </div>
 </template>
 

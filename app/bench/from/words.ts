@@ -61,6 +61,4 @@ export const words = {
   gone: 'not on the site now: skipped',
   lost: 'Deleted: skipped',
   name: 'Name',
-  heading: 'Heading on the page',
-  headingHint: 'Empty for none',
 } as const

@@ -20,9 +20,9 @@ const selection = useSelection()
 
 /** On which pages the box is so wide where the listing stands; nothing on the shelf. */
 function place(from: number): string | null {
-  if (selection.area === undefined) return null
-  const page = pageWidthFor(selection.area, from)
-  return page === null ? words.neverSoWide(widestOf(selection.area)) : words.onPagesFrom(page)
+  if (selection.place === undefined) return null
+  const page = pageWidthFor(selection.place, from)
+  return page === null ? words.neverSoWide(widestOf(selection.place)) : words.onPagesFrom(page)
 }
 
 /** Widest first, as designers think of it. */

@@ -154,6 +154,9 @@ async function putBack(gone: MediaRow) {
               <NuxtLink v-if="use.kind === 'entry'" :to="`/bench/content/${use.collection}/${use.id}`">{{
                 use.name
               }}</NuxtLink>
+              <NuxtLink v-else-if="use.kind === 'page'" :to="`/bench/pages/${use.id}`">{{
+                use.name
+              }}</NuxtLink>
               <template v-else>{{ use.name }}</template>
             </li>
           </ul>

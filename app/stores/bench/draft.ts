@@ -4,14 +4,22 @@ import { changedListings } from '~~/core/edits/document'
 import type { PageDocument } from '~~/core/edits/document'
 import { beginHistory, edited, redone, undone } from '~~/core/edits/history'
 import type { History } from '~~/core/edits/history'
+import { fittingLabel, newFitting } from '~~/core/fittings'
+import type { FittingName } from '~~/core/fittings'
 import type { Listing } from '~~/core/listing/definition'
 import { begunListing } from '~~/core/listing/begun'
 import type { BegunWith } from '~~/core/listing/begun'
 import { parseListing } from '~~/core/listing/definition'
-import { withPlacementChanged, withPlacementMoved, withPlacementsAt } from '~~/core/pages/moves'
+import {
+  withBandChanged,
+  withPlacementChanged,
+  withPlacementMoved,
+  withPlacementsAt,
+} from '~~/core/pages/moves'
 import { placementsAt, spotOf } from '~~/core/pages/standing'
+import type { Band } from '~~/core/pages/bands/definition'
 import { newPage } from '~~/core/pages/definition'
-import type { Page, Placement, Spot } from '~~/core/pages/definition'
+import type { Page, PlacedFitting, PlacedListing, Placement, Spot } from '~~/core/pages/definition'
 import type { EditedPage, EntriesOfPage } from '~~/core/pages/answers'
 import { request } from '../../shared/http'
 
@@ -77,19 +85,33 @@ export const useDraft = defineStore('draft', () => {
     apply(title, subject ?? null, (before) => ({ ...before, page: change(before.page) }))
   }
 
-  /** Changes how a listing stands on this page. */
+  /** Changes how something stands on this page, or what is set for a fitting. */
   function editPlacement(
     id: string,
     title: string,
-    change: Partial<Pick<Placement, 'heading'>>,
+    change: (placement: Placement) => Placement,
     subject: string,
   ): void {
     editPage(title, (before) => withPlacementChanged(before, id, change), `${id} ${subject}`)
   }
 
+  /** Changes a band. */
+  function editBand(id: number, title: string, change: (band: Band) => Band, subject?: string): void {
+    editPage(
+      title,
+      (before) => withBandChanged(before, id, change),
+      subject === undefined ? undefined : `band ${id} ${subject}`,
+    )
+  }
+
   /** Places a new listing of a collection at a spot; the id of where it stands. */
   function place(spot: Spot, name: string, collection: BegunWith): string {
-    const placement: Placement = { id: crypto.randomUUID(), listing: crypto.randomUUID(), heading: '' }
+    const placement: PlacedListing = {
+      kind: 'listing',
+      id: crypto.randomUUID(),
+      listing: crypto.randomUUID(),
+      heading: '',
+    }
     apply(`Place “${name}”`, null, (before) => ({
       page: withPlacementsAt(before.page, spot, [...placementsAt(before.page, spot), placement]),
       listings: { ...before.listings, [placement.listing]: begunListing(name, collection) },
@@ -97,24 +119,44 @@ export const useDraft = defineStore('draft', () => {
     return placement.id
   }
 
-  /** Places a listing like one that is placed, right after it; the id of where it stands. */
+  /** Places a new fitting at a spot; the id of where it stands. */
+  function placeFitting(spot: Spot, name: FittingName): string {
+    const placement: PlacedFitting = {
+      kind: 'fitting',
+      id: crypto.randomUUID(),
+      heading: '',
+      fitting: newFitting(name),
+    }
+    editPage(`Place “${nameOf(placement)}”`, (before) =>
+      withPlacementsAt(before, spot, [...placementsAt(before, spot), placement]),
+    )
+    return placement.id
+  }
+
+  /**
+   * Places a thing like one that is placed, right after it; a listing with a name of its own. The id
+   * of where it stands.
+   */
   function duplicate(placement: Placement, name: string): string {
-    const copy: Placement = { ...placement, id: crypto.randomUUID(), listing: crypto.randomUUID() }
+    const own = { ...placement, id: crypto.randomUUID() }
+    const copy: Placement = own.kind === 'listing' ? { ...own, listing: crypto.randomUUID() } : own
     const spot = spotOf(page.value, placement.id) ?? 'shelf'
     apply(`Duplicate “${nameOf(placement)}”`, null, (before) => {
-      const original = before.listings[placement.listing]
-      if (original === undefined) return before
+      const original = placement.kind === 'listing' ? before.listings[placement.listing] : undefined
       const there = placementsAt(before.page, spot)
       const at = there.findIndex((one) => one.id === placement.id) + 1
       return {
         page: withPlacementsAt(before.page, spot, there.toSpliced(at, 0, copy)),
-        listings: { ...before.listings, [copy.listing]: { ...original, name } },
+        listings:
+          copy.kind === 'listing' && original !== undefined
+            ? { ...before.listings, [copy.listing]: { ...original, name } }
+            : before.listings,
       }
     })
     return copy.id
   }
 
-  /** Takes a listing off the page, also off its shelf. Undo brings it back. */
+  /** Takes a thing off the page, also off its shelf. Undo brings it back. */
   function remove(placement: Placement): void {
     const spot = spotOf(page.value, placement.id)
     if (spot === null) return
@@ -134,9 +176,11 @@ export const useDraft = defineStore('draft', () => {
     )
   }
 
-  /** What a placed listing is called in the bench. */
+  /** What a placed thing is called in the bench. */
   function nameOf(placement: Placement): string {
-    return document.value.listings[placement.listing]?.name ?? ''
+    return placement.kind === 'fitting'
+      ? fittingLabel(placement.fitting)
+      : (document.value.listings[placement.listing]?.name ?? '')
   }
 
   function replace(title: string, next: PageDocument): void {
@@ -194,7 +238,9 @@ export const useDraft = defineStore('draft', () => {
     editListing,
     editPage,
     editPlacement,
+    editBand,
     place,
+    placeFitting,
     duplicate,
     remove,
     move,

@@ -1,21 +1,27 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import type { Finding } from '~~/core/checks/define'
+import type { FittingName } from '~~/core/fittings'
 import type { BegunWith } from '~~/core/listing/begun'
 import { clauses } from '~~/core/listing/definition'
 import type { Clause, Listing } from '~~/core/listing/definition'
-import { placementsOf, spotOf } from '~~/core/pages/standing'
-import type { Placement, Spot } from '~~/core/pages/definition'
-import { areaOf, areaWidthAt, widestOf } from '~~/core/pages/frames'
-import type { Area } from '~~/core/pages/frames'
+import type { Band } from '~~/core/pages/bands/definition'
+import type { PlacedFitting, Placement, Spot } from '~~/core/pages/definition'
+import { boxWidthOn, widestOf } from '~~/core/pages/frames'
+import type { Box } from '~~/core/pages/frames'
+import { bandOn } from '~~/core/pages/moves'
+import { placementsOf, standingOn } from '~~/core/pages/standing'
 import type { ListingCounts } from '~~/core/query/answers'
 import type { BoxWidths } from '~~/core/shapes/define'
 import { useDraft } from './draft'
 import { useShown } from './shown'
 import { useView } from './view'
 
-/** What can stand beside the page: the settings of a clause, or something about the listing or the page. */
-export type DrawerName = Clause | 'why' | 'next' | 'checks'
+/**
+ * What can stand beside the page: the settings of a clause, of a fitting or of a band, or something
+ * about the listing or the page.
+ */
+export type DrawerName = Clause | 'why' | 'next' | 'checks' | 'fitting' | 'band'
 
 /** What a press on the page is meant for. */
 export type PagePress =
@@ -23,12 +29,18 @@ export type PagePress =
   | { readonly on: 'placement'; readonly placement: string }
   | { readonly on: 'part'; readonly placement: string; readonly part: string }
 
+function isOfListing(drawer: DrawerName): boolean {
+  return drawer !== 'fitting' && drawer !== 'band'
+}
+
 /** What is chosen on the page, and what stands beside it. */
 export const useSelection = defineStore('selection', () => {
   const draft = useDraft()
   const shown = useShown()
   const view = useView()
   const chosenId = ref<string | null>(null)
+  /** The band that is chosen, by its number; then no placement is. */
+  const chosenBand = ref<number | null>(null)
   const pointedId = ref<string | null>(null)
   /** The area pointed at, at the left or on the page. */
   const pointedArea = ref<string | null>(null)
@@ -42,27 +54,40 @@ export const useSelection = defineStore('selection', () => {
   const chosen = computed<Placement | null>(
     () => placementsOf(draft.page).find((one) => one.id === chosenId.value) ?? null,
   )
+  /** The listing that the chosen placement shows, by its id; null where it is another thing. */
+  const listingId = computed(() => (chosen.value?.kind === 'listing' ? chosen.value.listing : null))
   const listing = computed<Listing | null>(() =>
-    chosen.value === null ? null : (draft.document.listings[chosen.value.listing] ?? null),
+    listingId.value === null ? null : (draft.document.listings[listingId.value] ?? null),
   )
-  /** The area in which the chosen listing stands; none on the shelf. */
-  const area = computed<Area | undefined>(() => {
-    const spot = chosenId.value === null ? null : spotOf(draft.page, chosenId.value)
-    return spot === null || spot === 'shelf' ? undefined : areaOf(draft.page.frame, spot)
-  })
-  /** How wide its box is at the width of the page that is looked at. */
+  const fitting = computed<PlacedFitting | null>(() =>
+    chosen.value?.kind === 'fitting' ? chosen.value : null,
+  )
+  const band = computed<Band | null>(() =>
+    chosenBand.value === null ? null : (bandOn(draft.page, chosenBand.value) ?? null),
+  )
+  /** The box that the chosen thing stands in; none on the shelf. */
+  const place = computed<Box | undefined>(
+    () => standingOn(draft.page).find((one) => one.placement.id === chosenId.value)?.box,
+  )
+  /** How wide that is at the width of the page that is looked at. */
   const box = computed<BoxWidths | undefined>(
-    () => area.value && { now: areaWidthAt(area.value, view.pageWidth), widest: widestOf(area.value) },
+    () => place.value && { now: boxWidthOn(place.value, view.pageWidth), widest: widestOf(place.value) },
   )
   const counts = computed<ListingCounts | null>(() =>
-    chosen.value === null ? null : (shown.counts[chosen.value.listing] ?? null),
+    listingId.value === null ? null : (shown.counts[listingId.value] ?? null),
   )
-  /** All but the checks are about the chosen listing. */
-  const drawer = computed(() => (listing.value === null && opened.value !== 'checks' ? null : opened.value))
+  /** Of a fitting and a band there is one; all others but the checks are about the chosen listing. */
+  const drawer = computed<DrawerName | null>(() => {
+    if (opened.value === null || opened.value === 'checks') return opened.value
+    if (fitting.value !== null) return 'fitting'
+    if (band.value !== null) return 'band'
+    return listing.value === null ? null : opened.value
+  })
   const clause = computed<Clause | null>(() => clauses.find((one) => one === drawer.value) ?? null)
 
   function open(): void {
     chosenId.value = null
+    chosenBand.value = null
     opened.value = null
     openPart.value = null
     pointedPart.value = null
@@ -72,8 +97,17 @@ export const useSelection = defineStore('selection', () => {
   function choose(placementId: string | null): void {
     pointedPart.value = null
     chosenId.value = placementId
-    if (placementId !== null) opened.value ??= 'from'
-    else if (clause.value !== null) opened.value = null
+    chosenBand.value = null
+    if (chosen.value?.kind === 'fitting') opened.value = 'fitting'
+    else if (opened.value === null || !isOfListing(opened.value))
+      opened.value = placementId === null ? null : 'from'
+  }
+
+  /** Chooses a band, and opens what is set for it. */
+  function chooseBand(id: number): void {
+    choose(null)
+    chosenBand.value = id
+    openDrawer('band')
   }
 
   /** Opens what stands beside the page, and goes on there; null closes it. */
@@ -113,13 +147,19 @@ export const useSelection = defineStore('selection', () => {
     change: (listing: Listing) => Listing,
     subject?: string,
   ): string | null {
-    return chosen.value === null ? null : draft.editListing(chosen.value.listing, title, change, subject)
+    return listingId.value === null ? null : draft.editListing(listingId.value, title, change, subject)
   }
 
   /** Places a new listing of a collection at a spot, chooses it and opens what it shows. */
-  function place(spot: Spot, name: string, collection: BegunWith): void {
+  function placeListing(spot: Spot, name: string, collection: BegunWith): void {
     choose(draft.place(spot, name, collection))
     opened.value = 'from'
+  }
+
+  /** Places a new fitting at a spot, chooses it and opens what can be set. */
+  function placeFitting(spot: Spot, name: FittingName): void {
+    choose(draft.placeFitting(spot, name))
+    openDrawer('fitting')
   }
 
   return {
@@ -132,17 +172,23 @@ export const useSelection = defineStore('selection', () => {
     openPart,
     pointedPart,
     chosen,
+    chosenBand,
+    listingId,
     listing,
-    area,
+    fitting,
+    band,
+    place,
     box,
     counts,
     open,
     choose,
+    chooseBand,
     openDrawer,
     openCardPart,
     press,
     lookAt,
     editListing,
-    place,
+    placeListing,
+    placeFitting,
   }
 })

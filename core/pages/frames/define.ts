@@ -1,5 +1,5 @@
 /**
- * From a page width on, an area is factor × page width + plus wide. All in CSS pixels; the factor is
+ * From a page width on, a box is factor × page width + plus wide. All in CSS pixels; the factor is
  * at least 0 and at most 1.
  */
 export interface WidthSegment {
@@ -8,14 +8,20 @@ export interface WidthSegment {
   readonly plus: number
 }
 
+/** Something on a page that is as wide as the page lets it be. */
+export interface Box {
+  /** Rising by `from`; the first is at 0. */
+  readonly widths: readonly WidthSegment[]
+}
+
 /** A named place of a frame. */
-export interface Area {
+export interface Area extends Box {
   readonly name: string
   readonly title: string
   /** Whether it holds what stands beside the main thing. */
   readonly isAside?: true
-  /** Rising by `from`; the first is at 0. */
-  readonly widths: readonly WidthSegment[]
+  /** Whether nothing stands beside it, so that a band of it can reach from edge to edge of the page. */
+  readonly isAcross?: true
 }
 
 /** A row of a frame's plan: the areas beside each other, with the parts of the row that each takes. */
@@ -40,18 +46,18 @@ export function defineFrame<const Name extends string, const AreaName extends st
   return frame
 }
 
-/** How wide an area gets on the widest of pages, in CSS pixels; Infinity where it grows with the page. */
-export function widestOf(area: Area): number {
+/** How wide a box gets on the widest of pages, in CSS pixels; Infinity where it grows with the page. */
+export function widestOf(box: Box): number {
   return Math.max(
-    ...area.widths.map(({ factor, plus }, at) => {
-      const next = area.widths[at + 1]?.from
+    ...box.widths.map(({ factor, plus }, at) => {
+      const next = box.widths[at + 1]?.from
       return factor === 0 ? plus : next === undefined ? Infinity : factor * (next - 1) + plus
     }),
   )
 }
 
-/** How wide an area is on a page of this width, in CSS pixels; never below 0. */
-export function areaWidthAt(area: Area, pageWidth: number): number {
-  const segment = area.widths.filter((one) => one.from <= pageWidth).at(-1)
+/** How wide a box is on a page of this width, in CSS pixels; never below 0. */
+export function boxWidthOn(box: Box, pageWidth: number): number {
+  const segment = box.widths.filter((one) => one.from <= pageWidth).at(-1)
   return segment ? Math.max(0, segment.factor * pageWidth + segment.plus) : 0
 }

@@ -6,11 +6,11 @@ export const front = defineFrame({
   name: 'front',
   title: 'Front page',
   areas: [
-    { name: 'top', title: 'Top', widths: wholeWidth },
-    { name: 'main', title: 'Main', widths: wholeWidth },
+    { name: 'top', title: 'Top', isAcross: true, widths: wholeWidth },
+    { name: 'main', title: 'Main', isAcross: true, widths: wholeWidth },
     { name: 'first-half', title: 'First half', widths: sharedBeside(2, 56) },
     { name: 'second-half', title: 'Second half', widths: sharedBeside(2, 56) },
-    { name: 'foot', title: 'Foot', widths: wholeWidth },
+    { name: 'foot', title: 'Foot', isAcross: true, widths: wholeWidth },
   ],
   plan: [
     [['top', 1]],

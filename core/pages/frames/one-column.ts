@@ -5,6 +5,6 @@ import { wholeWidth } from './widths'
 export const oneColumn = defineFrame({
   name: 'one-column',
   title: 'One column',
-  areas: [{ name: 'main', title: 'Main', widths: wholeWidth }],
+  areas: [{ name: 'main', title: 'Main', isAcross: true, widths: wholeWidth }],
   plan: [[['main', 1]]],
 })

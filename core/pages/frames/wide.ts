@@ -5,7 +5,7 @@ import { edgeToEdge } from './widths'
 export const wide = defineFrame({
   name: 'wide',
   title: 'Edge to edge',
-  areas: [{ name: 'main', title: 'Main', widths: edgeToEdge }],
+  areas: [{ name: 'main', title: 'Main', isAcross: true, widths: edgeToEdge }],
   plan: [[['main', 1]]],
   isEdgeToEdge: true,
 })

@@ -2,7 +2,9 @@ import { randomUUID } from 'node:crypto'
 import { sql } from 'kysely'
 import { newListing, storedListing } from '../../../core/listing/definition'
 import type { Listing } from '../../../core/listing/definition'
+import { newBand } from '../../../core/pages/bands/definition'
 import { newPage } from '../../../core/pages/definition'
+import type { Placement } from '../../../core/pages/definition'
 import { entryMarks } from '../../../core/content/entry'
 import { defaultAmount } from '../../../core/listing/amount'
 import { addCollection } from '../../../server/content/collections'
@@ -83,10 +85,15 @@ async function publish(db: Db, path: string, listings: readonly Listing[]): Prom
   }))
   for (const { listing: id, definition } of placed)
     await db.insertInto('listings').values({ id, draft: definition, published: definition }).execute()
-  const main = placed.map(({ id, listing, heading }) => ({ id, listing, heading }))
+  const things = placed.map(({ id, listing, heading }): Placement => ({
+    kind: 'listing',
+    id,
+    listing,
+    heading,
+  }))
   const page = JSON.stringify({
     ...newPage('The log', 'All that was seen on the walks.'),
-    areas: { main: main.slice(0, 1), side: main.slice(1) },
+    areas: { main: [newBand(1, things.slice(0, 1))], side: [newBand(2, things.slice(1))] },
   })
   const now = new Date()
   await db

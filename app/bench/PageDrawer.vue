@@ -1,0 +1,108 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { formatDate } from '~~/core/formats/dates'
+import { useDraft } from '../stores/bench/draft'
+import { useCatalogue } from '../stores/catalogue'
+import { useSession } from '../stores/session'
+import FrameChoice from './FrameChoice.vue'
+import SidePanel from './SidePanel.vue'
+import { words as bench } from './words'
+
+/** What is set for the page itself: what visitors read at its head, how its areas are arranged, when it went live. */
+const draft = useDraft()
+const catalogue = useCatalogue()
+const session = useSession()
+const words = {
+  page: 'This page',
+  hint: 'Choose something on the page or at the left to see and change it here.',
+  title: 'Title',
+  introduction: 'Introduction',
+  titleOfEntries: 'Name of this page in the bench',
+  address: 'Address',
+  liveSince: (day: string) => `Live since ${day}`,
+  entriesHint: 'Visitors read each entry’s own title. What stands in the areas comes after every entry.',
+}
+
+const live = computed(() => {
+  if (draft.publishedAt === null) return bench.neverLive
+  const since = words.liveSince(formatDate(draft.publishedAt, catalogue.catalogue))
+  return draft.differsFromLive ? `${since} · ${bench.notLive}` : since
+})
+
+function setTitle(title: string) {
+  if (title.trim() !== '') draft.editPage('Title', (page) => ({ ...page, title: title.trim() }), 'title')
+}
+</script>
+
+<template>
+  <SidePanel :title="words.page" :hint="words.hint">
+    <div class="fields" :inert="!session.maySetUp">
+      <v-text-field
+        :label="draft.entries === null ? words.title : words.titleOfEntries"
+        maxlength="160"
+        :model-value="draft.page.title"
+        @update:model-value="setTitle"
+      />
+      <p v-if="draft.entries" class="note">{{ words.entriesHint }}</p>
+      <v-textarea
+        v-else
+        :label="words.introduction"
+        rows="3"
+        auto-grow
+        maxlength="2000"
+        :model-value="draft.page.introduction"
+        @update:model-value="
+          draft.editPage('Introduction', (page) => ({ ...page, introduction: $event ?? '' }), 'introduction')
+        "
+      />
+      <FrameChoice />
+      <dl>
+        <div>
+          <dt>{{ words.address }}</dt>
+          <dd>{{ draft.path }}</dd>
+        </div>
+        <div>
+          <dt>{{ bench.live }}</dt>
+          <dd>{{ live }}</dd>
+        </div>
+      </dl>
+    </div>
+  </SidePanel>
+</template>
+
+<style scoped>
+.fields {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 14px;
+}
+
+.note {
+  font-size: var(--size-note);
+  line-height: 1.4;
+  color: var(--soft);
+}
+
+dl {
+  display: grid;
+  gap: 6px;
+  margin: 0;
+  padding-top: 12px;
+  border-top: 1px solid var(--line);
+  font-size: var(--size-small);
+}
+
+dl div {
+  display: grid;
+  grid-template-columns: 76px minmax(0, 1fr);
+}
+
+dt {
+  color: var(--soft);
+}
+
+dd {
+  margin: 0;
+  overflow-wrap: anywhere;
+}
+</style>

@@ -1,0 +1,52 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { fittings } from '~~/core/fittings'
+import type { FittingChoice } from '~~/core/fittings'
+import { useDraft } from '../../stores/bench/draft'
+import { useSelection } from '../../stores/bench/selection'
+import { fittingSettings } from '../fittings'
+import PlacementHeading from '../PlacementHeading.vue'
+
+/** What is set for the chosen fitting. */
+const draft = useDraft()
+const selection = useSelection()
+const placement = computed(() => selection.fitting)
+const kind = computed(() => placement.value && fittings.get(placement.value.fitting.name))
+
+function set(fitting: FittingChoice, subject: string) {
+  if (placement.value !== null)
+    draft.editPlacement(
+      placement.value.id,
+      kind.value?.title ?? '',
+      (before) => (before.kind === 'fitting' ? { ...before, fitting } : before),
+      subject,
+    )
+}
+</script>
+
+<template>
+  <template v-if="placement && kind">
+    <p class="about">
+      <strong>{{ kind.title }}</strong> {{ kind.about }}.
+    </p>
+    <component
+      :is="fittingSettings[placement.fitting.name]"
+      :key="placement.id"
+      :settings="placement.fitting"
+      @change="set"
+    />
+    <PlacementHeading :placement="placement" />
+  </template>
+</template>
+
+<style scoped>
+.about {
+  font-size: var(--size-small);
+  line-height: 1.4;
+  color: var(--soft);
+}
+
+.about strong {
+  color: var(--text);
+}
+</style>

@@ -1,0 +1,28 @@
+import { object, string } from 'yup'
+import type { ObjectShape, Schema } from 'yup'
+
+/** A small helper that is not a listing: what can be set, and how it is called. */
+export interface FittingKind<Name extends string = string, Settings = never> {
+  readonly name: Name
+  readonly title: string
+  /** What it is for, in a few words. */
+  readonly about: string
+  readonly schema: Schema<Settings & { readonly name: Name }>
+  readonly defaults: Settings
+  /** What one of them is called in lists, where it says something of its own. */
+  readonly label?: (settings: Settings) => string
+}
+
+/** Checks the settings of a fitting. */
+export function fittingSettings<const Name extends string>(name: Name, fields: ObjectShape) {
+  return object({ name: string<Name>().oneOf([name]).required(), ...fields })
+    .noUnknown()
+    .required()
+}
+
+/** States a fitting with its exact types. */
+export function defineFitting<const Name extends string, Settings extends object>(
+  kind: Omit<FittingKind<Name, Settings>, 'schema'> & { readonly schema: Schema<unknown> },
+): FittingKind<Name, Settings> {
+  return kind as FittingKind<Name, Settings>
+}

@@ -1,0 +1,61 @@
+import { lazy, mixed } from 'yup'
+import type { Schema } from 'yup'
+import { registryOf } from '../registry'
+import type { Registry } from '../registry'
+import type { FittingKind } from './define'
+import { heading } from './heading'
+import type { HeadingSettings } from './heading'
+import { note } from './note'
+import type { NoteSettings } from './note'
+import { ruleFitting } from './rule'
+import type { RuleSettings } from './rule'
+import { space } from './space'
+import type { SpaceSettings } from './space'
+
+/** The settings of every fitting by its name. */
+export interface FittingSettings {
+  readonly heading: HeadingSettings
+  readonly note: NoteSettings
+  readonly rule: RuleSettings
+  readonly space: SpaceSettings
+}
+
+export type FittingName = keyof FittingSettings
+
+/** The choice of one fitting: its name with its settings. */
+export type ChosenFitting<Name extends FittingName> = { readonly name: Name } & FittingSettings[Name]
+export type FittingChoice = { readonly [Name in FittingName]: ChosenFitting<Name> }[FittingName]
+
+/** A fitting as the registry hands it out: callers pass settings of the fitting's own name only. */
+export type AnyFittingKind = FittingKind<FittingName, FittingChoice>
+
+/** Every fitting. A new one is a file beside these, a component in site/fittings and a line here. */
+export const fittings: Registry<AnyFittingKind> = registryOf('fitting', [
+  heading,
+  note,
+  ruleFitting,
+  space,
+] as unknown as readonly AnyFittingKind[])
+
+/** A fitting as it is placed, with nothing set yet. */
+export function newFitting(name: FittingName): FittingChoice {
+  return { ...fittings.get(name).defaults, name } as FittingChoice
+}
+
+/** What a placed fitting is called in lists. */
+export function fittingLabel(choice: FittingChoice): string {
+  const kind = fittings.get(choice.name)
+  return kind.label?.(choice) || kind.title
+}
+
+const unknownFitting = mixed().test(
+  'known',
+  `A fitting is one of: ${fittings.names.join(', ')}.`,
+  () => false,
+)
+
+/** Checks a fitting by the schema of its name. */
+export const fittingSchema = lazy((value: unknown) => {
+  const name: unknown = typeof value === 'object' && value !== null ? Reflect.get(value, 'name') : null
+  return fittings.find(name)?.schema ?? unknownFitting
+}) as unknown as Schema<FittingChoice>

@@ -1,0 +1,38 @@
+import { lazy, mixed, object, string } from 'yup'
+import type { ObjectShape, Schema } from 'yup'
+import { fittingSchema } from '../fittings'
+import { uuidPattern } from '../uuid'
+import type { Placement } from './definition'
+
+/** What each kind of placement says besides what all do. A new kind is a line here. */
+const kinds: Readonly<Record<Placement['kind'], ObjectShape>> = {
+  listing: {
+    listing: string().matches(uuidPattern, 'A placement names a listing by its UUID.').required(),
+  },
+  fitting: { fitting: fittingSchema },
+}
+
+const schemas = Object.fromEntries(
+  Object.entries(kinds).map(([kind, own]) => [
+    kind,
+    object({
+      kind: string().required(),
+      id: string().matches(uuidPattern, 'A placement has a UUID.').required(),
+      heading: string().defined().max(160, 'Keep the heading within 160 characters.'),
+      ...own,
+    })
+      .noUnknown()
+      .required(),
+  ]),
+)
+const unknownKind = mixed().test(
+  'known',
+  `What is placed is one of: ${Object.keys(kinds).join(', ')}.`,
+  () => false,
+)
+
+/** Checks a placement by the schema of its kind. */
+export const placementSchema = lazy((value: unknown) => {
+  const kind: unknown = typeof value === 'object' && value !== null ? Reflect.get(value, 'kind') : undefined
+  return (typeof kind === 'string' && Object.hasOwn(schemas, kind) ? schemas[kind] : undefined) ?? unknownKind
+}) as unknown as Schema<Placement>
