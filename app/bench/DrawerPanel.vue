@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, useTemplateRef, watch } from 'vue'
+import { fittings } from '~~/core/fittings'
 import MoreMenu from '../shared/MoreMenu.vue'
 import { useSelection } from '../stores/bench/selection'
 import { useNotices } from '../stores/notices'
@@ -29,6 +30,15 @@ watch(
   { immediate: true, flush: 'post' },
 )
 
+/** A fitting is told by what it is. */
+const head = computed(() => {
+  if (selection.drawer === 'fitting' && selection.fitting !== null) {
+    const { title, about } = fittings.get(selection.fitting.fitting.name)
+    return { title, hint: `${about}.` }
+  }
+  return words.drawers[selection.drawer ?? 'from']
+})
+
 const actions = computed(() => [
   { title: words.copyClause, run: copy },
   ...(copiedClause.value !== null && copiedClause.value.clause === selection.clause
@@ -55,8 +65,8 @@ function paste() {
     v-if="selection.drawer"
     ref="panel"
     :data-clause="selection.drawer"
-    :title="words.drawers[selection.drawer].title"
-    :hint="words.drawers[selection.drawer].hint"
+    :title="head.title"
+    :hint="head.hint"
     :close="words.closeDrawer"
     @close="selection.openDrawer(null)"
   >

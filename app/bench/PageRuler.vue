@@ -146,7 +146,9 @@ function moveStop(stop: number, pageWidth: number) {
     </div>
     <output class="shown tabular">
       <span>{{ width }} px</span>
-      <small v-if="selection.box">{{ words.ownWidth(Math.round(selection.box.now)) }}</small>
+      <small v-if="selection.box">{{
+        words.ownWidth(Math.round(selection.box.now), selection.fitting !== null)
+      }}</small>
     </output>
     <div class="named" role="group" :aria-label="words.width">
       <button

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { sentenceOf } from '~~/core/listing/sentence'
-import { shownListingsOf } from '~~/core/pages/standing'
+import { shownListingsOf, standingOn } from '~~/core/pages/standing'
 import { counted } from '~~/core/words'
 import { useDraft } from '../stores/bench/draft'
 import { useSelection } from '../stores/bench/selection'
@@ -15,9 +15,10 @@ const pieces = computed(() =>
   selection.listing === null ? null : sentenceOf(selection.listing, catalogue.words, selection.box),
 )
 const aboutPage = computed(() => {
-  const shown = counted(shownListingsOf(draft.page).length, 'listing', 'listings')
+  const [listings, all] = [shownListingsOf(draft.page).length, standingOn(draft.page).length]
+  const shown = counted(listings, 'listing', 'listings')
   return words.pageOnly(
-    shown,
+    all === listings ? shown : `${shown}, ${counted(all - listings, 'fitting', 'fittings')}`,
     draft.publishedAt === null ? words.neverLive : draft.differsFromLive ? words.notLive : words.live,
   )
 })

@@ -97,7 +97,7 @@ header {
 .choose {
   flex: 1;
   display: flex;
-  align-items: baseline;
+  align-items: center;
   gap: 8px;
   min-width: 0;
   min-height: 32px;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { bandReaches, pageRanges, plainBand } from '~~/core/pages/bands/definition'
-import type { Band, PageRange } from '~~/core/pages/bands/definition'
+import type { Band, BandBackground, PageRange } from '~~/core/pages/bands/definition'
 import { rangeFrom } from '~~/core/pages/bands/geometry'
 import { withColumns } from '~~/core/pages/moves'
 import { columnsOn } from '~~/core/pages/standing'
@@ -22,6 +22,8 @@ const isAcross = computed(
   () => columnsOn(draft.page).find((one) => one.band === band.value)?.area.isAcross === true,
 )
 const reaches = bandReaches.map((value) => ({ value, title: words.reaches[value] }))
+/** Above and below what stands on a background, in CSS pixels. */
+const usualSpace = 32
 const spaces = [
   { key: 'above', label: words.above },
   { key: 'below', label: words.below },
@@ -33,6 +35,12 @@ function set(change: Partial<Band>, subject?: string) {
 
 function edit(change: (band: Band) => Band, subject?: string) {
   if (band.value !== null) draft.editBand(band.value.id, 'Band', change, subject)
+}
+
+/** What has just got a background of its own does not end where its words do. */
+function setGround(background: BandBackground, subject?: string) {
+  const isFirst = band.value?.background.is === 'none' && band.value.above + band.value.below === 0
+  set({ background, ...(isFirst && { above: usualSpace, below: usualSpace }) }, subject)
 }
 
 function setShown(range: PageRange, isShown: boolean) {
@@ -58,11 +66,7 @@ function setShown(range: PageRange, isShown: boolean) {
       @change="set({ reach: $event })"
     />
     <p v-else class="note">{{ words.reachNote }}</p>
-    <BandGround
-      :key="band.id"
-      :ground="band.background"
-      @change="(background, subject) => set({ background }, subject)"
-    />
+    <BandGround :key="band.id" :ground="band.background" @change="setGround" />
     <div class="spaces">
       <NumberSetting
         v-for="{ key, label } in spaces"

@@ -26,9 +26,6 @@ function set(fitting: FittingChoice, subject: string) {
 
 <template>
   <template v-if="placement && kind">
-    <p class="about">
-      <strong>{{ kind.title }}</strong> {{ kind.about }}.
-    </p>
     <component
       :is="fittingSettings[placement.fitting.name]"
       :key="placement.id"
@@ -38,15 +35,3 @@ function set(fitting: FittingChoice, subject: string) {
     <PlacementHeading :placement="placement" />
   </template>
 </template>
-
-<style scoped>
-.about {
-  font-size: var(--size-small);
-  line-height: 1.4;
-  color: var(--soft);
-}
-
-.about strong {
-  color: var(--text);
-}
-</style>
