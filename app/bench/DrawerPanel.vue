@@ -2,17 +2,22 @@
 import { computed, useTemplateRef, watch } from 'vue'
 import { fittings } from '~~/core/fittings'
 import MoreMenu from '../shared/MoreMenu.vue'
+import { fetchedLater } from '../shared/fetched-later'
 import { useSelection } from '../stores/bench/selection'
+import { useView } from '../stores/bench/view'
 import { useNotices } from '../stores/notices'
 import { useSession } from '../stores/session'
-import PageDrawer from './PageDrawer.vue'
 import SidePanel from './SidePanel.vue'
 import { copiedClause, copyOf, withCopied } from './copied-clause'
 import { drawers } from './drawers'
 import { words } from './words'
 
+/** The page is seen before what is set for it. */
+const PageDrawer = fetchedLater(() => import('./PageDrawer.vue'))
+
 /** What stands beside the page, one thing at a time. */
 const selection = useSelection()
+const view = useView()
 const notices = useNotices()
 const session = useSession()
 /** Settings are shown to everybody; Why, and what comes next, are also asked by those who change nothing. */
@@ -78,7 +83,7 @@ function paste() {
       <component :is="drawers[selection.drawer]" :listing="selection.listing ?? undefined" />
     </div>
   </SidePanel>
-  <PageDrawer v-else />
+  <PageDrawer v-else-if="view.isShown" />
 </template>
 
 <style scoped>

@@ -1,15 +1,16 @@
 <script setup lang="ts">
 import { useDraft } from '../stores/bench/draft'
+import { words } from './words'
 
 /** Which page this is. What is set for it stands beside it while nothing is chosen. */
 const draft = useDraft()
 </script>
 
 <template>
-  <div class="titles">
+  <section class="titles" :aria-label="words.page">
     <span class="what">{{ draft.path }}</span>
     <h1>{{ draft.page.title }}</h1>
-  </div>
+  </section>
 </template>
 
 <style scoped>

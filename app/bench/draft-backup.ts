@@ -1,9 +1,5 @@
-import { mixed, number, object } from 'yup'
 import type { PageDocument } from '~~/core/edits/document'
-import { parseListing } from '~~/core/listing/definition'
-import { parsePage } from '~~/core/pages/parse-page'
-import { parseWith } from '~~/core/parsing'
-import { keptJson } from '../shared/kept-json'
+import { fetched } from '../shared/fetched-later'
 
 /** A document that was not saved yet, and the version of the page that it was made from. */
 export interface Backup {
@@ -15,7 +11,11 @@ export interface Backup {
 export function draftBackup(account: string, pageId: number) {
   const key = `bushel.draft.${account}.${pageId}`
   return {
-    read: (): Backup | null => readBackup(localStorage.getItem(key)),
+    /** What reads it is fetched where there is something to read. */
+    async read(): Promise<Backup | null> {
+      const text = localStorage.getItem(key)
+      return text === null ? null : (await fetched(() => import('./read-backup'))).readBackup(text)
+    },
     write(backup: Backup): void {
       try {
         localStorage.setItem(key, JSON.stringify(backup))
@@ -25,27 +25,4 @@ export function draftBackup(account: string, pageId: number) {
     },
     drop: (): void => localStorage.removeItem(key),
   }
-}
-
-const schema = object({
-  version: number().required(),
-  document: object({ page: mixed().required(), listings: object().required() }).required(),
-}).required()
-
-/**
- * Reads what a browser kept as any other input: an older Bushel may have left it, and anybody can
- * write there. What can't be read whole is not used.
- */
-export function readBackup(text: string | null): Backup | null {
-  const kept = parseWith<{
-    readonly version: number
-    readonly document: Readonly<Record<'page' | 'listings', object>>
-  }>(schema, keptJson(text))
-  if (!kept.ok) return null
-  const { version, document } = kept.value
-  const page = parsePage(document.page)
-  const listings = Object.entries(document.listings).map(([id, one]) => [id, parseListing(one)] as const)
-  const read = listings.flatMap(([id, parsed]) => (parsed.ok ? [[id, parsed.value] as const] : []))
-  if (!page.ok || read.length < listings.length) return null
-  return { version, document: { page: page.value, listings: Object.fromEntries(read) } }
 }

@@ -39,7 +39,7 @@ export function useDraftSaving() {
   async function load(pageId: number): Promise<void> {
     const loaded = await request<EditedPage>('GET', `/api/bench/pages/${pageId}`)
     page = pageId
-    const backup = backupOf().read()
+    const backup = await backupOf().read()
     listingVersions = new Map()
     takeOver(loaded)
     state.value = 'saved'

@@ -46,12 +46,12 @@ function step(direction: Direction, handle: HTMLElement) {
       <button
         type="button"
         class="choose"
-        :aria-label="`${name}: ${words.setUpBand}`"
         :aria-current="band.id === selection.chosenBand ? 'true' : undefined"
         @click="selection.chooseBand(band.id)"
       >
+        <span class="unseen">{{ words.inArea(area.title) }}</span>
         <span>{{ words.band(at + 1) }}</span>
-        <span class="count">{{ words.columns(band.columns.length) }}</span>
+        <span v-if="band.columns.length > 1" class="count">{{ words.columns(band.columns.length) }}</span>
       </button>
       <template v-if="session.maySetUp">
         <AddMenu v-if="band.columns.length === 1" :spot="columnSpot(band, 0)" />

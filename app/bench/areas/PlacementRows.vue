@@ -120,63 +120,75 @@ function shift(placement: Placement, by: number) {
 </script>
 
 <template>
-  <DraggableRows :items="placements" tag="ul" group="placements" :still="!view.isShown" @order="dropped">
-    <li
-      v-for="placement in placements"
-      :key="placement.id"
-      class="row"
-      :class="{
-        chosen: placement.id === selection.chosenId,
-        pointed: placement.id === selection.pointedId,
-      }"
-      @mouseenter="selection.pointedId = placement.id"
-      @mouseleave="selection.pointedId = null"
-    >
-      <MoveHandle
-        v-if="session.maySetUp"
-        :name="draft.nameOf(placement)"
-        :move="placement.id"
-        @step="(direction, handle) => step(placement, direction, handle)"
-      />
-      <input
-        v-if="renamed === placement.id"
-        v-focused
-        class="renaming"
-        maxlength="120"
-        :aria-label="words.nameOf(draft.nameOf(placement))"
-        :value="draft.nameOf(placement)"
-        @keydown.enter="rename(placement, $event)"
-        @keydown.esc.stop="renamed = null"
-        @blur="rename(placement, $event)"
-      />
-      <button
-        v-else
-        type="button"
-        class="choose"
-        :aria-current="placement.id === selection.chosenId ? 'true' : undefined"
-        @click="selection.choose(placement.id)"
-        @dblclick="beginRenaming(placement)"
-        @keydown.f2="beginRenaming(placement)"
-        @focus="selection.pointedId = placement.id"
-        @blur="selection.pointedId = null"
+  <div class="rows">
+    <DraggableRows :items="placements" tag="ul" group="placements" :still="!view.isShown" @order="dropped">
+      <li
+        v-for="placement in placements"
+        :key="placement.id"
+        class="row"
+        :class="{
+          chosen: placement.id === selection.chosenId,
+          pointed: placement.id === selection.pointedId,
+        }"
+        @mouseenter="selection.pointedId = placement.id"
+        @mouseleave="selection.pointedId = null"
       >
-        <span class="name">{{ draft.nameOf(placement) }}</span>
-        <span v-if="shownCount(placement) !== null" class="count tabular">{{ shownCount(placement) }}</span>
-      </button>
-      <MoreMenu
-        v-if="session.maySetUp"
-        :label="words.more(draft.nameOf(placement))"
-        :actions="moves(placement)"
-        :size="28"
-      />
-    </li>
-  </DraggableRows>
-  <p v-if="placements.length === 0" class="empty">
-    {{ empty }}
-  </p>
+        <MoveHandle
+          v-if="session.maySetUp"
+          :name="draft.nameOf(placement)"
+          :move="placement.id"
+          @step="(direction, handle) => step(placement, direction, handle)"
+        />
+        <input
+          v-if="renamed === placement.id"
+          v-focused
+          class="renaming"
+          maxlength="120"
+          :aria-label="words.nameOf(draft.nameOf(placement))"
+          :value="draft.nameOf(placement)"
+          @keydown.enter="rename(placement, $event)"
+          @keydown.esc.stop="renamed = null"
+          @blur="rename(placement, $event)"
+        />
+        <button
+          v-else
+          type="button"
+          class="choose"
+          :aria-current="placement.id === selection.chosenId ? 'true' : undefined"
+          @click="selection.choose(placement.id)"
+          @dblclick="beginRenaming(placement)"
+          @keydown.f2="beginRenaming(placement)"
+          @focus="selection.pointedId = placement.id"
+          @blur="selection.pointedId = null"
+        >
+          <span class="name">{{ draft.nameOf(placement) }}</span>
+          <span v-if="shownCount(placement) !== null" class="count tabular">{{ shownCount(placement) }}</span>
+        </button>
+        <MoreMenu
+          v-if="session.maySetUp"
+          :label="words.more(draft.nameOf(placement))"
+          :actions="moves(placement)"
+          :size="28"
+        />
+      </li>
+    </DraggableRows>
+    <p v-if="placements.length === 0" class="empty">
+      {{ empty }}
+    </p>
+  </div>
 </template>
 
 <style scoped>
+/* What says that there is nothing lies over the list, which takes what is dropped there. */
+.rows {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+}
+
+.rows > * {
+  grid-area: 1 / 1;
+}
+
 ul {
   min-height: 6px;
   margin: 0;
@@ -238,7 +250,8 @@ ul {
 }
 
 .empty {
-  padding: 2px 6px 6px;
+  padding: 4px 6px 8px;
+  pointer-events: none;
   font-size: var(--size-note);
   line-height: 1.4;
   color: var(--soft);

@@ -13,7 +13,6 @@ import PageRuler from '../../../bench/PageRuler.vue'
 import PageTitles from '../../../bench/PageTitles.vue'
 import SentenceStrip from '../../../bench/SentenceStrip.vue'
 import AsOfField from '../../../bench/AsOfField.vue'
-import TallyStrip from '../../../bench/TallyStrip.vue'
 import { drawerLoaders } from '../../../bench/drawers'
 import { useDraftSaving } from '../../../bench/draft-saving'
 import { words } from '../../../bench/words'
@@ -34,6 +33,8 @@ import { useSession } from '../../../stores/session'
 
 definePageMeta({ key: (route) => route.fullPath, fetchesLater: true })
 
+/** It tells of what the page shows, which comes first. */
+const TallyStrip = fetchedLater(() => import('../../../bench/TallyStrip.vue'))
 const OvertakenPage = fetchedLater(() => import('../../../bench/OvertakenPage.vue'))
 
 const route = useRoute()
@@ -246,7 +247,7 @@ function act(event: KeyboardEvent, action: () => unknown) {
         <div v-show="isBesideOpen" class="right">
           <DrawerPanel />
         </div>
-        <TallyStrip class="bottom" />
+        <div class="bottom"><TallyStrip v-if="view.isShown" /></div>
       </div>
     </template>
     <OvertakenPage
@@ -310,6 +311,7 @@ function act(event: KeyboardEvent, action: () => unknown) {
 
 .bottom {
   grid-column: 2 / 4;
+  min-height: 87px;
 }
 
 @media (max-width: 999px) {
