@@ -8,6 +8,10 @@ defineProps<{ placement: PlacedFittingView }>()
 <template>
   <div class="placement" :data-placement="placement.id">
     <h2 v-if="placement.heading" class="placement-heading">{{ placement.heading }}</h2>
-    <component :is="fittingComponents[placement.fitting.name]" :fitting="placement.fitting" />
+    <component
+      :is="fittingComponents[placement.fitting.name]"
+      :fitting="placement.fitting"
+      :content="placement.content"
+    />
   </div>
 </template>

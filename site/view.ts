@@ -50,9 +50,30 @@ export interface PlacedListingView extends PlacedView {
   readonly groups: readonly GroupView[]
 }
 
+/** A term as a way to its page, with how many entries have it. */
+export interface LinkedTerm {
+  readonly name: string
+  readonly address: string
+  readonly count: number
+  readonly children: readonly LinkedTerm[]
+}
+
+/** What fittings show besides their settings, by their names. */
+export interface FittingContents {
+  readonly picture: ShownPicture | null
+  /** By facet: the terms that are seen at once, and those that fold out. */
+  readonly terms: readonly {
+    readonly name: string
+    readonly first: readonly LinkedTerm[]
+    readonly others: readonly LinkedTerm[]
+  }[]
+}
+
 export interface PlacedFittingView extends PlacedView {
   readonly kind: 'fitting'
   readonly fitting: FittingChoice
+  /** That of the fitting's own name; null where it shows nothing but its settings. */
+  readonly content: FittingContents[keyof FittingContents]
 }
 
 export type PlacementView = PlacedListingView | PlacedFittingView

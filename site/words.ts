@@ -22,6 +22,7 @@ export const words = {
   awayText: 'The site’s content can’t be reached just now. Try again in a minute.',
   failedTitle: 'This page could not be made',
   failedText: 'Something went wrong here, and it was noted. Try again, or go on from the start page.',
+  moreTerms: (count: number) => `${count} more`,
   backTo: 'Back to',
   by: 'By',
   captions: 'Captions',

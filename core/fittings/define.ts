@@ -11,6 +11,8 @@ export interface FittingKind<Name extends string = string, Settings = never> {
   readonly defaults: Settings
   /** What one of them is called in lists, where it says something of its own. */
   readonly label?: (settings: Settings) => string
+  /** Whether what it shows may change with any entry of the site. */
+  readonly showsEntries?: true
 }
 
 /** Checks the settings of a fitting. */

@@ -7,15 +7,21 @@ import { heading } from './heading'
 import type { HeadingSettings } from './heading'
 import { note } from './note'
 import type { NoteSettings } from './note'
+import { pictureFitting } from './picture'
+import type { PictureSettings } from './picture'
 import { ruleFitting } from './rule'
 import type { RuleSettings } from './rule'
 import { space } from './space'
 import type { SpaceSettings } from './space'
+import { termIndex } from './term-index'
+import type { TermIndexSettings } from './term-index'
 
 /** The settings of every fitting by its name. */
 export interface FittingSettings {
   readonly heading: HeadingSettings
   readonly note: NoteSettings
+  readonly picture: PictureSettings
+  readonly terms: TermIndexSettings
   readonly rule: RuleSettings
   readonly space: SpaceSettings
 }
@@ -31,8 +37,10 @@ export type AnyFittingKind = FittingKind<FittingName, FittingChoice>
 
 /** Every fitting. A new one is a file beside these, a component in site/fittings and a line here. */
 export const fittings: Registry<AnyFittingKind> = registryOf('fitting', [
-  heading,
   note,
+  heading,
+  pictureFitting,
+  termIndex,
   ruleFitting,
   space,
 ] as unknown as readonly AnyFittingKind[])

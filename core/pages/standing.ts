@@ -1,3 +1,4 @@
+import { fittings } from '../fittings'
 import type { Band, Column } from './bands/definition'
 import { columnBox } from './bands/geometry'
 import type { Page, PlacedListing, Placement, Spot } from './definition'
@@ -54,6 +55,14 @@ export function listingsStandingOn(page: Page): readonly Standing<PlacedListing>
 /** The placed listings that visitors see, in page order. */
 export function shownListingsOf(page: Page): readonly PlacedListing[] {
   return listingsStandingOn(page).map((one) => one.placement)
+}
+
+/** Whether what stands on a page may change with any entry of the site, whatever its listings ask. */
+export function showsAnyEntry(page: Page): boolean {
+  return standingOn(page).some(
+    ({ placement }) =>
+      placement.kind === 'fitting' && fittings.get(placement.fitting.name).showsEntries === true,
+  )
 }
 
 /** Every placed listing of the page in page order, the shelf last. */

@@ -1,6 +1,7 @@
-import { parseListing } from '../../core/listing/definition'
+import { newListing, parseListing } from '../../core/listing/definition'
 import type { Listing } from '../../core/listing/definition'
-import { shownListingsOf } from '../../core/pages/standing'
+import type { Page } from '../../core/pages/definition'
+import { showsAnyEntry, shownListingsOf } from '../../core/pages/standing'
 import type { Db } from '../db/client'
 import { mayChangeAt } from '../listings/next-change'
 import { readPage } from '../pages/stored-page'
@@ -13,19 +14,28 @@ export interface PageDependencies {
   readonly listings: readonly Listing[]
 }
 
-/** The listings of a published page. */
+/** The listings of a published page, and what stands for those that its fittings go by. */
 export async function dependenciesOf(db: Db, pageId: number): Promise<PageDependencies> {
   const row = await db.selectFrom('pages').select('published').where('id', '=', pageId).executeTakeFirst()
-  const ids = row?.published
-    ? shownListingsOf(readPage(row.published)).map((placement) => placement.listing)
-    : []
-  if (ids.length === 0) return { page: pageId, listings: [] }
+  if (!row?.published) return { page: pageId, listings: [] }
+  const page = readPage(row.published)
+  const unseen = await behindFittings(db, page)
+  const ids = shownListingsOf(page).map((placement) => placement.listing)
+  if (ids.length === 0) return { page: pageId, listings: unseen }
   const rows = await db.selectFrom('listings').select('published').where('id', 'in', ids).execute()
   const listings = rows.flatMap(({ published }) => {
     const parsed = parseListing(published)
     return parsed.ok ? [parsed.value] : []
   })
-  return { page: pageId, listings }
+  return { page: pageId, listings: [...listings, ...unseen] }
+}
+
+/** A listing of every entry of the site, where a fitting of the page shows what any entry may change. */
+export async function behindFittings(db: Db, page: Page): Promise<readonly Listing[]> {
+  if (!showsAnyEntry(page)) return []
+  const rows = await db.selectFrom('collections').select('id').where('deleted_at', 'is', null).execute()
+  const listing = newListing('Everything', 1)
+  return [{ ...listing, from: { ...listing.from, collections: rows.map((row) => row.id) } }]
 }
 
 /** Whether a change can alter what a page shows. */

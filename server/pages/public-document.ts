@@ -6,6 +6,7 @@ import type { Listing } from '../../core/listing/definition'
 import { nextMidnight } from '../../core/time/windows'
 import type { Db } from '../db/client'
 import type { DependsOn } from '../live/dependent-cache'
+import { behindFittings } from '../live/page-dependencies'
 import { askingAnew, goesByReads, lastsAVisit } from '../listings/ask'
 import type { ListingAsker } from '../listings/ask'
 import type { Asked } from '../listings/context'
@@ -55,7 +56,7 @@ export async function publicDocument(
       html,
       css,
       lastsAVisit: isShuffledForVisit(found),
-      dependence: await dependenceOf(asker, [...found.listings.values()], asked.now),
+      dependence: await dependenceOf(asker, await behindPage(db, found), asked.now),
     }
   }
   const entry = await entryAt(db, site, path, asked.now)
@@ -79,7 +80,7 @@ export async function publicDocument(
       html,
       css,
       lastsAVisit: isShuffledForVisit(around),
-      dependence: await onAnyEntry(asker, [...(around?.listings.values() ?? [])], asked.now),
+      dependence: await onAnyEntry(asker, around === null ? [] : await behindPage(db, around), asked.now),
     }
   }
   const term = await termAt(db, path)
@@ -104,6 +105,11 @@ export async function publicDocument(
     html: await renderDocument({ ...shared, page: missingPage, css: '', pageId: null }),
     css: '',
   }
+}
+
+/** The listings of a page, and what stands for those that its fittings go by. */
+async function behindPage(db: Db, { page, listings }: AskedPage): Promise<readonly Listing[]> {
+  return [...listings.values(), ...(await behindFittings(db, page))]
 }
 
 /**

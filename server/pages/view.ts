@@ -10,6 +10,8 @@ import { shapeOf } from '../../core/shapes'
 import { groupsOf } from '../../core/shapes/grouping'
 import type { ListingPageView, PlacedFittingView, PlacedListingView, PlacementView } from '../../site/view'
 import type { Db } from '../db/client'
+import { fittingContent } from '../fittings'
+import type { FittingAsked } from '../fittings'
 import type { ListingAsker, ShownPage } from '../listings/ask'
 import { cardEntries, picturesById } from '../listings/card-entries'
 import type { Asked, KnownSite } from '../listings/context'
@@ -67,7 +69,7 @@ export async function listingPageView(
             asked.now,
             query,
           )
-        : fittingView(placement),
+        : fittingView(placement, { db, known, now: asked.now, box: column.box }),
     )
     return (await Promise.all(views)).filter((view) => view !== null)
   }
@@ -86,8 +88,11 @@ async function groundPictures(
   )
 }
 
-function fittingView({ id, heading, fitting }: PlacedFitting): PlacedFittingView {
-  return { kind: 'fitting', id, heading, fitting }
+async function fittingView(
+  { id, heading, fitting }: PlacedFitting,
+  asked: FittingAsked,
+): Promise<PlacedFittingView> {
+  return { kind: 'fitting', id, heading, fitting, content: await fittingContent(fitting, asked) }
 }
 
 /** Where a listing stands, and what it is answered with. */

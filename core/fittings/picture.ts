@@ -1,0 +1,31 @@
+import { number, string } from 'yup'
+import { readAddress } from '../content/fields/address'
+import { defineFitting, fittingSettings } from './define'
+
+export interface PictureSettings {
+  /** Id of the picture; null until one is chosen. */
+  readonly picture: number | null
+  /** Below it; empty for none. */
+  readonly caption: string
+  /** Where it leads; empty for nowhere. */
+  readonly address: string
+}
+
+/** A picture of the site's own, with words below it. */
+export const pictureFitting = defineFitting<'picture', PictureSettings>({
+  name: 'picture',
+  title: 'Picture',
+  about: 'A picture with words below it, and where it leads',
+  defaults: { picture: null, caption: '', address: '' },
+  schema: fittingSettings('picture', {
+    picture: number().integer().positive().nullable().defined(),
+    caption: string().defined().max(400, 'Keep the words below it within 400 characters.'),
+    address: string()
+      .defined()
+      .max(2000, 'Keep the address within 2,000 characters.')
+      .test('address', 'Write an address as /plots or https://example.org.', (value) =>
+        value === undefined || value === '' ? true : readAddress(value).ok,
+      ),
+  }),
+  label: ({ caption }) => caption,
+})

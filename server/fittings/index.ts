@@ -1,0 +1,48 @@
+import type { ChosenFitting, FittingChoice, FittingSettings } from '../../core/fittings'
+import type { Box } from '../../core/pages/frames'
+import type { FittingContents } from '../../site/view'
+import type { Db } from '../db/client'
+import type { KnownSite } from '../listings/context'
+import { pictureContent } from './picture'
+import { termIndexContent } from './term-index'
+
+/** What a fitting is asked with: the site as it is known, and the box that it stands in. */
+export interface FittingAsked {
+  readonly db: Db
+  readonly known: KnownSite
+  /** Epoch milliseconds. */
+  readonly now: number
+  readonly box: Box
+}
+
+type Loaders = {
+  readonly [Name in keyof FittingContents]: (
+    settings: FittingSettings[Name],
+    asked: FittingAsked,
+  ) => Promise<FittingContents[Name]>
+}
+
+/** What fittings show besides their settings. One that shows nothing else has no line here. */
+const loaders: Loaders = { picture: pictureContent, terms: termIndexContent }
+
+/** What a placed fitting shows besides its settings; null for nothing. */
+export async function fittingContent(
+  choice: FittingChoice,
+  asked: FittingAsked,
+): Promise<FittingContents[keyof FittingContents]> {
+  return isLoaded(choice) ? load(choice, asked) : null
+}
+
+type Loaded = keyof FittingContents
+
+function isLoaded(choice: FittingChoice): choice is Extract<FittingChoice, { readonly name: Loaded }> {
+  return Object.hasOwn(loaders, choice.name)
+}
+
+function load<Name extends Loaded>(
+  choice: ChosenFitting<Name>,
+  asked: FittingAsked,
+): Promise<FittingContents[Name]> {
+  const name: Name = choice.name
+  return loaders[name](choice, asked)
+}
