@@ -4,15 +4,19 @@ import type { PartName, PartSetting } from '../core/cards/parts'
 import { readyMadeCards } from '../core/cards/ready-made'
 import type { Field } from '../core/content/field'
 import { defaultAmount } from '../core/listing/amount'
+import { newFitting } from '../core/fittings'
 import { newListing } from '../core/listing/definition'
 import type { Listing } from '../core/listing/definition'
 import { newBand } from '../core/pages/bands/definition'
 import { newPage } from '../core/pages/definition'
+import { withPlacementsAt } from '../core/pages/moves'
+import { placementsAt } from '../core/pages/standing'
 import type { Page, Placement } from '../core/pages/definition'
 import { defaultShape, switchedShape } from '../core/shapes'
 import type { ShapeName } from '../core/shapes'
 import { commonDefaults } from '../core/shapes/define'
-import { randomFrom, seedOf } from '../core/random'
+import { fitting, withStrip } from './fittings'
+import { uuidOf } from './uuid'
 
 /** What the pages of the demo refer to by id. */
 export interface DemoIds {
@@ -35,7 +39,9 @@ export function demoPages(ids: DemoIds): readonly DemoPage[] {
     homePage(ids),
     fieldNotesPage(ids),
     orchardPage(ids),
-    ...indexes.map((index) => indexPage(ids, index)),
+    ...indexes
+      .map((index) => indexPage(ids, index))
+      .map((page) => (page.path === '/our-years' ? withStrip(page, ids.facet('topic')) : page)),
     eachNotePage(ids),
   ]
 }
@@ -215,11 +221,17 @@ function fieldNotesPage(ids: DemoIds): DemoPage {
     'Everything we have written down so that the next person need not find it out again.',
   )
   const all = latest(ids, 'All notes', 12)
-  return assembled('/field-notes', page, {
+  const notes = assembled('/field-notes', page, {
     main: [['', { ...all, card: cardOf(['picture', 'topic', 'title', 'summary', 'date']) }]],
     side: [['Most read', mostRead(ids)]],
     shelf: [],
   })
+  const byTerm = fitting(
+    '/field-notes by term',
+    { ...newFitting('terms'), facets: [ids.facet('topic'), ids.facet('season')], first: 8 },
+    'By topic and season',
+  )
+  return { ...notes, page: withPlacementsAt(notes.page, '2/0', [...placementsAt(notes.page, '2/0'), byTerm]) }
 }
 
 /** What comes after every field note. */
@@ -310,14 +322,4 @@ function assembled(
     })
   const areas = { main: [newBand(1, place('main'))], side: [newBand(2, place('side'))] }
   return { path, page: { ...page, areas, shelf: place('shelf') }, listings }
-}
-
-/** A UUID (RFC 9562, version 8) that a text alone decides. */
-function uuidOf(text: string): string {
-  const random = randomFrom(seedOf(text))
-  const digits = Array.from({ length: 32 }, () => Math.floor(random() * 16).toString(16))
-  digits[12] = '8'
-  digits[16] = 'a'
-  const hex = digits.join('')
-  return [hex.slice(0, 8), hex.slice(8, 12), hex.slice(12, 16), hex.slice(16, 20), hex.slice(20)].join('-')
 }

@@ -46,9 +46,12 @@ export const fittings: Registry<AnyFittingKind> = registryOf('fitting', [
 ] as unknown as readonly AnyFittingKind[])
 
 /** A fitting as it is placed, with nothing set yet. */
-export function newFitting(name: FittingName): FittingChoice {
-  return { ...fittings.get(name).defaults, name } as FittingChoice
+export function newFitting<Name extends FittingName>(name: Name): FittingOf<Name> {
+  return { ...fittings.get(name).defaults, name } as unknown as FittingOf<Name>
 }
+
+/** The choice of a fitting by its name, or of any of several. */
+type FittingOf<Name extends FittingName> = Extract<FittingChoice, { readonly name: Name }>
 
 /** What a placed fitting is called in lists. */
 export function fittingLabel(choice: FittingChoice): string {

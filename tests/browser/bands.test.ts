@@ -29,7 +29,7 @@ const placed = (fitting: FittingChoice): PlacedFitting => ({
   heading: '',
   fitting,
 })
-const heading = (text: string) => placed({ ...newFitting('heading'), text } as FittingChoice)
+const heading = (text: string) => placed({ ...newFitting('heading'), text })
 
 /** Bands of every reach, with and without a background, of several columns. */
 function bands(): readonly Band[] {

@@ -1,8 +1,12 @@
 import { randomUUID } from 'node:crypto'
 import { sql } from 'kysely'
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
+import { newFitting } from '~~/core/fittings'
 import { newListing, storedListing } from '~~/core/listing/definition'
 import type { Listing } from '~~/core/listing/definition'
+import { newPage } from '~~/core/pages/definition'
+import type { Placement } from '~~/core/pages/definition'
+import { withPlacementsAt } from '~~/core/pages/moves'
 import { addEntry, saveEntry } from '~~/server/content/entries'
 import { askingKept } from '~~/server/listings/ask'
 import { knownSite } from '~~/server/listings/context'
@@ -128,6 +132,27 @@ describe('an open page', () => {
       watches.open(one, () => (told += 1), { snapshot: now, at: midnight - 1000 }),
     )
     await vi.waitFor(() => expect(told).toBe(2), soon)
+    leave.forEach((one) => one())
+  })
+
+  it('is told of any entry of the site where an index stands on it, also of one that comes by the clock', async () => {
+    const index: Placement = { kind: 'fitting', id: randomUUID(), heading: '', fitting: newFitting('terms') }
+    const published = JSON.stringify(withPlacementsAt(newPage('Index'), '2/0', [index]))
+    const { id: page } = await test.db
+      .insertInto('pages')
+      .values({ path: '/index', position: 1, draft: published, draft_by: null, published })
+      .returning('id')
+      .executeTakeFirstOrThrow()
+    let told = 0
+    const leave = [watches.open(page, () => (told += 1), null)]
+    await addEntry(test.db, site.collectionId, { ...rain, slug: 'indexed' }, site.writer)
+    await vi.waitFor(() => expect(told).toBe(1), soon)
+    const publishedAt = Date.now() + 1500
+    await addEntry(test.db, site.collectionId, { ...rain, slug: 'by-the-clock', publishedAt }, site.writer)
+    await vi.waitFor(() => expect(told).toBe(2), soon)
+    expect(Date.now()).toBeLessThan(publishedAt)
+    await vi.waitFor(() => expect(told).toBeGreaterThan(2), soon)
+    expect(Date.now()).toBeGreaterThanOrEqual(publishedAt)
     leave.forEach((one) => one())
   })
 

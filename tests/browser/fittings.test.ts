@@ -1,0 +1,147 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import type { Page as BrowserPage } from 'puppeteer-core'
+import { documentOfText } from '~~/core/content/rich-text/document'
+import { textOfDocument } from '~~/core/content/rich-text/text'
+import { fittings } from '~~/core/fittings'
+import { placementsOf } from '~~/core/pages/standing'
+import { readPage } from '~~/server/pages/stored-page'
+import { inBench, startApp, visitor } from './support/app'
+import type { App } from './support/app'
+import { fill, press, setNumber, waitFor, waitForNoText, waitForStatus, waitForText } from './support/hands'
+import { violations } from './support/violations'
+
+let app: App
+beforeAll(async () => {
+  app = await startApp()
+})
+afterAll(() => app.stop())
+
+async function draft(path: string) {
+  const row = await app.db
+    .selectFrom('pages')
+    .select('draft')
+    .where('path', '=', path)
+    .executeTakeFirstOrThrow()
+  return readPage(row.draft)
+}
+
+const placedOn = async (path: string) =>
+  placementsOf(await draft(path)).flatMap((one) => (one.kind === 'fitting' ? [one.fitting] : []))
+
+/** Chooses from a menu by the mouse, or by the keys alone. */
+async function chooseFrom(page: BrowserPage, hand: string, menu: string, item: string): Promise<void> {
+  if (hand === 'mouse') {
+    await press(page, 'button', menu)
+    return press(page, 'menuitem', item)
+  }
+  await (await waitFor(page, 'button', menu)).press('Enter')
+  await (await waitFor(page, 'menuitem', item)).press('Enter')
+}
+
+/** Chooses one of a few by the mouse, or by the arrow keys from the one that is chosen. */
+async function chooseOf(page: BrowserPage, hand: string, before: string, wanted: string): Promise<void> {
+  if (hand === 'mouse') return press(page, 'radio', wanted)
+  await (await waitFor(page, 'radio', before)).focus()
+  await page.keyboard.press('ArrowRight')
+}
+
+async function framed(page: BrowserPage) {
+  const frame = await (await page.waitForSelector('iframe'))?.contentFrame()
+  if (!frame) throw new Error('The page is not shown.')
+  return frame
+}
+
+describe('fittings', () => {
+  it.each([
+    ['mouse', 'Orchard', '/orchard'],
+    ['keys', 'Plots', '/plots'],
+  ])(
+    'are placed, set and seen on the page at once, and are sound there: by %s',
+    async (hand, title, path) => {
+      const page = await inBench(app, title, { width: 1280, height: 900 })
+      for (const { title: kind } of fittings.all) {
+        await chooseFrom(page, hand, 'Add to Side', kind)
+        await waitForText(page, 'aside h2', kind)
+        expect(await violations(page), kind).toEqual([])
+      }
+      await press(page, 'button', 'Index of terms')
+      await chooseOf(page, hand, 'A list', 'A row')
+      await press(page, 'button', 'A heading')
+      await fill(page, 'Words', 'Who to ask')
+      await press(page, 'button', 'Line')
+      await chooseOf(page, hand, 'Fine', 'Thick')
+      await press(page, 'button', 'Space')
+      await setNumber(page, 'Height', 72)
+      await waitForStatus(page, 'Saved')
+      await expect
+        .poll(() => placedOn(path))
+        .toMatchObject([
+          { name: 'note' },
+          { name: 'heading', text: 'Who to ask' },
+          { name: 'picture', picture: null },
+          { name: 'terms', layout: 'row' },
+          { name: 'rule', line: 'thick' },
+          { name: 'space', height: 72 },
+        ])
+      const shown = await framed(page)
+      await expect.poll(() => shown.$eval('.space', (one) => one.getBoundingClientRect().height)).toBe(72)
+      expect(await shown.$eval('.rule', (one) => getComputedStyle(one).borderTopWidth)).toBe('3px')
+      await press(page, 'button', 'Publish')
+      await waitForText(page, 'body', `“${title}” is live.`)
+      const live = await visitor(app)
+      await live.goto(app.address + path)
+      await waitFor(live, 'heading', 'Who to ask')
+      const topics = await waitFor(live, 'navigation', 'Topic')
+      expect(await topics.$$eval('a', (links) => links.length)).toBeGreaterThan(5)
+      expect(await violations(live)).toEqual([])
+      const first = await topics.$eval('a', (link) => ({ name: link.textContent, address: link.href }))
+      await live.goto(first.address)
+      await waitFor(live, 'heading', first.name)
+      await live.close()
+      await page.close()
+    },
+  )
+
+  it('keep a note of three paragraphs unchanged on the shelf, and back on the page', async () => {
+    const page = await inBench(app, 'Lessons', { width: 1280, height: 900 })
+    await press(page, 'button', 'Add to Main')
+    await press(page, 'menuitem', 'Note')
+    await (await page.waitForSelector('aside [contenteditable=true]'))?.click()
+    const paragraphs = [
+      'First come the tools.',
+      'Then the bench, and what stands on it.',
+      'Last of all the seed.',
+    ]
+    for (const [at, paragraph] of paragraphs.entries()) {
+      if (at > 0) await page.keyboard.press('Enter')
+      await page.keyboard.type(paragraph)
+    }
+    const text = documentOfText(paragraphs.join('\n\n'))
+    await expect.poll(() => placedOn('/lessons')).toEqual([{ name: 'note', text }])
+    const shown = await framed(page)
+    await waitForFrame(shown, 'Last of all the seed.', true)
+    await chooseFrom(page, 'keys', 'What to do with First come the tools.', 'Keep on the shelf')
+    await waitForFrame(shown, 'Last of all the seed.', false)
+    await waitForText(page, 'section[aria-label=Shelf]', 'First come the tools.')
+    await chooseFrom(page, 'mouse', 'What to do with First come the tools.', 'Move to Side')
+    await waitForNoText(page, 'section[aria-label=Shelf]', 'First come the tools.')
+    await waitForFrame(shown, 'Last of all the seed.', true)
+    await expect.poll(() => placedOn('/lessons')).toEqual([{ name: 'note', text }])
+    const [kept] = await placedOn('/lessons')
+    expect(kept?.name === 'note' ? textOfDocument(kept.text).split('\n\n') : []).toEqual(paragraphs)
+    await page.close()
+  })
+})
+
+/** Waits until the page in the bench has a text, or has it no more. */
+async function waitForFrame(
+  shown: Awaited<ReturnType<typeof framed>>,
+  text: string,
+  isThere: boolean,
+): Promise<void> {
+  await expect
+    .poll(() => shown.evaluate((wanted) => document.body.textContent?.includes(wanted), text), {
+      timeout: 20_000,
+    })
+    .toBe(isThere)
+}
