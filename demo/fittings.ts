@@ -8,10 +8,10 @@ import type { PlacedFitting } from '../core/pages/definition'
 import type { DemoPage } from './pages'
 import { uuidOf } from './uuid'
 
-/** The history with a strip across the page below it, for those who have something to add. */
+/** A page with a strip across it below what it has, for those who think of a garden of their own. */
 export function withStrip(demo: DemoPage, topic: number): DemoPage {
   const [main = newBand(1)] = demo.page.areas.main ?? []
-  const invitation = (name: string, choice: FittingChoice) => fitting(`/our-years ${name}`, choice)
+  const invitation = (name: string, choice: FittingChoice) => fitting(`${demo.path} ${name}`, choice)
   const strip: Band = {
     ...newBand(3),
     reach: 'background',
@@ -22,11 +22,11 @@ export function withStrip(demo: DemoPage, topic: number): DemoPage {
       {
         parts: 2,
         placements: [
-          invitation('heading', { name: 'heading', level: 2, text: 'A year is missing?' }),
+          invitation('heading', { name: 'heading', level: 2, text: 'A garden of your own?' }),
           invitation('note', {
             name: 'note',
             text: documentOfText(
-              'Half of what we know of the early days came out of somebody’s drawer: a receipt for two spades, a photograph of a gate that is no longer there.\n\nBring what you have on a swap day. We copy it, write down who told it, and give it back.',
+              'We come and look, draw what could be there, and lend the tools for the first year. What you pay for is the soil and the plants.\n\nAsk on any swap day, or at the gate when the flag is out.',
             ),
           }),
         ],
@@ -38,7 +38,8 @@ export function withStrip(demo: DemoPage, topic: number): DemoPage {
             ...newFitting('terms'),
             facets: [topic],
             counts: false,
-            first: 6,
+            nested: false,
+            first: 12,
             layout: 'row',
           }),
         ],

@@ -41,7 +41,7 @@ export function demoPages(ids: DemoIds): readonly DemoPage[] {
     orchardPage(ids),
     ...indexes
       .map((index) => indexPage(ids, index))
-      .map((page) => (page.path === '/our-years' ? withStrip(page, ids.facet('topic')) : page)),
+      .map((page) => (page.path === '/gardens-we-made' ? withStrip(page, ids.facet('topic')) : page)),
     eachNotePage(ids),
   ]
 }

@@ -33,7 +33,7 @@ const choices = computed(() => {
 })
 
 function choose(value: string) {
-  emit('change', value.split(',').map(Number))
+  if (value !== parts.value.join()) emit('change', value.split(',').map(Number))
 }
 </script>
 

@@ -23,6 +23,8 @@ function controlsOf({ within, without }: Region): string {
   const not = [
     '[data-move]',
     ':is([role=slider], [type=range])',
+    // The platform's own picker of colours can't be used from here; what is picked can be typed beside it.
+    '[type=color]',
     ':disabled',
     '[tabindex="-1"]',
     '[aria-hidden=true] *',
