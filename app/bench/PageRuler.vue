@@ -164,6 +164,7 @@ function moveStop(stop: number, pageWidth: number) {
         {{ words.sideBySide }}
       </button>
     </div>
+    <slot name="end" />
   </div>
 </template>
 

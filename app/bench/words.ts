@@ -35,6 +35,9 @@ export const words = {
   copiedClause: 'Copied. Put them on another listing from its own drawer.',
   isLive: (title: string) => `“${title}” is live.`,
   areas: 'Areas of this page',
+  settings: 'Settings beside the page',
+  foldLeft: 'Fold the areas away, or show them: ,',
+  foldRight: 'Fold the settings away, or show them: .',
   frame: 'Frame',
   shelvedByFrame: (names: string, count: number) =>
     `${names} ${count === 1 ? 'has' : 'have'} no area in this frame: kept on the shelf.`,

@@ -62,9 +62,9 @@ describe('the ruler', () => {
     const [x, y] = [(box?.x ?? 0) + (box?.width ?? 0) / 2, (box?.y ?? 0) + (box?.height ?? 0) / 2]
     await page.mouse.move(x, y)
     await page.mouse.down()
-    await page.mouse.move(x + 60, y, { steps: 20 })
+    await page.mouse.move(x + 40, y, { steps: 20 })
     await page.mouse.up()
-    const wanted = before + 60 * (await pagePixels(page))
+    const wanted = before + 40 * (await pagePixels(page))
     const moved = async () => Math.abs(((await stopsOf(page))[0] ?? 0) - wanted)
     await expect.poll(moved).toBeLessThan(4)
     await page.mouse.move(x + 120, y)

@@ -2,7 +2,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Page } from 'puppeteer-core'
 import { inBench, startApp } from './support/app'
 import type { App } from './support/app'
-import { press, setNumber, waitFor, waitForStatus, waitForText } from './support/hands'
+import { isThere, press, setNumber, waitFor, waitForStatus, waitForText } from './support/hands'
 
 let app: App
 beforeAll(async () => {
@@ -88,4 +88,37 @@ describe('the width of a listing', () => {
     await waitForText(page, 'fieldset', 'Never where it stands: it gets 935 px there at most')
     await page.close()
   })
+})
+
+describe('the columns beside the page', () => {
+  it.each(['mouse', 'keys'])(
+    'fold away, so that the page is seen larger, and come back: by %s',
+    async (hand) => {
+      const page = await inBench(app, 'Plots', { width: 1280, height: 800 })
+      const shownWidth = () =>
+        page.$eval('iframe', (frame) => Math.round(frame.getBoundingClientRect().width))
+      const isOpen = async (name: string) =>
+        (await waitFor(page, 'button', name)).evaluate((button) => button.getAttribute('aria-expanded'))
+      const fold = (name: string, key: ',' | '.') =>
+        hand === 'mouse' ? press(page, 'button', name) : page.keyboard.press(key)
+      const [areas, settings] = ['Areas of this page', 'Settings beside the page']
+      const beside = await shownWidth()
+      await fold(areas, ',')
+      await expect.poll(() => isOpen(areas)).toBe('false')
+      expect(await isThere(page, 'navigation', areas)).toBe(false)
+      await fold(settings, '.')
+      // As wide as the window lets it be, but for the space around it.
+      await expect.poll(shownWidth).toBe(1240)
+      expect(beside).toBeLessThan(760)
+      await page.keyboard.press('4')
+      expect(await isOpen(settings)).toBe('false')
+      await fold(areas, ',')
+      await press(page, 'button', 'All plots 20')
+      await page.keyboard.press('4')
+      await waitFor(page, 'heading', 'How they are laid out')
+      expect(await isOpen(settings)).toBe('true')
+      await expect.poll(shownWidth).toBe(beside)
+      await page.close()
+    },
+  )
 })

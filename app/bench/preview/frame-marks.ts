@@ -10,6 +10,7 @@ const styles = `
   [data-placement].bench-pointed { outline: 2px dashed ${colours.leaf}; outline-offset: 8px; border-radius: 4px; }
   .area.bench-area { outline: 1px dashed ${colours.leaf}; outline-offset: 14px; border-radius: 4px; }
   .bench-part { outline: 2px solid ${colours.rust}; outline-offset: 3px; border-radius: 2px; }
+  .band.bench-chosen { outline: 2px solid ${colours.leaf}; outline-offset: 4px; border-radius: 4px; scroll-margin: 24px; }
   [data-placement].bench-chosen { outline: 2px solid ${colours.leaf}; outline-offset: 8px; border-radius: 4px; }
 `
 
@@ -21,8 +22,14 @@ export function useFrameMarks(page: () => Document | null, marked: () => void) {
   const selection = useSelection()
   const shown = useShown()
   const view = useView()
-  /** The chosen placement that was brought into view last: each is once, as soon as the page has it. */
+  /** What was chosen when it was brought into view last: each is once, as soon as the page has it. */
   let inView: string | null = null
+
+  /** What finds the chosen thing on the page; null while nothing is chosen. */
+  function chosenThing(): string | null {
+    if (selection.chosenId !== null) return `[data-placement="${selection.chosenId}"]`
+    return selection.chosenBand === null ? null : `[data-band="${selection.chosenBand}"]`
+  }
 
   /** A page that has just come into the frame. */
   function begin(document: Document): void {
@@ -43,16 +50,22 @@ export function useFrameMarks(page: () => Document | null, marked: () => void) {
       .forEach((one) =>
         one.classList.toggle('bench-area', one.getAttribute('data-area') === selection.pointedArea),
       )
+    document
+      ?.querySelectorAll('[data-band]')
+      .forEach((one) =>
+        one.classList.toggle('bench-chosen', one.getAttribute('data-band') === String(selection.chosenBand)),
+      )
     shown.partTrouble = document === null ? null : markPart(document)
     if (document !== null) bringIntoView(document)
     marked()
   }
 
   function bringIntoView(document: Document): void {
-    if (selection.chosenId === inView) return
-    const chosen = document.querySelector(`[data-placement="${selection.chosenId}"]`)
-    if (chosen === null && selection.chosenId !== null) return
-    inView = selection.chosenId
+    const wanted = chosenThing()
+    if (wanted === inView) return
+    const chosen = wanted === null ? null : document.querySelector(wanted)
+    if (chosen === null && wanted !== null) return
+    inView = wanted
     chosen?.scrollIntoView({ block: 'nearest', behavior: 'smooth' })
   }
 
@@ -78,6 +91,7 @@ export function useFrameMarks(page: () => Document | null, marked: () => void) {
   watch(
     () => [
       selection.chosenId,
+      selection.chosenBand,
       selection.pointedId,
       selection.pointedArea,
       selection.openPart,

@@ -15,6 +15,9 @@ export const useView = defineStore('view', () => {
   const sideBySide = ref(false)
   /** Whether the page stands in its frame, and the rest of the bench may be fetched. */
   const isShown = ref(false)
+  /** Whether the columns beside the page are folded away, so that it can be seen at its full size. */
+  const isLeftFolded = ref(false)
+  const isRightFolded = ref(false)
   /** An entry's card to be looked at; another object each time it is wanted. */
   const lookedAt = shallowRef<{ readonly entry: number } | null>(null)
 
@@ -32,5 +35,16 @@ export const useView = defineStore('view', () => {
     return { asOf: asOf.value, sample: sample.value }
   }
 
-  return { asOf, sample, pageWidth, sideBySide, isShown, lookedAt, open, asked }
+  return {
+    asOf,
+    sample,
+    pageWidth,
+    sideBySide,
+    isShown,
+    isLeftFolded,
+    isRightFolded,
+    lookedAt,
+    open,
+    asked,
+  }
 })

@@ -1,7 +1,13 @@
 <script setup lang="ts">
 import { definePageMeta, useHead, useRoute } from '#imports'
 import { useEventListener, useMediaQuery } from '@vueuse/core'
-import { mdiArrowULeftTop, mdiArrowURightTop, mdiFormatListBulleted, mdiOpenInNew } from '@mdi/js'
+import {
+  mdiArrowULeftTop,
+  mdiArrowURightTop,
+  mdiFormatListBulleted,
+  mdiOpenInNew,
+  mdiTuneVariant,
+} from '@mdi/js'
 import { computed, ref, watch } from 'vue'
 import type { PageDocument } from '~~/core/edits/document'
 import { clauses } from '~~/core/listing/definition'
@@ -51,11 +57,27 @@ const session = useSession()
 /** In a narrow window the columns at the sides lie over the page, and fold away. */
 const isNarrow = useMediaQuery('(max-width: 999px)')
 const areasOpen = ref(false)
-const isBesideOpen = computed(() => !isNarrow.value || selection.drawer !== null)
+const isLeftOpen = computed(() => (isNarrow.value ? areasOpen.value : !view.isLeftFolded))
+const isBesideOpen = computed(() => (isNarrow.value ? selection.drawer !== null : !view.isRightFolded))
 watch(
   () => selection.chosenId,
   () => (areasOpen.value = false),
 )
+/** What is opened on purpose is to be seen. */
+watch(
+  () => selection.drawerWanted,
+  (wanted) => wanted && (view.isRightFolded = false),
+  { flush: 'sync' },
+)
+
+function foldLeft() {
+  if (isNarrow.value) areasOpen.value = !areasOpen.value
+  else view.isLeftFolded = !view.isLeftFolded
+}
+
+function foldRight() {
+  view.isRightFolded = !view.isRightFolded
+}
 
 useHead({ title: () => `${draft.page.title || words.page} · Bushel` })
 
@@ -149,6 +171,8 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
   const clause = clauses[Number(event.key) - 1]
   if (clause !== undefined) act(event, () => selection.openDrawer(clause))
   else if (event.key === '0') act(event, () => selection.openDrawer(null))
+  else if (event.key === ',') act(event, foldLeft)
+  else if (event.key === '.') act(event, foldRight)
   else if (event.key.toLowerCase() === 'w') act(event, () => selection.openDrawer('why'))
   else if (event.key.toLowerCase() === 't')
     act(event, () => document.querySelector<HTMLElement>('[data-tally]')?.focus())
@@ -225,22 +249,33 @@ function act(event: KeyboardEvent, action: () => unknown) {
     <p v-else-if="!opened" class="failure" role="status">{{ words.opening }}</p>
     <template v-if="opened">
       <SentenceStrip />
-      <div class="work">
-        <div v-show="!isNarrow || areasOpen" class="left" @keydown.esc="areasOpen = false">
+      <div class="work" :class="{ 'without-left': !isLeftOpen, 'without-right': !isBesideOpen }">
+        <div v-show="isLeftOpen" class="left" @keydown.esc="areasOpen = false">
           <PageTitles />
           <AreasList />
         </div>
         <main class="middle" aria-label="The page">
           <PageRuler v-model="view.pageWidth">
             <v-btn
-              v-if="isNarrow"
               :icon="mdiFormatListBulleted"
               size="32"
               variant="text"
               :aria-label="words.areas"
-              :aria-expanded="areasOpen"
-              @click="areasOpen = !areasOpen"
+              :aria-expanded="isLeftOpen"
+              :title="words.foldLeft"
+              @click="foldLeft"
             />
+            <template v-if="!isNarrow" #end>
+              <v-btn
+                :icon="mdiTuneVariant"
+                size="32"
+                variant="text"
+                :aria-label="words.settings"
+                :aria-expanded="isBesideOpen"
+                :title="words.foldRight"
+                @click="foldRight"
+              />
+            </template>
           </PageRuler>
           <PagePreview :width="view.pageWidth" @shown="fetchLater" />
         </main>
@@ -281,8 +316,19 @@ function act(event: KeyboardEvent, action: () => unknown) {
 .work {
   flex: 1;
   display: grid;
-  grid-template: minmax(0, 1fr) auto / 216px minmax(0, 1fr) 308px;
+  grid-template: minmax(0, 1fr) auto / var(--left) minmax(0, 1fr) var(--right);
   min-height: 0;
+
+  --left: 216px;
+  --right: 308px;
+}
+
+.without-left {
+  --left: 0;
+}
+
+.without-right {
+  --right: 0;
 }
 
 .left {
@@ -294,6 +340,7 @@ function act(event: KeyboardEvent, action: () => unknown) {
 }
 
 .middle {
+  grid-column: 2;
   display: flex;
   flex-direction: column;
   min-height: 0;
@@ -305,6 +352,7 @@ function act(event: KeyboardEvent, action: () => unknown) {
 }
 
 .right {
+  grid-column: 3;
   min-height: 0;
   border-left: 1px solid var(--line);
 }
@@ -339,6 +387,7 @@ function act(event: KeyboardEvent, action: () => unknown) {
     right: 0;
   }
 
+  .middle,
   .bottom {
     grid-column: 1;
   }
