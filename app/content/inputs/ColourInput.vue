@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { colour } from '~~/core/content/fields/colour'
+import ColourWell from '../../shared/ColourWell.vue'
 import TextualInput from './TextualInput.vue'
 import { words } from '../words'
 import type { FieldInputProps } from './field-input'
@@ -15,37 +16,17 @@ const known = computed(() => {
 </script>
 
 <template>
-  <div class="colour">
-    <input
-      type="color"
-      :value="known"
-      :aria-label="words.pickColour(field.name)"
-      @input="emit('change', ($event.target as HTMLInputElement).value)"
-      @blur="emit('leave')"
-    />
+  <ColourWell
+    :value="known"
+    :label="words.pickColour(field.name)"
+    @pick="emit('change', $event)"
+    @leave="emit('leave')"
+  >
     <TextualInput
       v-bind="$props"
       placeholder="#a8431f"
       @change="emit('change', $event)"
       @leave="emit('leave')"
     />
-  </div>
+  </ColourWell>
 </template>
-
-<style scoped>
-.colour {
-  display: grid;
-  grid-template-columns: 44px minmax(0, 1fr);
-  gap: 8px;
-}
-
-input[type='color'] {
-  width: 44px;
-  height: 40px;
-  padding: 3px;
-  border: 1px solid var(--edge);
-  border-radius: 7px;
-  background: var(--sheet);
-  cursor: pointer;
-}
-</style>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref, useId, watch } from 'vue'
 import { colour } from '~~/core/content/fields/colour'
+import ColourWell from '../ColourWell.vue'
 import SettingRow from './SettingRow.vue'
 
 /** A colour, picked or typed; what is no colour yet is not taken. */
@@ -34,13 +35,7 @@ function typed(next: string) {
     :changed="fallback !== undefined && value !== fallback"
     @reset="fallback !== undefined && emit('change', fallback)"
   >
-    <div class="colour">
-      <input
-        type="color"
-        :value="value"
-        :aria-label="pick"
-        @input="typed(($event.target as HTMLInputElement).value)"
-      />
+    <ColourWell :value="value" :label="pick" @pick="typed">
       <v-text-field
         :id="id"
         maxlength="7"
@@ -48,24 +43,6 @@ function typed(next: string) {
         @update:model-value="typed($event ?? '')"
         @blur="text = value"
       />
-    </div>
+    </ColourWell>
   </SettingRow>
 </template>
-
-<style scoped>
-.colour {
-  display: grid;
-  grid-template-columns: 44px minmax(0, 1fr);
-  gap: 8px;
-}
-
-input[type='color'] {
-  width: 44px;
-  height: 40px;
-  padding: 3px;
-  border: 1px solid var(--edge);
-  border-radius: 7px;
-  background: var(--sheet);
-  cursor: pointer;
-}
-</style>
