@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import PlacedHead from './PlacedHead.vue'
 import { fittingComponents } from './fittings'
 import type { PlacedFittingView } from './view'
 
@@ -7,11 +8,12 @@ defineProps<{ placement: PlacedFittingView }>()
 
 <template>
   <div class="placement" :data-placement="placement.id">
-    <h2 v-if="placement.heading" class="placement-heading">{{ placement.heading }}</h2>
+    <PlacedHead :placement="placement" />
     <component
       :is="fittingComponents[placement.fitting.name]"
       :fitting="placement.fitting"
       :content="placement.content"
     />
+    <div v-if="placement.below" class="placement-words prose" v-html="placement.below" />
   </div>
 </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import PlacedHead from './PlacedHead.vue'
 import { shapeComponents } from './shapes'
 import type { PlacedListingView } from './view'
 import { words } from './words'
@@ -15,9 +16,7 @@ const align = computed(() =>
 
 <template>
   <section class="placement" :data-placement="placement.id" :aria-labelledby="`heading-${placement.id}`">
-    <h2 :id="`heading-${placement.id}`" :class="placement.heading ? 'placement-heading' : 'only-read'">
-      {{ placement.heading || placement.name }}
-    </h2>
+    <PlacedHead :placement="placement" :name="placement.name" />
     <div class="listing" :dir="direction" :data-align="align">
       <component
         :is="shapeComponents[placement.shape.name]"
@@ -34,5 +33,6 @@ const align = computed(() =>
       <a v-if="placement.first" :href="placement.first">{{ words.firstPage }}</a>
       <a v-if="placement.next" rel="next" :href="placement.next">{{ words.nextPage }}</a>
     </nav>
+    <div v-if="placement.below" class="placement-words prose" v-html="placement.below" />
   </section>
 </template>

@@ -2,6 +2,7 @@ import type { CardFrame, FilledPart } from '../core/cards/card'
 import type { PartName } from '../core/cards/parts'
 import type { FittingChoice } from '../core/fittings'
 import type { Band } from '../core/pages/bands/definition'
+import type { HeadingLevel } from '../core/pages/definition'
 import type { FrameName } from '../core/pages/frames'
 import type { AreaName } from '../core/pages/frames'
 import type { Amount } from '../core/listing/amount'
@@ -29,10 +30,17 @@ export interface GroupView {
   readonly cards: readonly CardView[]
 }
 
-interface PlacedView {
+/** What stands around something that is placed. */
+export interface PlacedView {
   readonly id: string
   /** Shown above it; empty for none. */
   readonly heading: string
+  readonly headingLevel: HeadingLevel
+  /** Where the heading leads; null for nowhere. */
+  readonly headingAddress: string | null
+  /** Words around it, made by the core's own writer from a checked document; empty for none. */
+  readonly above: string
+  readonly below: string
 }
 
 export interface PlacedListingView extends PlacedView {

@@ -164,7 +164,6 @@ function moveStop(stop: number, pageWidth: number) {
         {{ words.sideBySide }}
       </button>
     </div>
-    <slot name="end" />
   </div>
 </template>
 

@@ -1,11 +1,44 @@
 <script setup lang="ts">
-import type { Placement } from '~~/core/pages/definition'
+import { ref, watch } from 'vue'
+import { emptyDocument, isEmptyDocument } from '~~/core/content/rich-text/document'
+import type { RichText } from '~~/core/content/rich-text/document'
+import type { HeadingLevel, Placement, Surroundings } from '~~/core/pages/definition'
+import AddressSetting from '../shared/settings/AddressSetting.vue'
+import SelectSetting from '../shared/settings/SelectSetting.vue'
 import { useDraft } from '../stores/bench/draft'
-import { words } from './words'
+import RichTextSetting from './RichTextSetting.vue'
+import { headingLevelChoices, words } from './words'
 
-/** What visitors read above something that is placed. */
-defineProps<{ placement: Placement }>()
+/** What visitors read around something that is placed: its heading, and words above and below it. */
+const props = defineProps<{ placement: Placement }>()
 const draft = useDraft()
+const usualLevel: HeadingLevel = 2
+const places = ['above', 'below'] as const
+
+/** The editors come when they are wanted, and at once where there are words. */
+const isOpen = ref(false)
+watch(
+  () => props.placement.id,
+  () => (isOpen.value = props.placement.above !== undefined || props.placement.below !== undefined),
+  { immediate: true },
+)
+
+/** Changes one of them; what is as nothing were said is not said. */
+function set<Key extends keyof Surroundings>(key: Key, value: Surroundings[Key] | null) {
+  draft.editPlacement(
+    props.placement.id,
+    words.heading,
+    (before) =>
+      Object.fromEntries(
+        Object.entries({ ...before, [key]: value }).filter(([, one]) => one !== null),
+      ) as unknown as Placement,
+    key,
+  )
+}
+
+function setWords(place: (typeof places)[number], text: RichText) {
+  set(place, isEmptyDocument(text) ? null : text)
+}
 </script>
 
 <template>
@@ -14,13 +47,49 @@ const draft = useDraft()
     :hint="words.headingHint"
     maxlength="160"
     :model-value="placement.heading"
-    @update:model-value="
-      draft.editPlacement(
-        placement.id,
-        'Heading',
-        (before) => ({ ...before, heading: $event ?? '' }),
-        'heading',
-      )
-    "
+    @update:model-value="set('heading', $event ?? '')"
   />
+  <template v-if="placement.heading !== ''">
+    <SelectSetting
+      :label="words.headingLevel"
+      :value="placement.headingLevel ?? usualLevel"
+      :fallback="usualLevel"
+      :choices="headingLevelChoices"
+      @change="set('headingLevel', $event === usualLevel ? null : $event)"
+    />
+    <AddressSetting
+      :label="words.headingAddress"
+      :value="placement.headingAddress ?? ''"
+      @change="set('headingAddress', $event === '' ? null : $event)"
+    />
+  </template>
+  <details :open="isOpen" @toggle="isOpen = ($event.target as HTMLDetailsElement).open">
+    <summary>{{ words.wordsAround }}</summary>
+    <div v-if="isOpen" class="around">
+      <RichTextSetting
+        v-for="place in places"
+        :key="`${placement.id} ${place}`"
+        :label="words.around[place]"
+        :value="placement[place] ?? emptyDocument"
+        @change="setWords(place, $event)"
+      />
+    </div>
+  </details>
 </template>
+
+<style scoped>
+summary {
+  min-height: 32px;
+  font-size: var(--size-small);
+  font-weight: 600;
+  line-height: 32px;
+  cursor: pointer;
+}
+
+.around {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 14px;
+  padding-top: 6px;
+}
+</style>

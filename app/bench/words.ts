@@ -1,3 +1,4 @@
+import { headingLevels } from '~~/core/pages/definition'
 import type { DrawerName } from '../stores/bench/selection'
 
 /** What the bench says. */
@@ -23,6 +24,11 @@ export const words = {
   page: 'Page',
   heading: 'Heading on the page',
   headingHint: 'Empty for none',
+  headingLevel: 'Level of the heading',
+  levels: { 2: '2: a part of the page', 3: '3: within a part', 4: '4: smaller still' },
+  headingAddress: 'The heading leads to',
+  wordsAround: 'Words above and below',
+  around: { above: 'Words above it', below: 'Words below it' },
   livePage: 'Live page',
   publish: 'Publish',
   morePage: 'More to do with this page',
@@ -150,3 +156,6 @@ export const words = {
   pageOnly: (things: string, state: string) => `${things}. ${state}.`,
   pageHint: 'Choose one to read and change what it shows.',
 } as const
+
+/** The levels that a heading on a page can have. */
+export const headingLevelChoices = headingLevels.map((value) => ({ value, title: words.levels[value] }))

@@ -1,5 +1,5 @@
 import { number, string } from 'yup'
-import { readAddress } from '../content/fields/address'
+import { isAddress } from '../content/fields/address'
 import { defineFitting, fittingSettings } from './define'
 
 export interface PictureSettings {
@@ -23,8 +23,10 @@ export const pictureFitting = defineFitting<'picture', PictureSettings>({
     address: string()
       .defined()
       .max(2000, 'Keep the address within 2,000 characters.')
-      .test('address', 'Write an address as /plots or https://example.org.', (value) =>
-        value === undefined || value === '' ? true : readAddress(value).ok,
+      .test(
+        'address',
+        'Write an address as /plots or https://example.org.',
+        (value) => value === undefined || value === '' || isAddress(value),
       ),
   }),
   label: ({ caption }) => caption,

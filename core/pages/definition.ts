@@ -1,14 +1,29 @@
+import type { RichText } from '../content/rich-text/document'
 import type { FittingChoice } from '../fittings'
 import { newBand } from './bands/definition'
 import type { Band } from './bands/definition'
 import { frames } from './frames'
 import type { AreaName, FrameName } from './frames'
 
-interface Placed {
-  /** UUID, given by whoever places it. */
-  readonly id: string
+/** What everything that is placed can have around it. */
+export interface Surroundings {
   /** Shown above it; empty for none. */
   readonly heading: string
+  /** Of the heading's element; 2 where nothing is said. */
+  readonly headingLevel?: HeadingLevel
+  /** Where the heading leads; nowhere where nothing is said. */
+  readonly headingAddress?: string
+  /** Words between the heading and it. */
+  readonly above?: RichText
+  readonly below?: RichText
+}
+
+export const headingLevels = [2, 3, 4] as const
+export type HeadingLevel = (typeof headingLevels)[number]
+
+interface Placed extends Surroundings {
+  /** UUID, given by whoever places it. */
+  readonly id: string
 }
 
 /** A listing at its place on a page. */

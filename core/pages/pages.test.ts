@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
+import { documentOfText } from '../content/rich-text/document'
 import { newFitting } from '../fittings'
 import { grid } from '../shapes/grid'
 import { newBand, plainBand } from './bands/definition'
@@ -14,7 +15,15 @@ import { pageWidthFor, rulerStretches } from './ruler'
 
 const id = (at: number) => `00000000-0000-4000-8000-00000000000${at}`
 const placement = (at: number): Placement => ({ kind: 'listing', id: id(at), listing: id(9), heading: '' })
-const note: Placement = { kind: 'fitting', id: id(5), heading: 'By the way', fitting: newFitting('note') }
+const note: Placement = {
+  kind: 'fitting',
+  id: id(5),
+  heading: 'By the way',
+  headingLevel: 3,
+  headingAddress: '/plots',
+  below: documentOfText('Ask at the gate.'),
+  fitting: newFitting('note'),
+}
 const page: Page = {
   ...newPage('Home'),
   areas: { main: [newBand(1, [placement(1), placement(2)])], side: [newBand(2, [placement(3), note])] },
@@ -47,6 +56,18 @@ describe('a page', () => {
     [
       'areas.main[0].columns[0].placements[0].fitting',
       withMain(newBand(1, [{ ...note, fitting: { name: 'engine' } as never }])),
+    ],
+    [
+      'areas.main[0].columns[0].placements[0].headingAddress',
+      withMain(newBand(1, [{ ...placement(1), headingAddress: 'javascript:alert(1)' }])),
+    ],
+    [
+      'areas.main[0].columns[0].placements[0].headingLevel',
+      withMain(newBand(1, [{ ...placement(1), headingLevel: 1 as never }])),
+    ],
+    [
+      'areas.main[0].columns[0].placements[0].below',
+      withMain(newBand(1, [{ ...note, below: { type: 'doc', content: [{ type: 'script' }] } as never }])),
     ],
     ['areas.main[0].columns', withMain({ ...main, columns: [] })],
     ['areas.main[0].columns[0].parts', withMain({ ...main, columns: [{ parts: 7, placements: [] }] })],

@@ -1,7 +1,10 @@
-import { lazy, mixed, object, string } from 'yup'
+import { lazy, mixed, number, object, string } from 'yup'
 import type { ObjectShape, Schema } from 'yup'
+import { isAddress } from '../content/fields/address'
+import { parseRichText } from '../content/rich-text/document'
 import { fittingSchema } from '../fittings'
 import { uuidPattern } from '../uuid'
+import { headingLevels } from './definition'
 import type { Placement } from './definition'
 
 /** What each kind of placement says besides what all do. A new kind is a line here. */
@@ -12,6 +15,12 @@ const kinds: Readonly<Record<Placement['kind'], ObjectShape>> = {
   fitting: { fitting: fittingSchema },
 }
 
+const words = mixed().test(
+  'rich-text',
+  'The words around it are not written as rich text.',
+  (value) => value === undefined || parseRichText(value).ok,
+)
+
 const schemas = Object.fromEntries(
   Object.entries(kinds).map(([kind, own]) => [
     kind,
@@ -19,6 +28,14 @@ const schemas = Object.fromEntries(
       kind: string().required(),
       id: string().matches(uuidPattern, 'A placement has a UUID.').required(),
       heading: string().defined().max(160, 'Keep the heading within 160 characters.'),
+      headingLevel: number().oneOf(headingLevels, 'A heading is of level 2, 3 or 4.'),
+      headingAddress: string().test(
+        'address',
+        'Write an address as /plots or https://example.org.',
+        (value) => value === undefined || isAddress(value),
+      ),
+      above: words,
+      below: words,
       ...own,
     })
       .noUnknown()

@@ -1,14 +1,23 @@
 import { readsText } from '../../core/cards/card'
 import { partKey } from '../../core/cards/parts'
+import { isEmptyDocument } from '../../core/content/rich-text/document'
+import type { RichText } from '../../core/content/rich-text/document'
+import { htmlOfDocument } from '../../core/content/rich-text/html'
 import type { Listing } from '../../core/listing/definition'
-import type { Page, PlacedFitting, PlacedListing } from '../../core/pages/definition'
+import type { Page, PlacedFitting, PlacedListing, Placement } from '../../core/pages/definition'
 import { frames } from '../../core/pages/frames'
 import { columnsOn, shownListingsOf } from '../../core/pages/standing'
 import type { Standing, StandingColumn } from '../../core/pages/standing'
 import type { Picture } from '../../core/pictures/picture'
 import { shapeOf } from '../../core/shapes'
 import { groupsOf } from '../../core/shapes/grouping'
-import type { ListingPageView, PlacedFittingView, PlacedListingView, PlacementView } from '../../site/view'
+import type {
+  ListingPageView,
+  PlacedFittingView,
+  PlacedListingView,
+  PlacedView,
+  PlacementView,
+} from '../../site/view'
 import type { Db } from '../db/client'
 import { fittingContent } from '../fittings'
 import type { FittingAsked } from '../fittings'
@@ -88,11 +97,30 @@ async function groundPictures(
   )
 }
 
-async function fittingView(
-  { id, heading, fitting }: PlacedFitting,
-  asked: FittingAsked,
-): Promise<PlacedFittingView> {
-  return { kind: 'fitting', id, heading, fitting, content: await fittingContent(fitting, asked) }
+async function fittingView(placement: PlacedFitting, asked: FittingAsked): Promise<PlacedFittingView> {
+  const { fitting } = placement
+  return {
+    ...placedView(placement),
+    kind: 'fitting',
+    fitting,
+    content: await fittingContent(fitting, asked),
+  }
+}
+
+/** What stands around something that is placed. */
+function placedView({ id, heading, headingLevel, headingAddress, above, below }: Placement): PlacedView {
+  return {
+    id,
+    heading,
+    headingLevel: headingLevel ?? 2,
+    headingAddress: headingAddress ?? null,
+    above: wordsOf(above),
+    below: wordsOf(below),
+  }
+}
+
+function wordsOf(document: RichText | undefined): string {
+  return document === undefined || isEmptyDocument(document) ? '' : htmlOfDocument(document)
 }
 
 /** Where a listing stands, and what it is answered with. */
@@ -137,9 +165,8 @@ export async function placementView(
   )
   const grouping = shapeOf(listing.shape).grouping?.(listing.shape) ?? null
   return {
+    ...placedView(placement),
     kind: 'listing',
-    id: placement.id,
-    heading: placement.heading,
     name: listing.name,
     shape: listing.shape,
     amount: listing.amount,

@@ -165,10 +165,21 @@ describe('a band in the bench', () => {
       expect(await violations(page)).toEqual([])
 
       const second = filled.areas.main?.[1]?.id ?? 0
-      await (await waitFor(page, 'button', 'Move Main, band 2: arrow keys')).focus()
-      await page.keyboard.press('ArrowUp')
+      const handle = 'Move Main, band 2: arrow keys'
+      if (hand === 'mouse') {
+        const first = 'section[aria-label=Main] > ol > li'
+        const top = await page.waitForSelector(`${first} .band-head`)
+        if (top === null) throw new Error('There is no first band.')
+        await drag(page, handle, top, () =>
+          page.$eval(first, (band) => band.textContent?.includes('A heading') === true),
+        )
+        await (await waitFor(page, 'button', 'Move Main, band 1: arrow keys')).focus()
+      } else {
+        await (await waitFor(page, 'button', handle)).focus()
+        await page.keyboard.press('ArrowUp')
+      }
       await expect.poll(async () => (await draft(path)).areas.main?.[0]?.id).toBe(second)
-      // The handle keeps the focus where it went, and moves on from there.
+      // By keys, the handle keeps the focus where it went, and moves on from there.
       await page.keyboard.press('ArrowRight')
       await expect.poll(async () => (await draft(path)).areas.side?.at(-1)?.id).toBe(second)
       await chooseFrom(page, hand, `What to do with Side, band 2`, 'Take this band off')

@@ -7,7 +7,16 @@ import { placementsOf } from '~~/core/pages/standing'
 import { readPage } from '~~/server/pages/stored-page'
 import { inBench, startApp, visitor } from './support/app'
 import type { App } from './support/app'
-import { fill, press, setNumber, waitFor, waitForNoText, waitForStatus, waitForText } from './support/hands'
+import {
+  fill,
+  pick,
+  press,
+  setNumber,
+  waitFor,
+  waitForNoText,
+  waitForStatus,
+  waitForText,
+} from './support/hands'
 import { violations } from './support/violations'
 
 let app: App
@@ -131,6 +140,58 @@ describe('fittings', () => {
     expect(kept?.name === 'note' ? textOfDocument(kept.text).split('\n\n') : []).toEqual(paragraphs)
     await page.close()
   })
+})
+
+describe('what stands around a placed thing', () => {
+  it.each(['mouse', 'keys'])(
+    'is its heading, where that leads, and words above and below: by %s',
+    async (hand) => {
+      const [title, path, listing] =
+        hand === 'mouse'
+          ? (['Plots', '/plots', 'All plots 20'] as const)
+          : (['Field notes', '/field-notes', 'All notes 12'] as const)
+      const page = await inBench(app, title, { width: 1280, height: 1000 })
+      if (hand === 'mouse') await press(page, 'button', listing)
+      else await (await waitFor(page, 'button', listing)).press('Enter')
+      await fill(page, 'Heading on the page', 'What comes up')
+      await pick(page, 'Level of the heading', '3: within a part')
+      await fill(page, 'The heading leads to', 'not an address')
+      await waitForText(page, 'aside', 'An address has no spaces in it.')
+      await fill(page, 'The heading leads to', '/plots')
+      const fold = await page.waitForSelector('aside summary')
+      if (hand === 'mouse') await fold?.click()
+      else await fold?.press('Enter')
+      for (const place of ['Words above it', 'Words below it']) {
+        await (await waitFor(page, 'textbox', place)).focus()
+        await page.keyboard.type(`${place}, in a line.`)
+      }
+      expect(await violations(page)).toEqual([])
+      await waitForStatus(page, 'Saved')
+      await expect
+        .poll(async () => placementsOf(await draft(path))[0])
+        .toMatchObject({
+          heading: 'What comes up',
+          headingLevel: 3,
+          headingAddress: '/plots',
+          above: documentOfText('Words above it, in a line.'),
+          below: documentOfText('Words below it, in a line.'),
+        })
+      await press(page, 'button', 'Publish')
+      await waitForText(page, 'body', `“${title}” is live.`)
+      const live = await visitor(app)
+      await live.goto(app.address + path)
+      const region = await waitFor(live, 'region', 'What comes up')
+      expect(await region.$eval('h3 a', (link) => link.getAttribute('href'))).toBe('/plots')
+      const [above, below] = await region.$$eval('.placement-words', (all) =>
+        all.map((one) => one.getBoundingClientRect().top),
+      )
+      const listed = await region.$eval('.listing', (one) => one.getBoundingClientRect().top)
+      expect([above, listed, below]).toEqual([above, listed, below].toSorted((a = 0, b = 0) => a - b))
+      expect(below).toBeGreaterThan(listed)
+      await live.close()
+      await page.close()
+    },
+  )
 })
 
 /** Waits until the page in the bench has a text, or has it no more. */

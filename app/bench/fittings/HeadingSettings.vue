@@ -3,6 +3,7 @@ import type { ChosenFitting } from '~~/core/fittings'
 import SelectSetting from '../../shared/settings/SelectSetting.vue'
 import TextSetting from '../../shared/settings/TextSetting.vue'
 import { heading } from '~~/core/fittings/heading'
+import { headingLevelChoices, words as bench } from '../words'
 import { words } from './words'
 
 const props = defineProps<{ settings: ChosenFitting<'heading'> }>()
@@ -18,10 +19,10 @@ const emit = defineEmits<{ change: [settings: ChosenFitting<'heading'>, subject:
     @change="emit('change', { ...props.settings, text: $event }, 'text')"
   />
   <SelectSetting
-    :label="words.level"
+    :label="bench.headingLevel"
     :value="settings.level"
     :fallback="heading.defaults.level"
-    :choices="words.levels"
+    :choices="headingLevelChoices"
     @change="emit('change', { ...props.settings, level: $event }, 'level')"
   />
 </template>

@@ -1,30 +1,13 @@
 <script setup lang="ts">
 import type { ChosenFitting } from '~~/core/fittings'
 import { pictureFitting } from '~~/core/fittings/picture'
-import { faultsOf, parseWith } from '~~/core/parsing'
-import { computed, ref, watch } from 'vue'
 import MediaChoice from '../../content/media/MediaChoice.vue'
+import AddressSetting from '../../shared/settings/AddressSetting.vue'
 import TextSetting from '../../shared/settings/TextSetting.vue'
 import { words } from './words'
 
 const props = defineProps<{ settings: ChosenFitting<'picture'> }>()
 const emit = defineEmits<{ change: [settings: ChosenFitting<'picture'>, subject: string] }>()
-/** As it is typed; it is taken once it is an address. */
-const address = ref(props.settings.address)
-watch(
-  () => props.settings.address,
-  (given) => (address.value = given),
-)
-const fault = computed(() => {
-  const typed = { ...props.settings, address: address.value.trim() }
-  return faultsOf(parseWith(pictureFitting.schema, typed))[0]?.message
-})
-
-function typed(next: string) {
-  address.value = next
-  if (fault.value === undefined && next.trim() !== props.settings.address)
-    emit('change', { ...props.settings, address: next.trim() }, 'address')
-}
 </script>
 
 <template>
@@ -44,12 +27,9 @@ function typed(next: string) {
     :most="400"
     @change="emit('change', { ...props.settings, caption: $event }, 'caption')"
   />
-  <v-text-field
+  <AddressSetting
     :label="words.leadsTo"
-    placeholder="/plots"
-    maxlength="2000"
-    :model-value="address"
-    :error-messages="fault"
-    @update:model-value="typed($event ?? '')"
+    :value="settings.address"
+    @change="emit('change', { ...props.settings, address: $event }, 'address')"
   />
 </template>

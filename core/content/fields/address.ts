@@ -4,6 +4,12 @@ import { refusal } from './define'
 const schemes = new Set(['http:', 'https:', 'mailto:', 'tel:'])
 const longest = 2000
 
+/** Whether a text is an address as `readAddress` gives it. */
+export function isAddress(text: string): boolean {
+  const read = readAddress(text)
+  return read.ok && read.value === text
+}
+
 /**
  * An address that is safe to link to: http, https, mailto or tel, or a path of this site. Anything
  * else, “javascript:” above all, is refused. A bare “example.org/x” gets https. Written forms of a

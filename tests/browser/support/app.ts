@@ -127,11 +127,22 @@ export async function openInBench(app: App, page: Page, title: string): Promise<
     .select('id')
     .where(sql<string>`draft ->> 'title'`, '=', title)
     .executeTakeFirstOrThrow()
-  await page.goto(`${app.address}/bench/pages/${id}`)
-  await page.waitForSelector(`::-p-aria([name="${title}, the page as visitors get it"])`)
-  await page.waitForFunction(() => performance.getEntriesByName('edit to page').length > 0, {
-    polling: 50,
-  })
+  do {
+    await page.goto(`${app.address}/bench/pages/${id}`)
+    await page.waitForSelector(`::-p-aria([name="${title}, the page as visitors get it"])`)
+    await page.waitForFunction(() => performance.getEntriesByName('edit to page').length > 0, {
+      polling: 50,
+    })
+  } while (!(await seesFrame(page)))
+}
+
+/**
+ * Whether the page in the frame can be looked at. Now and then what drives the browser goes on looking
+ * at the empty document with which the frame began, and sees nothing in it for good.
+ */
+async function seesFrame(page: Page): Promise<boolean> {
+  const frame = await (await page.$('iframe'))?.contentFrame()
+  return frame != null && (await frame.$('main').catch(() => null)) !== null
 }
 
 async function answers(address: string): Promise<void> {

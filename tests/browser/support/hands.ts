@@ -53,11 +53,26 @@ export async function clear(page: Page, label: string): Promise<void> {
 
 async function empty(page: Page, field: ElementHandle): Promise<void> {
   await waitForStillness(page)
-  await field.focus()
+  await keepFocus(field)
   await page.keyboard.down('Control')
   await page.keyboard.press('KeyA')
   await page.keyboard.up('Control')
   await page.keyboard.press('Backspace')
+}
+
+/**
+ * Gives a field the focus, again where another takes it that was seen first just now, as the first of a
+ * dialog.
+ */
+async function keepFocus(field: ElementHandle): Promise<void> {
+  let isKept = false
+  while (!isKept)
+    isKept = await field.evaluate(async (one) => {
+      ;(one as HTMLElement).focus()
+      for (let frames = 0; frames < 3; frames += 1)
+        await new Promise((resolve) => requestAnimationFrame(resolve))
+      return !one.isConnected || one === document.activeElement || one.contains(document.activeElement)
+    })
 }
 
 /** Types a day, as the site's language writes it, or a time into a field and leaves that. */

@@ -79,6 +79,24 @@ function foldRight() {
   view.isRightFolded = !view.isRightFolded
 }
 
+/** What folds away beside the page. */
+const sides = [
+  {
+    label: words.areas,
+    title: words.foldLeft,
+    icon: mdiFormatListBulleted,
+    isOpen: () => isLeftOpen.value,
+    fold: foldLeft,
+  },
+  {
+    label: words.settings,
+    title: words.foldRight,
+    icon: mdiTuneVariant,
+    isOpen: () => isBesideOpen.value,
+    fold: foldRight,
+  },
+] as const
+
 useHead({ title: () => `${draft.page.title || words.page} · Bushel` })
 
 void open()
@@ -204,6 +222,19 @@ function act(event: KeyboardEvent, action: () => unknown) {
         <!-- Each edit changes it: only what goes wrong is read aloud. -->
         <span class="state" role="status" aria-live="off">{{ saveWords }} · {{ liveWords }}</span>
         <span class="unseen" role="alert">{{ saveTrouble }}</span>
+        <template v-if="!isNarrow">
+          <v-btn
+            v-for="side in sides"
+            :key="side.label"
+            :icon="side.icon"
+            size="34"
+            variant="text"
+            :aria-label="side.label"
+            :aria-expanded="side.isOpen()"
+            :title="side.title"
+            @click="side.fold"
+          />
+        </template>
         <v-btn
           :icon="mdiArrowULeftTop"
           size="34"
@@ -257,25 +288,14 @@ function act(event: KeyboardEvent, action: () => unknown) {
         <main class="middle" aria-label="The page">
           <PageRuler v-model="view.pageWidth">
             <v-btn
+              v-if="isNarrow"
               :icon="mdiFormatListBulleted"
               size="32"
               variant="text"
               :aria-label="words.areas"
               :aria-expanded="isLeftOpen"
-              :title="words.foldLeft"
               @click="foldLeft"
             />
-            <template v-if="!isNarrow" #end>
-              <v-btn
-                :icon="mdiTuneVariant"
-                size="32"
-                variant="text"
-                :aria-label="words.settings"
-                :aria-expanded="isBesideOpen"
-                :title="words.foldRight"
-                @click="foldRight"
-              />
-            </template>
           </PageRuler>
           <PagePreview :width="view.pageWidth" @shown="fetchLater" />
         </main>
