@@ -27,5 +27,10 @@ const mostCharacters = 60
 
 function firstWords(text: string): string {
   const [line = ''] = text.trim().split('\n')
-  return line.length <= mostCharacters ? line : `${line.slice(0, mostCharacters).replace(/\s\S*$/, '')}…`
+  return line.length <= mostCharacters
+    ? line
+    : `${Array.from(line)
+        .slice(0, mostCharacters)
+        .join('')
+        .replace(/\s\S*$/, '')}…`
 }

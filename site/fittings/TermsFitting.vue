@@ -15,7 +15,7 @@ defineProps<{ fitting: ChosenFitting<'terms'>; content: FittingContents['terms']
     :data-layout="fitting.layout"
     :aria-label="facet.name"
   >
-    <h3 v-if="content.length > 1">{{ facet.name }}</h3>
+    <p v-if="content.length > 1" class="term-facet" aria-hidden="true">{{ facet.name }}</p>
     <TermList :terms="facet.first" :counts="fitting.counts" />
     <details v-if="facet.others.length > 0">
       <summary>{{ words.moreTerms(facet.others.length) }}</summary>

@@ -1,6 +1,5 @@
 import { randomUUID } from 'node:crypto'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import type { Page as BrowserPage } from 'puppeteer-core'
 import { newFitting } from '~~/core/fittings'
 import type { FittingChoice } from '~~/core/fittings'
 import { newBand } from '~~/core/pages/bands/definition'
@@ -10,10 +9,9 @@ import type { Page, PlacedFitting } from '~~/core/pages/definition'
 import { boxWidthOn, frames } from '~~/core/pages/frames'
 import { bandOn } from '~~/core/pages/moves'
 import { columnsOn, placementsOf } from '~~/core/pages/standing'
-import { readPage } from '~~/server/pages/stored-page'
-import { inBench, startApp, visitor } from './support/app'
+import { inBench, pageDraft, startApp, visitor } from './support/app'
 import type { App } from './support/app'
-import { drag, isThere, press, setNumber, waitFor, waitForStatus } from './support/hands'
+import { chooseFrom, drag, isThere, press, setNumber, waitFor, waitForStatus } from './support/hands'
 import { violations } from './support/violations'
 import { written } from './support/written'
 
@@ -94,30 +92,13 @@ describe('the columns of a band', () => {
 })
 
 describe('a band in the bench', () => {
-  const draft = async (path: string) => {
-    const row = await app.db
-      .selectFrom('pages')
-      .select('draft')
-      .where('path', '=', path)
-      .executeTakeFirstOrThrow()
-    return readPage(row.draft)
-  }
-  const chooseFrom = async (page: BrowserPage, hand: string, menu: string, item: string) => {
-    if (hand === 'mouse') {
-      await press(page, 'button', menu)
-      return press(page, 'menuitem', item)
-    }
-    await (await waitFor(page, 'button', menu)).press('Enter')
-    await (await waitFor(page, 'menuitem', item)).press('Enter')
-  }
-
   it.each([
     ['mouse', 'Plots', '/plots'],
     ['keys', 'Lessons', '/lessons'],
   ])(
     'is added, parted, filled, moved and taken off, and nothing is lost: by %s',
     async (hand, title, path) => {
-      const before = await draft(path)
+      const before = await pageDraft(app, path)
       const [listing] = before.areas.main?.[0]?.columns[0]?.placements ?? []
       if (listing?.kind !== 'listing') throw new Error('The page begins with a listing.')
       const { name } = await app.db
@@ -157,9 +138,11 @@ describe('a band in the bench', () => {
       }
       await waitForStatus(page, 'Saved')
       await expect
-        .poll(async () => (await draft(path)).areas.main?.[1]?.columns.map((c) => c.placements.length))
+        .poll(async () =>
+          (await pageDraft(app, path)).areas.main?.[1]?.columns.map((c) => c.placements.length),
+        )
         .toEqual([1, 1])
-      const filled = await draft(path)
+      const filled = await pageDraft(app, path)
       expect(filled.areas.main?.[1]?.columns.map((column) => column.parts)).toEqual([2, 3])
       expect(filled.areas.main?.[1]?.columns[1]?.placements).toEqual([listing])
       expect(await violations(page)).toEqual([])
@@ -178,16 +161,19 @@ describe('a band in the bench', () => {
         await (await waitFor(page, 'button', handle)).focus()
         await page.keyboard.press('ArrowUp')
       }
-      await expect.poll(async () => (await draft(path)).areas.main?.[0]?.id).toBe(second)
+      await expect.poll(async () => (await pageDraft(app, path)).areas.main?.[0]?.id).toBe(second)
       // By keys, the handle keeps the focus where it went, and moves on from there.
       await page.keyboard.press('ArrowRight')
-      await expect.poll(async () => (await draft(path)).areas.side?.at(-1)?.id).toBe(second)
+      await expect.poll(async () => (await pageDraft(app, path)).areas.side?.at(-1)?.id).toBe(second)
       await chooseFrom(page, hand, `What to do with Side, band 2`, 'Take this band off')
-      await expect.poll(async () => bandOn(await draft(path), second)).toBeUndefined()
-      expect((await draft(path)).shelf.slice(0, 2).map((thing) => thing.kind)).toEqual(['fitting', 'listing'])
+      await expect.poll(async () => bandOn(await pageDraft(app, path), second)).toBeUndefined()
+      expect((await pageDraft(app, path)).shelf.slice(0, 2).map((thing) => thing.kind)).toEqual([
+        'fitting',
+        'listing',
+      ])
       await press(page, 'button', 'Undo')
-      await expect.poll(async () => bandOn(await draft(path), second)?.columns.length).toBe(2)
-      expect(placementsOf(await draft(path))).toHaveLength(placementsOf(before).length + 1)
+      await expect.poll(async () => bandOn(await pageDraft(app, path), second)?.columns.length).toBe(2)
+      expect(placementsOf(await pageDraft(app, path))).toHaveLength(placementsOf(before).length + 1)
       await page.close()
     },
   )

@@ -4,10 +4,10 @@ import { documentOfText } from '~~/core/content/rich-text/document'
 import { textOfDocument } from '~~/core/content/rich-text/text'
 import { fittings } from '~~/core/fittings'
 import { placementsOf } from '~~/core/pages/standing'
-import { readPage } from '~~/server/pages/stored-page'
-import { inBench, startApp, visitor } from './support/app'
+import { inBench, pageDraft, startApp, visitor } from './support/app'
 import type { App } from './support/app'
 import {
+  chooseFrom,
   fill,
   pick,
   press,
@@ -25,27 +25,8 @@ beforeAll(async () => {
 })
 afterAll(() => app.stop())
 
-async function draft(path: string) {
-  const row = await app.db
-    .selectFrom('pages')
-    .select('draft')
-    .where('path', '=', path)
-    .executeTakeFirstOrThrow()
-  return readPage(row.draft)
-}
-
 const placedOn = async (path: string) =>
-  placementsOf(await draft(path)).flatMap((one) => (one.kind === 'fitting' ? [one.fitting] : []))
-
-/** Chooses from a menu by the mouse, or by the keys alone. */
-async function chooseFrom(page: BrowserPage, hand: string, menu: string, item: string): Promise<void> {
-  if (hand === 'mouse') {
-    await press(page, 'button', menu)
-    return press(page, 'menuitem', item)
-  }
-  await (await waitFor(page, 'button', menu)).press('Enter')
-  await (await waitFor(page, 'menuitem', item)).press('Enter')
-}
+  placementsOf(await pageDraft(app, path)).flatMap((one) => (one.kind === 'fitting' ? [one.fitting] : []))
 
 /** Chooses one of a few by the mouse, or by the arrow keys from the one that is chosen. */
 async function chooseOf(page: BrowserPage, hand: string, before: string, wanted: string): Promise<void> {
@@ -168,7 +149,7 @@ describe('what stands around a placed thing', () => {
       expect(await violations(page)).toEqual([])
       await waitForStatus(page, 'Saved')
       await expect
-        .poll(async () => placementsOf(await draft(path))[0])
+        .poll(async () => placementsOf(await pageDraft(app, path))[0])
         .toMatchObject({
           heading: 'What comes up',
           headingLevel: 3,

@@ -3,12 +3,10 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Page as BrowserPage } from 'puppeteer-core'
 import { newBand } from '~~/core/pages/bands/definition'
 import type { Band } from '~~/core/pages/bands/definition'
-import type { Page } from '~~/core/pages/definition'
 import { boxWidthOn, frames } from '~~/core/pages/frames'
 import type { FrameName } from '~~/core/pages/frames'
 import { shownListingsOf } from '~~/core/pages/standing'
-import { readPage } from '~~/server/pages/stored-page'
-import { inBench, startApp, visitor } from './support/app'
+import { inBench, pageDraft, startApp, visitor } from './support/app'
 import type { App } from './support/app'
 import { press, waitFor, waitForStatus, waitForText } from './support/hands'
 import { violations } from './support/violations'
@@ -20,15 +18,7 @@ beforeAll(async () => {
 })
 afterAll(() => app.stop())
 
-/** The home page's draft. */
-async function draft(): Promise<Page> {
-  const row = await app.db
-    .selectFrom('pages')
-    .select('draft')
-    .where('path', '=', '/')
-    .executeTakeFirstOrThrow()
-  return readPage(row.draft)
-}
+const draft = () => pageDraft(app, '/')
 
 /** Publishes the home page in a frame, with a listing in each of its areas. */
 async function publish(frame: FrameName): Promise<void> {

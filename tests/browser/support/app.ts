@@ -4,7 +4,9 @@ import { fileURLToPath } from 'node:url'
 import { sql } from 'kysely'
 import type { Browser, Page, Viewport } from 'puppeteer-core'
 import { demoAccount } from '~~/demo/account'
+import type { Page as DraftedPage } from '~~/core/pages/definition'
 import type { Db } from '~~/server/db/client'
+import { readPage } from '~~/server/pages/stored-page'
 import { demoDatabase, newSiteDatabase } from '../../database/support/database'
 import { startBrowser } from './browser'
 import { press, waitFor } from './hands'
@@ -118,6 +120,16 @@ export async function openCollection(page: Page, name: string): Promise<void> {
   await waitFor(page, 'link', 'Media')
   await press(page, 'link', name)
   await waitFor(page, 'heading', name)
+}
+
+/** The draft of the page at a path. */
+export async function pageDraft(app: App, path: string): Promise<DraftedPage> {
+  const row = await app.db
+    .selectFrom('pages')
+    .select('draft')
+    .where('path', '=', path)
+    .executeTakeFirstOrThrow()
+  return readPage(row.draft)
 }
 
 /** Opens a page of the demo site in the bench and waits until it is shown. */

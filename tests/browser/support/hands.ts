@@ -40,6 +40,16 @@ function isUncovered(element: Element): boolean {
   return !element.isConnected || dialog == null || dialog.contains(element)
 }
 
+/** Chooses from a menu by the mouse, or by the keys alone. */
+export async function chooseFrom(page: Page, hand: string, menu: string, item: string): Promise<void> {
+  if (hand === 'mouse') {
+    await press(page, 'button', menu)
+    return press(page, 'menuitem', item)
+  }
+  await (await waitFor(page, 'button', menu)).press('Enter')
+  await (await waitFor(page, 'menuitem', item)).press('Enter')
+}
+
 /** Types into the field of that label, in place of what stands there. */
 export async function fill(page: Page, label: string, text: string): Promise<void> {
   await clear(page, label)

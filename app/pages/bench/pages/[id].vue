@@ -1,14 +1,8 @@
 <script setup lang="ts">
 import { definePageMeta, useHead, useRoute } from '#imports'
-import { useEventListener, useMediaQuery } from '@vueuse/core'
-import {
-  mdiArrowULeftTop,
-  mdiArrowURightTop,
-  mdiFormatListBulleted,
-  mdiOpenInNew,
-  mdiTuneVariant,
-} from '@mdi/js'
-import { computed, ref, watch } from 'vue'
+import { useEventListener } from '@vueuse/core'
+import { mdiArrowULeftTop, mdiArrowURightTop, mdiFormatListBulleted, mdiOpenInNew } from '@mdi/js'
+import { computed, ref } from 'vue'
 import type { PageDocument } from '~~/core/edits/document'
 import { clauses } from '~~/core/listing/definition'
 import { formatTime } from '~~/core/formats/dates'
@@ -20,6 +14,7 @@ import PageTitles from '../../../bench/PageTitles.vue'
 import SentenceStrip from '../../../bench/SentenceStrip.vue'
 import AsOfField from '../../../bench/AsOfField.vue'
 import { drawerLoaders } from '../../../bench/drawers'
+import { useFolding } from '../../../bench/folding'
 import { useDraftSaving } from '../../../bench/draft-saving'
 import { words } from '../../../bench/words'
 import MoreMenu from '../../../shared/MoreMenu.vue'
@@ -54,48 +49,7 @@ const failure = ref<string | null>(null)
 const publishing = ref(false)
 const notices = useNotices()
 const session = useSession()
-/** In a narrow window the columns at the sides lie over the page, and fold away. */
-const isNarrow = useMediaQuery('(max-width: 999px)')
-const areasOpen = ref(false)
-const isLeftOpen = computed(() => (isNarrow.value ? areasOpen.value : !view.isLeftFolded))
-const isBesideOpen = computed(() => (isNarrow.value ? selection.drawer !== null : !view.isRightFolded))
-watch(
-  () => selection.chosenId,
-  () => (areasOpen.value = false),
-)
-/** What is opened on purpose is to be seen. */
-watch(
-  () => selection.drawerWanted,
-  (wanted) => wanted && (view.isRightFolded = false),
-  { flush: 'sync' },
-)
-
-function foldLeft() {
-  if (isNarrow.value) areasOpen.value = !areasOpen.value
-  else view.isLeftFolded = !view.isLeftFolded
-}
-
-function foldRight() {
-  view.isRightFolded = !view.isRightFolded
-}
-
-/** What folds away beside the page. */
-const sides = [
-  {
-    label: words.areas,
-    title: words.foldLeft,
-    icon: mdiFormatListBulleted,
-    isOpen: () => isLeftOpen.value,
-    fold: foldLeft,
-  },
-  {
-    label: words.settings,
-    title: words.foldRight,
-    icon: mdiTuneVariant,
-    isOpen: () => isBesideOpen.value,
-    fold: foldRight,
-  },
-] as const
+const { isNarrow, isLeftOpen, isRightOpen, sides, foldLeft, foldRight, closeLeft } = useFolding()
 
 useHead({ title: () => `${draft.page.title || words.page} · Bushel` })
 
@@ -230,7 +184,7 @@ function act(event: KeyboardEvent, action: () => unknown) {
             size="34"
             variant="text"
             :aria-label="side.label"
-            :aria-expanded="side.isOpen()"
+            :aria-expanded="side.isOpen"
             :title="side.title"
             @click="side.fold"
           />
@@ -280,8 +234,8 @@ function act(event: KeyboardEvent, action: () => unknown) {
     <p v-else-if="!opened" class="failure" role="status">{{ words.opening }}</p>
     <template v-if="opened">
       <SentenceStrip />
-      <div class="work" :class="{ 'without-left': !isLeftOpen, 'without-right': !isBesideOpen }">
-        <div v-show="isLeftOpen" class="left" @keydown.esc="areasOpen = false">
+      <div class="work" :class="{ 'without-left': !isLeftOpen, 'without-right': !isRightOpen }">
+        <div v-show="isLeftOpen" class="left" @keydown.esc="closeLeft">
           <PageTitles />
           <AreasList />
         </div>
@@ -299,7 +253,7 @@ function act(event: KeyboardEvent, action: () => unknown) {
           </PageRuler>
           <PagePreview :width="view.pageWidth" @shown="fetchLater" />
         </main>
-        <div v-show="isBesideOpen" class="right">
+        <div v-show="isRightOpen" class="right">
           <DrawerPanel />
         </div>
         <div class="bottom"><TallyStrip v-if="view.isShown" /></div>
