@@ -42,7 +42,7 @@ function choose(frame: FrameName) {
 
 <template>
   <div class="frame-choice">
-    <p class="label" aria-hidden="true">{{ words.frame }}</p>
+    <p class="input-title" aria-hidden="true">{{ words.frame }}</p>
     <IconChoice
       v-slot="{ choice }"
       :label="words.frame"
@@ -58,12 +58,5 @@ function choose(frame: FrameName) {
 <style scoped>
 .frame-choice {
   --columns: 3;
-}
-
-.label {
-  margin-bottom: 6px;
-  font-size: var(--size-note);
-  font-weight: 600;
-  color: var(--text);
 }
 </style>

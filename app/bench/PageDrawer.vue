@@ -43,7 +43,7 @@ function setTitle(title: string) {
         :model-value="draft.page.title"
         @update:model-value="setTitle"
       />
-      <p v-if="draft.entries" class="note">{{ words.entriesHint }}</p>
+      <p v-if="draft.entries" class="input-note">{{ words.entriesHint }}</p>
       <v-textarea
         v-else
         :label="words.introduction"
@@ -75,12 +75,6 @@ function setTitle(title: string) {
   display: grid;
   grid-template-columns: minmax(0, 1fr);
   gap: 14px;
-}
-
-.note {
-  font-size: var(--size-note);
-  line-height: 1.4;
-  color: var(--soft);
 }
 
 dl {

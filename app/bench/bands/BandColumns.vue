@@ -39,7 +39,7 @@ function choose(value: string) {
 
 <template>
   <div class="columns">
-    <p class="label" aria-hidden="true">{{ words.columns }}</p>
+    <p class="input-title" aria-hidden="true">{{ words.columns }}</p>
     <IconChoice
       v-slot="{ choice }"
       :label="words.columns"
@@ -50,7 +50,7 @@ function choose(value: string) {
       <ColumnsPlan :parts="choice.value.split(',').map(Number)" />
     </IconChoice>
     <template v-if="parts.length > 1">
-      <p class="note">{{ words.stacks(besideFromOf(band)) }}</p>
+      <p class="input-note">{{ words.stacks(besideFromOf(band)) }}</p>
       <div class="parts">
         <NumberSetting
           v-for="(part, at) in parts"
@@ -73,17 +73,6 @@ function choose(value: string) {
   display: grid;
   grid-template-columns: minmax(0, 1fr);
   gap: 8px;
-}
-
-.label {
-  font-size: var(--size-note);
-  font-weight: 600;
-}
-
-.note {
-  font-size: var(--size-note);
-  line-height: 1.4;
-  color: var(--soft);
 }
 
 .parts {

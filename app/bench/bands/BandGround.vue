@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import type { BandBackground } from '~~/core/pages/bands/definition'
-import MediaChoice from '../../content/media/MediaChoice.vue'
 import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
 import ColourSetting from '../../shared/settings/ColourSetting.vue'
 import NumberSetting from '../../shared/settings/NumberSetting.vue'
+import PictureSetting from '../../shared/settings/PictureSetting.vue'
 import { choicesOf } from '../../shared/settings/choices'
 import { ref } from 'vue'
 import { words } from './words'
@@ -45,15 +45,11 @@ function setPicture(picture: number | null) {
     @change="emit('change', { is: 'colour', colour: $event }, 'colour')"
   />
   <template v-if="ground.is === 'picture' || wantsPicture">
-    <section :aria-label="words.picture">
-      <p class="input-title">{{ words.picture }}</p>
-      <MediaChoice
-        :model-value="ground.is === 'picture' ? ground.picture : null"
-        :kinds="['picture']"
-        :name="words.picture"
-        @update:model-value="setPicture"
-      />
-    </section>
+    <PictureSetting
+      :label="words.picture"
+      :value="ground.is === 'picture' ? ground.picture : null"
+      @change="setPicture"
+    />
     <template v-if="ground.is === 'picture'">
       <ColourSetting
         :label="words.veilColour"

@@ -65,7 +65,7 @@ function setShown(range: PageRange, isShown: boolean) {
       :choices="reaches"
       @change="set({ reach: $event })"
     />
-    <p v-else class="note">{{ words.reachNote }}</p>
+    <p v-else class="input-note">{{ words.reachNote }}</p>
     <BandGround :key="band.id" :ground="band.background" @change="setGround" />
     <div class="spaces">
       <NumberSetting
@@ -81,7 +81,7 @@ function setShown(range: PageRange, isShown: boolean) {
       />
     </div>
     <section class="shown" :aria-label="words.shown">
-      <p class="label">{{ words.shown }}</p>
+      <p class="input-title">{{ words.shown }}</p>
       <SwitchSetting
         v-for="range in pageRanges"
         :key="range"
@@ -90,7 +90,7 @@ function setShown(range: PageRange, isShown: boolean) {
         fallback
         @change="setShown(range, $event)"
       />
-      <p class="note">{{ words.rangeNote(rangeFrom.medium, rangeFrom.wide) }}</p>
+      <p class="input-note">{{ words.rangeNote(rangeFrom.medium, rangeFrom.wide) }}</p>
     </section>
   </template>
 </template>
@@ -100,16 +100,5 @@ function setShown(range: PageRange, isShown: boolean) {
   display: grid;
   grid-template-columns: repeat(2, minmax(0, 1fr));
   gap: 8px;
-}
-
-.label {
-  font-size: var(--size-note);
-  font-weight: 600;
-}
-
-.note {
-  font-size: var(--size-note);
-  line-height: 1.4;
-  color: var(--soft);
 }
 </style>

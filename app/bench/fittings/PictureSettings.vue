@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import type { ChosenFitting } from '~~/core/fittings'
 import { pictureFitting } from '~~/core/fittings/picture'
-import MediaChoice from '../../content/media/MediaChoice.vue'
 import AddressSetting from '../../shared/settings/AddressSetting.vue'
+import PictureSetting from '../../shared/settings/PictureSetting.vue'
 import TextSetting from '../../shared/settings/TextSetting.vue'
 import { words } from './words'
 
@@ -11,15 +11,11 @@ const emit = defineEmits<{ change: [settings: ChosenFitting<'picture'>, subject:
 </script>
 
 <template>
-  <section :aria-label="words.picture">
-    <p class="input-title">{{ words.picture }}</p>
-    <MediaChoice
-      :model-value="settings.picture"
-      :kinds="['picture']"
-      :name="words.picture"
-      @update:model-value="emit('change', { ...props.settings, picture: $event }, 'picture')"
-    />
-  </section>
+  <PictureSetting
+    :label="words.picture"
+    :value="settings.picture"
+    @change="emit('change', { ...props.settings, picture: $event }, 'picture')"
+  />
   <TextSetting
     :label="words.caption"
     :value="settings.caption"
