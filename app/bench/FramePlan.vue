@@ -3,8 +3,11 @@ import { computed } from 'vue'
 import { frames } from '~~/core/pages/frames'
 import type { FrameName } from '~~/core/pages/frames'
 
-/** The plan of a frame, drawn small: a box for each area, as wide as its part of the row. */
-const { frame } = defineProps<{ frame: FrameName }>()
+/**
+ * The plan of a frame, drawn small: a box for each area, as wide as its part of the row; in outline
+ * where nothing stands in them.
+ */
+const { frame } = defineProps<{ frame: FrameName; empty?: boolean }>()
 
 const [width, height, gap] = [48, 34, 2]
 const boxes = computed(() => {
@@ -31,6 +34,7 @@ const boxes = computed(() => {
       v-for="box in boxes"
       :key="box.area"
       class="area"
+      :class="{ empty }"
       :x="box.x"
       :y="box.y"
       :width="box.width"
@@ -48,5 +52,11 @@ const boxes = computed(() => {
 .area {
   fill: currentColor;
   opacity: 0.45;
+}
+
+.area.empty {
+  fill: none;
+  stroke: currentColor;
+  stroke-dasharray: 2 2;
 }
 </style>

@@ -2,7 +2,8 @@ import { DateTime } from 'luxon'
 
 /** First parts of addresses that are not public pages. */
 export const reservedStarts: ReadonlySet<string> = new Set(['bench', 'api', 'media', 'live'])
-const literal = /^[\p{Ll}\p{Lo}\p{N}\p{M}]+(?:-[\p{Ll}\p{Lo}\p{N}\p{M}]+)*$/u
+/** A part of an address: words of small letters and digits, joined by hyphens. */
+export const addressPart = /^[\p{Ll}\p{Lo}\p{N}\p{M}]+(?:-[\p{Ll}\p{Lo}\p{N}\p{M}]+)*$/u
 const blanks = new Set(['{year}', '{month}', '{slug}'])
 
 /**
@@ -15,11 +16,11 @@ export function patternFault(pattern: string): string | null {
   if (parts.at(-1) !== '{slug}' || parts.filter((part) => part === '{slug}').length !== 1)
     return 'End the address with “{slug}”, which stands for the entry’s own part.'
   const [first = ''] = parts
-  if (!literal.test(first) || reservedStarts.has(first))
+  if (!addressPart.test(first) || reservedStarts.has(first))
     return reservedStarts.has(first)
       ? `“/${first}” is taken. Begin with another word.`
       : 'Begin with a word in small letters: “/field-notes/{slug}”.'
-  const stray = parts.find((part) => !literal.test(part) && !blanks.has(part))
+  const stray = parts.find((part) => !addressPart.test(part) && !blanks.has(part))
   return stray === undefined
     ? null
     : `“${stray}” cannot stand in an address. Use small letters, digits and hyphens, {year}, {month} and {slug}.`

@@ -2,6 +2,8 @@ import { readyMadeCards, withReadyMade } from '../cards/ready-made'
 import type { CollectionKind } from '../content/collection'
 import type { Field } from '../content/field'
 import type { PartSetting } from '../cards/parts'
+import type { Rule } from '../rules'
+import { isMoment } from '../rules/field-questions/moments'
 import { newListing } from './definition'
 import type { Listing } from './definition'
 
@@ -21,6 +23,26 @@ export function begunListing(name: string, { id, kind, fields }: BegunWith): Lis
   const ready = readyMadeCards.find((card) => card.kinds.includes(kind))
   if (ready === undefined || kind === 'article' || kind === 'plain') return listing
   return { ...listing, card: { ...listing.card, parts: withReadyMade([], ready, fields) } }
+}
+
+/** The first field that says when entries take place and that rules and orders may go by. */
+export function momentOf(fields: readonly Field[]): Field | undefined {
+  return fields.find((field) => field.filterable && field.sortable && isMoment(field))
+}
+
+/** The listing with what is yet to come by a field, the next first, and its beginning on each card. */
+export function comingListing(listing: Listing, moment: Field): Listing {
+  const upcoming: Rule = {
+    rule: 'field',
+    field: moment.id,
+    asked: { is: 'within', window: { is: 'upcoming' } },
+  }
+  return {
+    ...listing,
+    from: { ...listing.from, by: 'rule', rules: [upcoming] },
+    order: { keys: [{ by: 'field', field: moment.id, direction: 'up' }], pinned: 'ignored' },
+    card: { ...listing.card, parts: withMoment(listing.card.parts, moment) },
+  }
 }
 
 /** A card that shows when something begins: by the part that it has for it, or one more above the picture. */

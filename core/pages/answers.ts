@@ -39,6 +39,8 @@ export interface EntriesOfPage {
 export interface PageRow {
   readonly id: number
   readonly path: string
+  /** Of its draft. */
+  readonly version: number
   /** Where visitors see it; for a page of entries the newest one's, null where there is none. */
   readonly address: string | null
   readonly title: string
@@ -48,6 +50,15 @@ export interface PageRow {
   readonly savedAt: number
   readonly publishedAt: number | null
   readonly changed: boolean
+}
+
+/** A page that was deleted, and until when it can be put back. */
+export interface DeletedPage {
+  readonly id: number
+  readonly path: string
+  readonly title: string
+  readonly deletedAt: number
+  readonly until: number
 }
 
 /** One placement of the page in the bench: its markup and styles, as visitors would get them. */

@@ -108,9 +108,11 @@ async function moveEntryPage(trx: Trx, id: number, address: string): Promise<voi
     .values({ collection_id: id, pattern: before })
     .onConflict((on) => on.columns(['collection_id', 'pattern']).doUpdateSet({ moved_at: new Date() }))
     .execute()
-  const taken = await trx.selectFrom('pages').select('id').where('path', '=', address).executeTakeFirst()
+  const here = (path: string) =>
+    trx.selectFrom('pages').select('id').where('path', '=', path).where('deleted_at', 'is', null)
+  const taken = await here(address).executeTakeFirst()
   if (taken === undefined)
-    await trx.updateTable('pages').set({ path: address }).where('path', '=', before).execute()
+    await trx.updateTable('pages').set({ path: address }).where('id', 'in', here(before)).execute()
 }
 
 function collectionColumns({ name, singular, plural, icon, kind, address }: CollectionInput) {

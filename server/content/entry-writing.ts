@@ -267,9 +267,9 @@ export async function keepOldAddress(
     if (old === entryAddressOf(pattern, is, zone)) continue
     await trx
       .insertInto('old_addresses')
-      .values({ path: decodeURIComponent(old), entry_id: id, term_id: null })
+      .values({ path: decodeURIComponent(old), entry_id: id, term_id: null, page_id: null })
       .onConflict((on) =>
-        on.column('path').doUpdateSet({ entry_id: id, term_id: null, moved_at: new Date() }),
+        on.column('path').doUpdateSet({ entry_id: id, term_id: null, page_id: null, moved_at: new Date() }),
       )
       .execute()
   }

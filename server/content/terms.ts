@@ -312,9 +312,9 @@ function termColumns({ name, slug, description, pictureId, icon, colour }: TermI
 async function keepOldTermAddress(trx: Trx, path: string, termId: number): Promise<void> {
   await trx
     .insertInto('old_addresses')
-    .values({ path, entry_id: null, term_id: termId })
+    .values({ path, entry_id: null, term_id: termId, page_id: null })
     .onConflict((on) =>
-      on.column('path').doUpdateSet({ entry_id: null, term_id: termId, moved_at: new Date() }),
+      on.column('path').doUpdateSet({ entry_id: null, term_id: termId, page_id: null, moved_at: new Date() }),
     )
     .execute()
 }

@@ -1,6 +1,7 @@
 import { sql } from 'kysely'
 import type { Db } from '../db/client'
 import type { Job } from '../jobs/define'
+import { pageKeptDays } from '../pages/insert-page'
 
 /** How long what was done can be undone, and how long versions of an entry are kept besides its newest. */
 const undoableFor = '90 days'
@@ -21,6 +22,7 @@ export async function tidyLogs(db: Db): Promise<void> {
     old('term_changes', 'made_at', undoableFor),
     sql`delete from rate_limits where expire < ${Date.now()}`,
     old('account_sessions', 'expires_at', '1 day'),
+    old('pages', 'deleted_at', `${pageKeptDays} days`),
     sql`
       delete from entry_versions where ctid = any(array(
         select v.ctid from entry_versions v join entries e on e.id = v.entry_id

@@ -14,6 +14,7 @@ import * as currencies from './migrations/0011-currencies'
 import * as quickTables from './migrations/0012-quick-tables'
 import * as jobs from './migrations/0013-jobs'
 import * as foundTitles from './migrations/0014-found-titles'
+import * as pages from './migrations/0015-pages'
 import type { Database } from './schema'
 
 /** Every migration by name, in the order of the names. */
@@ -32,6 +33,7 @@ const migrations = {
   '0012-quick-tables': quickTables,
   '0013-jobs': jobs,
   '0014-found-titles': foundTitles,
+  '0015-pages': pages,
 }
 
 /**

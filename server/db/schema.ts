@@ -246,7 +246,14 @@ export interface Database {
     made_by: string | null
     undone_at: InstantOrNull
   }
-  old_addresses: { path: string; entry_id: number | null; term_id: number | null; moved_at: InstantByDefault }
+  /** Where something was, by one of the three: an address leads to the thing, never to another address. */
+  old_addresses: {
+    path: string
+    entry_id: number | null
+    term_id: number | null
+    page_id: number | null
+    moved_at: InstantByDefault
+  }
   invitations: {
     id: Generated<string>
     token_hash: string
@@ -289,6 +296,7 @@ export interface Database {
     draft_at: InstantByDefault
     published: JSONColumnType<StoredPage> | null
     published_at: InstantOrNull
+    deleted_at: InstantOrNull
   }
   listings: {
     id: string

@@ -16,7 +16,12 @@ export interface PageDependencies {
 
 /** The listings of a published page, and what stands for those that its fittings go by. */
 export async function dependenciesOf(db: Db, pageId: number): Promise<PageDependencies> {
-  const row = await db.selectFrom('pages').select('published').where('id', '=', pageId).executeTakeFirst()
+  const row = await db
+    .selectFrom('pages')
+    .select('published')
+    .where('id', '=', pageId)
+    .where('deleted_at', 'is', null)
+    .executeTakeFirst()
   if (!row?.published) return { page: pageId, listings: [] }
   const page = readPage(row.published)
   const unseen = await behindFittings(db, page)

@@ -50,7 +50,7 @@ function rowsOf(db: Db) {
         + (select count(*) from authors where portrait_id = m.id)
         + (select count(*) from terms where picture_id = m.id and not leaving)
         + (select count(*) from listings where ${picksPicture(sql`m.id`)})
-        + (select count(*) from pages where ${isOnPage(sql`m.id`)})
+        + (select count(*) from pages where deleted_at is null and ${isOnPage(sql`m.id`)})
       )::integer`.as('uses'),
     )
     .where('m.deleted_at', 'is', null)
@@ -182,7 +182,7 @@ export async function mediaUses(db: Db, id: number): Promise<readonly MediaUse[]
     union all select 'author', id, name, null from authors where portrait_id = ${id}
     union all select 'term', id, name, null from terms where picture_id = ${id} and not leaving
     union all select 'listing', 0, coalesce(draft ->> 'name', ''), null from listings where ${picksPicture(sql`${id}::integer`)}
-    union all select 'page', id, draft ->> 'title', null from pages where ${isOnPage(sql`${id}::integer`)}
+    union all select 'page', id, draft ->> 'title', null from pages where deleted_at is null and ${isOnPage(sql`${id}::integer`)}
     order by name limit 200`.execute(db)
   return rows
 }

@@ -19,7 +19,7 @@ export async function isPublicFile(db: Db, hash: string, now: number): Promise<b
         where em.media_id = m.id and i.published_at <= ${at} and (i.expires_at is null or i.expires_at > ${at}))
       or exists (select from authors where portrait_id = m.id and authors.deleted_at is null)
       or exists (select from terms where picture_id = m.id)
-      or exists (select from pages where ${showsPicture(sql`published -> 'areas'`, sql`m.id`)})
+      or exists (select from pages where deleted_at is null and ${showsPicture(sql`published -> 'areas'`, sql`m.id`)})
       or exists (select from listings where published -> 'from' -> 'picks' @> jsonb_build_array(jsonb_build_object('picture', m.id))) as is_public
     from media m where m.hash = ${hash} and m.deleted_at is null`.execute(db)
   return rows[0]?.is_public === true

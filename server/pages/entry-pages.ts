@@ -7,6 +7,7 @@ import { transact } from '../db/transact'
 import { missing } from '../http/problem'
 import type { Asked } from '../listings/context'
 import { loadSite } from '../site/site'
+import { insertPage } from './insert-page'
 
 /**
  * The page of each entry of a collection stands at the collection's address pattern: what is placed
@@ -66,22 +67,10 @@ export async function setUpEntryPage(
       .selectFrom('pages')
       .select('id')
       .where('path', '=', collection.address)
+      .where('deleted_at', 'is', null)
       .executeTakeFirst()
     if (there) return there
-    const { last } = await trx
-      .selectFrom('pages')
-      .select(({ fn }) => fn.max('position').as('last'))
-      .executeTakeFirstOrThrow()
-    return trx
-      .insertInto('pages')
-      .values({
-        path: collection.address,
-        position: Number(last ?? 0) + 1,
-        draft: JSON.stringify(newPage(`${collection.name}: each entry`)),
-        draft_by: writer.id,
-        published: null,
-      })
-      .returning('id')
-      .executeTakeFirstOrThrow()
+    const page = newPage(`${collection.name}: each entry`)
+    return insertPage(trx, collection.address, { page, listings: {} }, writer)
   })
 }

@@ -1,12 +1,11 @@
 import { sql } from 'kysely'
 import type { Selectable } from 'kysely'
 import { LRUCache } from 'lru-cache'
-import { isPattern } from '../../core/content/entry-address'
 import { newListing, parseListing, storedListing } from '../../core/listing/definition'
 import type { StoredListing } from '../../core/listing/definition'
 import type { PageDocument } from '../../core/edits/document'
 import { parsePage } from '../../core/pages/parse-page'
-import { placedListingsOf, shownListingsOf } from '../../core/pages/standing'
+import { placedListingsOf } from '../../core/pages/standing'
 import type { Page } from '../../core/pages/definition'
 import type { Db, Trx } from '../db/client'
 import type { Database } from '../db/schema'
@@ -17,7 +16,7 @@ import { recordChange } from '../live/record-change'
 import { entriesOfPage } from './entry-pages'
 import { readPage } from './stored-page'
 import type { Listings } from './shown-on-page'
-import type { EditedListing, EditedPage, PageRow } from '../../core/pages/answers'
+import type { EditedListing, EditedPage } from '../../core/pages/answers'
 
 type StoredDefinition = Pick<EditedListing, 'definition' | 'trouble'>
 
@@ -64,6 +63,7 @@ export async function publishedPage(
     .selectFrom('pages')
     .select(['id', 'published'])
     .where('path', '=', path)
+    .where('deleted_at', 'is', null)
     .executeTakeFirst()
   if (!row?.published) return null
   const page = readPage(row.published)
@@ -89,6 +89,7 @@ export async function editedPage(db: Db, id: number): Promise<EditedPage> {
     .selectAll('p')
     .select('a.name as saved_by')
     .where('p.id', '=', id)
+    .where('p.deleted_at', 'is', null)
     .executeTakeFirst()
   if (!row) throw missing('The page')
   const page = readPage(row.draft)
@@ -118,47 +119,14 @@ function editedListing(
 
 /** The address of a page; a pattern for a page of entries. Throws 404 when it is not there. */
 export async function pagePath(db: Db, id: number): Promise<string> {
-  const row = await db.selectFrom('pages').select('path').where('id', '=', id).executeTakeFirst()
+  const row = await db
+    .selectFrom('pages')
+    .select('path')
+    .where('id', '=', id)
+    .where('deleted_at', 'is', null)
+    .executeTakeFirst()
   if (!row) throw missing('The page')
   return row.path
-}
-
-/** Every page, in the site's order. */
-export async function pageRows(db: Db): Promise<readonly PageRow[]> {
-  const rows = await db.selectFrom('pages').select('id').orderBy('position').orderBy('id').execute()
-  const pages = await Promise.all(rows.map((row) => editedPage(db, row.id)))
-  // The page of the entries of a collection that was deleted waits for it to come back.
-  return pages
-    .filter((one) => one.entries !== null || !isPattern(one.path))
-    .map((one) => {
-      const names = new Map(one.listings.map((listing) => [listing.id, listing.definition.name]))
-      return {
-        id: one.id,
-        path: one.path,
-        address: one.entries === null ? one.path : (one.entries.sample?.address ?? null),
-        title: one.page.title,
-        frame: one.page.frame,
-        listings: shownListingsOf(one.page).map((placement) => names.get(placement.listing) ?? ''),
-        savedAt: one.savedAt,
-        publishedAt: one.publishedAt,
-        changed: one.changed,
-      }
-    })
-}
-
-/** Published pages for the site's navigation. */
-export async function navigation(db: Db): Promise<readonly { title: string; path: string }[]> {
-  const rows = await db
-    .selectFrom('pages')
-    .select(['path', 'published'])
-    .where('published', 'is not', null)
-    .orderBy('position')
-    .execute()
-  return rows.flatMap((row) =>
-    row.published && row.path !== '/' && !isPattern(row.path)
-      ? [{ title: row.published.title, path: row.path }]
-      : [],
-  )
 }
 
 /** A draft as the bench sends it. */
@@ -202,6 +170,7 @@ export async function saveDraft(
       .selectFrom('pages')
       .select('draft_version')
       .where('id', '=', id)
+      .where('deleted_at', 'is', null)
       .forUpdate()
       .executeTakeFirst()
     if (!row) throw missing('The page')
@@ -245,6 +214,7 @@ export async function publishPage(
       .selectFrom('pages')
       .select(['draft', 'draft_version'])
       .where('id', '=', id)
+      .where('deleted_at', 'is', null)
       .forUpdate()
       .executeTakeFirst()
     if (!row) throw missing('The page')
@@ -335,6 +305,7 @@ async function announceListings(trx: Trx, pageId: number, listingIds: readonly s
     .selectFrom('pages')
     .select(['id', 'published'])
     .where('published', 'is not', null)
+    .where('deleted_at', 'is', null)
     .execute()
   for (const row of rows) {
     const uses =
@@ -345,7 +316,7 @@ async function announceListings(trx: Trx, pageId: number, listingIds: readonly s
 }
 
 /** Tells of a page as it stands, and of the listings that were sent, wherever they stand by now. */
-async function overtakenPage(trx: Trx, id: number, sent: readonly string[] = []): Promise<Problem> {
+export async function overtakenPage(trx: Trx, id: number, sent: readonly string[] = []): Promise<Problem> {
   const page = await editedPage(trx, id)
   const others = sent.filter((one) => !page.listings.some((listing) => listing.id === one))
   const rows = await trx

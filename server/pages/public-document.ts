@@ -15,7 +15,9 @@ import { loadSite } from '../site/site'
 import { entryAt, entryPageOf } from './entry-page'
 import { keepFrame } from './failure-document'
 import { subjectOf } from './page-subject'
-import { navigation, publishedPage } from './pages'
+import { movedPageAddress } from './page-addresses'
+import { navigation } from './page-rows'
+import { publishedPage } from './pages'
 import { termAt } from './term-page'
 import { pageCss } from './placement-css'
 import { listingPageView } from './view'
@@ -99,6 +101,8 @@ export async function publicDocument(
       dependence: await onAnyEntry(asker, [...term.listings.values()], asked.now),
     }
   }
+  const moved = await movedPageAddress(db, path)
+  if (moved !== null) return { status: 301, address: encodeURI(moved) }
   const missingPage = { kind: 'missing', title: words.missingTitle, text: words.missingText } as const
   return {
     status: 404,

@@ -9,15 +9,8 @@ import { addEntry } from '~~/server/content/entries'
 import { collectionUses } from '~~/server/content/collection-uses'
 import { saveCollection } from '~~/server/content/collections'
 import { askedForPage, setUpEntryPage } from '~~/server/pages/entry-pages'
-import {
-  editedPage,
-  navigation,
-  pageRows,
-  parseDraft,
-  publishPage,
-  publishedPage,
-  saveDraft,
-} from '~~/server/pages/pages'
+import { navigation, pageRows } from '~~/server/pages/page-rows'
+import { editedPage, parseDraft, publishPage, publishedPage, saveDraft } from '~~/server/pages/pages'
 import { rain, smallSite } from './support/content'
 import { freshDatabase } from './support/database'
 import type { TestDatabase } from './support/database'

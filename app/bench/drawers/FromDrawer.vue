@@ -1,14 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { fieldsOfAll } from '~~/core/content/catalogue'
-import { withMoment } from '~~/core/listing/begun'
+import { comingListing, momentOf } from '~~/core/listing/begun'
 import type { Listing } from '~~/core/listing/definition'
 import { defaultOrder } from '~~/core/listing/order'
 import { froms } from '~~/core/listing/from'
 import type { From, FromBy, LeftOut } from '~~/core/listing/from'
 import { ruleTree } from '~~/core/query/rule-tree'
 import type { Rule } from '~~/core/rules'
-import { isMoment } from '~~/core/rules/field-questions/moments'
 import { joins } from '~~/core/rules/group'
 import EntryAutocomplete from '../../content/EntryAutocomplete.vue'
 import ActionMenu from '../../shared/ActionMenu.vue'
@@ -38,11 +37,7 @@ const followsPage = computed(
 )
 
 /** The first moment that entries of the collection have, for what is yet to come. */
-const moment = computed(() =>
-  fieldsOfAll(catalogue.catalogue, from.value.collections).find(
-    (field) => field.filterable && field.sortable && isMoment(field),
-  ),
-)
+const moment = computed(() => momentOf(fieldsOfAll(catalogue.catalogue, from.value.collections)))
 
 const begins = computed(() => [
   { title: words.begins.newest, run: () => begin({ rules: [] }, defaultOrder) },
@@ -61,18 +56,7 @@ const begins = computed(() => [
 /** What is yet to come, the next first, with its beginning on each card. */
 function beginUpcoming() {
   const field = moment.value
-  if (field === undefined) return
-  const upcoming: Rule = {
-    rule: 'field',
-    field: field.id,
-    asked: { is: 'within', window: { is: 'upcoming' } },
-  }
-  selection.editListing(words.begin, (before) => ({
-    ...before,
-    from: { ...before.from, by: 'rule', rules: [upcoming] },
-    order: { keys: [{ by: 'field', field: field.id, direction: 'up' }], pinned: 'ignored' },
-    card: { ...before.card, parts: withMoment(before.card.parts, field) },
-  }))
+  if (field !== undefined) selection.editListing(words.begin, (before) => comingListing(before, field))
 }
 
 function begin(change: Partial<From>, order: Listing['order']) {

@@ -1,52 +1,50 @@
 <script setup lang="ts">
-import { NuxtLink } from '#components'
 import { navigateTo, useHead } from '#imports'
-import { mdiOpenInNew } from '@mdi/js'
+import { mdiPlus } from '@mdi/js'
 import { computed, ref } from 'vue'
-import type { PageRow } from '~~/core/pages/answers'
-import { formatDate } from '~~/core/formats/dates'
 import { isPattern } from '~~/core/content/entry-address'
+import type { DeletedPage, PageRow } from '~~/core/pages/answers'
+import DeletedPages from '../../page-list/DeletedPages.vue'
+import NamePageDialog from '../../page-list/NamePageDialog.vue'
+import NewPageDialog from '../../page-list/NewPageDialog.vue'
+import PageCard from '../../page-list/PageCard.vue'
+import { orderedPages, pageOrders, withPageMoved } from '../../page-list/page-order'
+import type { PageOrder } from '../../page-list/page-order'
+import { words } from '../../page-list/words'
 import { useAnswer } from '../../shared/answers'
-import { RequestProblem, request } from '../../shared/http'
+import { attempt, succeeded } from '../../shared/attempt'
+import ConfirmDialog from '../../shared/ConfirmDialog.vue'
 import FindField from '../../shared/FindField.vue'
-import TopLine from '../../shared/TopLine.vue'
 import { isFound } from '../../shared/found'
+import { request } from '../../shared/http'
+import TopLine from '../../shared/TopLine.vue'
+import { words as shared } from '../../shared/words'
+import type { MenuAction } from '../../shared/ActionMenu.vue'
 import { useCatalogue } from '../../stores/catalogue'
+import { useNotices } from '../../stores/notices'
 import { useSession } from '../../stores/session'
 
-const words = {
-  title: 'Pages',
-  find: 'Find a page or a listing',
-  foundNone: 'No page has that in its title, its address or its listings.',
-  loading: 'Fetching the pages…',
-  listings: (names: readonly string[]) => names.join(', ') || 'Nothing on it yet',
-  live: 'Live',
-  changed: 'Changes not live',
-  never: 'Not live yet',
-  saved: (date: string) => `Changed ${date}`,
-  visit: (title: string) => `Live page of ${title}`,
-  entryPages: 'Around each entry',
-  entryPagesHint:
-    'What visitors find below an entry, the same for every entry of a collection: what is related, what to read next.',
-  setUp: (collection: string) => `Set up for ${collection}`,
-}
-
 const catalogue = useCatalogue()
+const notices = useNotices()
 const session = useSession()
 const list = useAnswer<readonly PageRow[]>(() => ({ path: '/api/bench/pages' }))
+const gone = useAnswer<readonly DeletedPage[]>(() => ({ path: '/api/bench/pages/deleted' }))
 const pages = list.answer
-const refused = ref<string | null>(null)
-const failure = computed(() => refused.value ?? list.failure.value)
+const failure = computed(() => list.failure.value ?? gone.failure.value)
 useHead({ title: 'Pages · Bushel' })
 
 const typed = ref('')
+const order = ref<PageOrder>('site')
+const orderItems = pageOrders.map((value) => ({ value, title: words.orders[value] }))
 const found = computed(() =>
   (pages.value ?? []).filter((page) => isFound(typed.value, [page.title, page.path, ...page.listings])),
 )
+const own = computed(() => (pages.value ?? []).filter((page) => !isPattern(page.path)))
 const sections = computed(() => {
-  const around = found.value.filter((page) => isPattern(page.path))
+  const shown = orderedPages(found.value, order.value, catalogue.catalogue.locale)
+  const around = shown.filter((page) => isPattern(page.path))
   return [
-    { title: null, pages: found.value.filter((page) => !isPattern(page.path)) },
+    { title: null, pages: shown.filter((page) => !isPattern(page.path)) },
     ...(around.length === 0 ? [] : [{ title: words.entryPages, pages: around }]),
   ]
 })
@@ -54,25 +52,94 @@ const sections = computed(() => {
 const bare = computed(() =>
   catalogue.catalogue.collections.filter((one) => !pages.value?.some((page) => page.path === one.address)),
 )
+const taken = computed(() => new Set((pages.value ?? []).map((page) => page.path)))
 
-void catalogue.load().catch(refuse)
+const isMaking = ref(false)
+const isNaming = ref(false)
+const named = ref<PageRow | null>(null)
+const deleting = ref<PageRow | null>(null)
+/** How long a deleted page is kept, in days, as it is said before. */
+const keptDays = 30
+
+void attempt(() => catalogue.load())
+
+async function again() {
+  await Promise.all([list.again(), gone.again()])
+}
 
 async function setUp(collection: number) {
-  try {
-    const { id } = await request<{ id: number }>('POST', `/api/bench/collections/${collection}/entry-page`)
-    await navigateTo(`/bench/pages/${id}`)
-  } catch (error) {
-    refuse(error)
-  }
+  const made = await attempt(() =>
+    request<{ id: number }>('POST', `/api/bench/collections/${collection}/entry-page`),
+  )
+  if (made !== null) await navigateTo(`/bench/pages/${made.id}`)
 }
 
-function refuse(error: unknown) {
-  refused.value = error instanceof RequestProblem ? error.message : String(error)
+function actionsOf(page: PageRow): readonly MenuAction[] {
+  if (!session.maySetUp) return []
+  const naming = { title: words.name, run: () => name(page) }
+  const removing = { title: words.delete, run: () => (deleting.value = page) }
+  if (isPattern(page.path)) return [naming, removing]
+  const at = own.value.findIndex((one) => one.id === page.id)
+  return [
+    naming,
+    { title: words.copy, run: () => copy(page) },
+    ...(page.path !== '/' && page.publishedAt !== null
+      ? [{ title: words.front, run: () => makeFront(page) }]
+      : []),
+    ...(order.value === 'site' && at > 0 ? [{ title: words.earlier, run: () => move(page, -1) }] : []),
+    ...(order.value === 'site' && at < own.value.length - 1
+      ? [{ title: words.later, run: () => move(page, 1) }]
+      : []),
+    ...(page.path === '/' ? [] : [removing]),
+  ]
 }
 
-function stateOf(page: PageRow): string {
-  if (page.publishedAt === null) return words.never
-  return page.changed ? words.changed : words.live
+function name(page: PageRow) {
+  named.value = page
+  isNaming.value = true
+}
+
+async function saved(title: string) {
+  await again()
+  notices.tell({ text: words.named(title) })
+}
+
+async function copy(page: PageRow) {
+  const made = await attempt(() => request<{ id: number }>('POST', `/api/bench/pages/${page.id}/copy`))
+  if (made === null) return
+  await again()
+  notices.tell({
+    text: words.copied(page.title),
+    action: { title: words.openCopy, run: () => void navigateTo(`/bench/pages/${made.id}`) },
+  })
+}
+
+async function makeFront(page: PageRow) {
+  if (!(await succeeded(() => request('POST', `/api/bench/pages/${page.id}/front`)))) return
+  await again()
+  notices.tell({ text: words.fronted(page.title) })
+}
+
+async function move(page: PageRow, by: -1 | 1) {
+  const ids = withPageMoved(own.value, page.id, by)
+  if (await succeeded(() => request('PUT', '/api/bench/pages/order', { ids }))) await again()
+}
+
+async function remove() {
+  const page = deleting.value
+  deleting.value = null
+  if (page === null || !(await succeeded(() => request('DELETE', `/api/bench/pages/${page.id}`)))) return
+  await again()
+  notices.tell({
+    text: words.deleted(page.title),
+    action: { title: shared.undo, run: () => restore(page) },
+  })
+}
+
+async function restore(page: Pick<PageRow, 'id' | 'title'>) {
+  if (await succeeded(() => request('POST', `/api/bench/pages/${page.id}/restore`)))
+    notices.tell({ text: words.back(page.title) })
+  await again()
 }
 </script>
 
@@ -84,6 +151,16 @@ function stateOf(page: PageRow): string {
         {{ words.title }} <span>{{ catalogue.catalogue.siteName }}</span>
       </h1>
       <FindField v-model="typed" :label="words.find" />
+      <v-select v-model="order" class="order" :items="orderItems" :label="words.order" />
+      <v-btn
+        v-if="session.maySetUp"
+        variant="flat"
+        color="primary"
+        height="40"
+        :prepend-icon="mdiPlus"
+        @click="isMaking = true"
+        >{{ words.new }}</v-btn
+      >
     </div>
     <p v-if="failure" role="alert">{{ failure }}</p>
     <p v-else-if="pages !== undefined && found.length === 0" class="loading">{{ words.foundNone }}</p>
@@ -95,34 +172,7 @@ function stateOf(page: PageRow): string {
       </template>
       <ul>
         <li v-for="page in section.pages" :key="page.id">
-          <div class="card">
-            <span class="look" aria-hidden="true"
-              ><iframe
-                :title="page.title"
-                :src="`/api/bench/pages/${page.id}/document`"
-                tabindex="-1"
-                loading="lazy"
-            /></span>
-            <NuxtLink class="title" :to="`/bench/pages/${page.id}`">{{ page.title }}</NuxtLink>
-            <span class="path">{{ page.path }}</span>
-            <span class="listings">{{ words.listings(page.listings) }}</span>
-            <v-btn
-              v-if="page.address"
-              :href="page.address"
-              target="_blank"
-              :icon="mdiOpenInNew"
-              size="32"
-              variant="text"
-              :aria-label="words.visit(page.title)"
-              class="visit"
-            />
-            <span class="foot">
-              <span class="state" :class="{ waiting: page.changed }">{{ stateOf(page) }}</span>
-              <span class="saved">{{
-                words.saved(formatDate(page.savedAt, catalogue.catalogue, 'time'))
-              }}</span>
-            </span>
-          </div>
+          <PageCard :page="page" :actions="actionsOf(page)" />
         </li>
       </ul>
     </template>
@@ -131,6 +181,21 @@ function stateOf(page: PageRow): string {
         words.setUp(collection.name)
       }}</v-btn>
     </p>
+    <DeletedPages
+      v-if="session.maySetUp && gone.answer.value?.length"
+      :pages="gone.answer.value"
+      @restore="restore"
+    />
+    <NewPageDialog v-model="isMaking" :taken="taken" />
+    <NamePageDialog v-model="isNaming" :page="named" @saved="saved" />
+    <ConfirmDialog
+      :model-value="deleting !== null"
+      :title="words.deleteTitle(deleting?.title ?? '')"
+      :text="words.deleteText(deleting?.path ?? '', keptDays)"
+      :action="words.delete"
+      @update:model-value="deleting = $event ? deleting : null"
+      @confirm="remove"
+    />
   </main>
 </template>
 
@@ -145,11 +210,11 @@ function stateOf(page: PageRow): string {
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  justify-content: space-between;
-  gap: 10px 20px;
+  gap: 10px;
 }
 
 h1 {
+  flex: 1 1 auto;
   font-size: var(--size-title);
   letter-spacing: -0.015em;
 }
@@ -160,6 +225,10 @@ h1 span {
   font-weight: 500;
   letter-spacing: 0;
   color: var(--soft);
+}
+
+.order {
+  flex: 0 0 190px;
 }
 
 h2 {
@@ -199,108 +268,6 @@ li {
 
 li:hover {
   border-color: var(--edge-strong);
-}
-
-.card {
-  display: grid;
-  grid-template-columns: auto minmax(0, 1fr) auto;
-  gap: 2px 0;
-  padding-bottom: 14px;
-}
-
-.card > :not(.look, .visit) {
-  padding-inline: 16px;
-}
-
-.look {
-  grid-column: 1 / -1;
-  position: relative;
-  aspect-ratio: 16 / 10;
-  margin-bottom: 12px;
-  overflow: hidden;
-  border-bottom: 1px solid var(--line);
-  container-type: inline-size;
-}
-
-iframe {
-  position: absolute;
-  inset: 0;
-  width: 1280px;
-  height: 800px;
-  border: 0;
-  pointer-events: none;
-  transform-origin: 0 0;
-  transform: scale(tan(atan2(100cqw, 1280px)));
-}
-
-.title {
-  font-size: var(--size-lead);
-  font-weight: 700;
-  padding-right: 0 !important;
-  overflow-wrap: anywhere;
-  color: inherit;
-  text-decoration: none;
-}
-
-/* The whole card is the link's. */
-.title::after {
-  content: '';
-  position: absolute;
-  inset: 0;
-  border-radius: 9px;
-}
-
-.title:focus-visible {
-  outline: none;
-}
-
-.title:focus-visible::after {
-  outline: 2px solid var(--ink);
-  outline-offset: -2px;
-}
-
-.path {
-  grid-column: 2 / -1;
-  align-self: center;
-  padding-left: 10px !important;
-  font-size: var(--size-small);
-  overflow-wrap: anywhere;
-  color: var(--soft);
-}
-
-.listings {
-  grid-column: 1 / 3;
-  min-height: 21px;
-  color: var(--text);
-}
-
-.foot {
-  grid-column: 1 / -1;
-  display: flex;
-  flex-wrap: wrap;
-  justify-content: space-between;
-  column-gap: 10px;
-  margin-top: 10px;
-  font-size: var(--size-note);
-}
-
-.state {
-  font-weight: 650;
-  color: var(--leaf);
-}
-
-.state.waiting {
-  color: var(--rust);
-}
-
-.saved {
-  color: var(--soft);
-}
-
-/* Above the link that covers the card. */
-.visit {
-  z-index: 1;
-  margin-right: 10px;
 }
 
 .loading {

@@ -1,5 +1,5 @@
 import { questionEndpoint } from '../../../http/endpoint'
-import { pageRows } from '../../../pages/pages'
+import { pageRows } from '../../../pages/page-rows'
 
 /** Every page of the site. */
 export default questionEndpoint('writer', ({ db }) => pageRows(db))

@@ -1,0 +1,41 @@
+import type { PageDocument } from '../../core/edits/document'
+import { storedListing } from '../../core/listing/definition'
+import type { Trx } from '../db/client'
+
+/** Whoever writes: an account. */
+export interface Writer {
+  readonly id: string
+}
+
+/** How long a deleted page can be put back. */
+export const pageKeptDays = 30
+
+/** Stores a new page with new listings, last in the site's order. */
+export async function insertPage(
+  trx: Trx,
+  path: string,
+  { page, listings }: PageDocument,
+  writer: Writer,
+): Promise<{ readonly id: number }> {
+  const { last } = await trx
+    .selectFrom('pages')
+    .select(({ fn }) => fn.max('position').as('last'))
+    .executeTakeFirstOrThrow()
+  const rows = Object.entries(listings).map(([id, listing]) => ({
+    id,
+    draft: JSON.stringify(storedListing(listing)),
+    published: null,
+  }))
+  if (rows.length > 0) await trx.insertInto('listings').values(rows).execute()
+  return trx
+    .insertInto('pages')
+    .values({
+      path,
+      position: Number(last ?? -1) + 1,
+      draft: JSON.stringify(page),
+      draft_by: writer.id,
+      published: null,
+    })
+    .returning('id')
+    .executeTakeFirstOrThrow()
+}
