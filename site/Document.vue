@@ -5,6 +5,7 @@ import ListingPage from './ListingPage.vue'
 import MissingPage from './MissingPage.vue'
 import SiteFoot from './SiteFoot.vue'
 import SiteHead from './SiteHead.vue'
+import { breadcrumbList } from './breadcrumb-list'
 import type { DocumentView } from './view'
 import { words } from './words'
 
@@ -18,6 +19,11 @@ const description = computed(() => {
   if (page.kind === 'entry') return page.summary
   return page.kind === 'listings' && page.introduction !== '' ? page.introduction : site.tagline
 })
+/** What is shown where an address of the page is shared. */
+const picture = computed(() => {
+  const { page } = props.view
+  return page.kind === 'entry' ? page.picture : null
+})
 </script>
 
 <template>
@@ -27,6 +33,20 @@ const description = computed(() => {
       <meta name="viewport" content="width=device-width, initial-scale=1" />
       <title>{{ title }}</title>
       <meta name="description" :content="description" />
+      <template v-if="view.page.kind !== 'missing'">
+        <link v-if="view.canonical" rel="canonical" :href="view.canonical" />
+        <meta property="og:title" :content="view.page.title" />
+        <meta property="og:description" :content="description" />
+        <meta property="og:type" :content="view.page.kind === 'entry' ? 'article' : 'website'" />
+        <meta property="og:site_name" :content="view.site.name" />
+        <meta v-if="picture" property="og:image" :content="picture.source" />
+        <component
+          :is="'script'"
+          v-if="view.trail.length > 1"
+          type="application/ld+json"
+          :innerHTML="breadcrumbList(view.trail, view.site.name)"
+        />
+      </template>
       <link rel="icon" href="/mark.svg" type="image/svg+xml" />
       <link
         v-for="font in view.fonts"
@@ -60,7 +80,7 @@ const description = computed(() => {
         <main id="content" tabindex="-1">
           <ListingPage v-if="view.page.kind === 'listings'" :page="view.page" />
           <EntryPage v-else-if="view.page.kind === 'entry'" :page="view.page" :language="view.site.locale" />
-          <MissingPage v-else :page="view.page" />
+          <MissingPage v-else :page="view.page" :ways="view.site.navigation" />
         </main>
         <SiteFoot :site="view.site" />
       </div>

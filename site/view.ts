@@ -75,6 +75,30 @@ export interface FittingContents {
     readonly first: readonly LinkedTerm[]
     readonly others: readonly LinkedTerm[]
   }[]
+  readonly months: readonly {
+    readonly year: string
+    readonly count: number
+    readonly months: readonly LinkedMonth[]
+  }[]
+  /** From the front page to this one, which is the last. */
+  readonly breadcrumbs: readonly NavigationLink[]
+  readonly author: ShownAuthor | null
+}
+
+/** Whoever wrote something. */
+export interface ShownAuthor {
+  readonly name: string
+  readonly about: string
+  readonly portrait: ShownPicture | null
+  /** Null where nothing of theirs is to be seen. */
+  readonly address: string | null
+}
+
+/** A month as a way to its page. */
+export interface LinkedMonth {
+  readonly name: string
+  readonly address: string
+  readonly count: number
 }
 
 export interface PlacedFittingView extends PlacedView {
@@ -171,6 +195,8 @@ export interface MissingPageView {
   readonly kind: 'missing'
   readonly title: string
   readonly text: string
+  /** Whether it can be searched from here: not where nothing can be asked. */
+  readonly canSearch: boolean
 }
 
 export type PageView = ListingPageView | EntryPageView | MissingPageView
@@ -198,6 +224,10 @@ export interface DocumentView {
   readonly at: number
   /** The entry whose page this is, whose reads are counted; null for none. */
   readonly entryId: number | null
+  /** The one address of what is shown, whatever it was asked for with; null where it has none. */
+  readonly canonical: string | null
+  /** The way from the front page to it, each step with its title; the front page’s is empty. */
+  readonly trail: readonly NavigationLink[]
 }
 
 /** Everything that stands on a page, in page order. */

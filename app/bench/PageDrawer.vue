@@ -20,7 +20,12 @@ const words = {
   titleOfEntries: 'Name of this page in the bench',
   address: 'Address',
   liveSince: (day: string) => `Live since ${day}`,
-  entriesHint: 'Visitors read each entry’s own title. What stands in the areas comes after every entry.',
+  subjectHints: {
+    entry: 'Visitors read each entry’s own title. What stands in the areas comes after every entry.',
+    term: 'Visitors read each term’s own name and description. Listings that follow the page show what has the term.',
+    author: 'Visitors read each author’s own name. Listings that follow the page show what they wrote.',
+    month: 'Visitors read the month. Listings that follow the page show what was published in it.',
+  },
 }
 
 const live = computed(() => {
@@ -38,12 +43,12 @@ function setTitle(title: string) {
   <SidePanel :title="words.page" :hint="words.hint">
     <div class="fields" :inert="!session.maySetUp">
       <v-text-field
-        :label="draft.entries === null ? words.title : words.titleOfEntries"
+        :label="draft.subject === null ? words.title : words.titleOfEntries"
         maxlength="160"
         :model-value="draft.page.title"
         @update:model-value="setTitle"
       />
-      <p v-if="draft.entries" class="input-note">{{ words.entriesHint }}</p>
+      <p v-if="draft.subject" class="input-note">{{ words.subjectHints[draft.subject.kind] }}</p>
       <v-textarea
         v-else
         :label="words.introduction"

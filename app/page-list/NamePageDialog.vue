@@ -15,14 +15,14 @@ const props = defineProps<{ page: PageRow | null }>()
 const emit = defineEmits<{ saved: [title: string] }>()
 
 const form = useForm({ title: '', address: '' }, (values) =>
-  // A page of entries has a pattern for its address, which is not typed here.
+  // A page for many things has a pattern for its address, which is not typed here.
   faultsOf(parseNamedPage({ ...values, address: isFixed.value ? '/' : values.address, version: 1 })),
 )
 const { values, faults, leave, sending, problem, changed } = form
 const isFixed = computed(() => props.page !== null && (props.page.path === '/' || isPattern(props.page.path)))
 const hint = computed(() => {
   if (!isFixed.value) return words.moved
-  return props.page?.path === '/' ? words.frontAddress : words.entryAddress
+  return props.page?.path === '/' ? words.frontAddress : words.fixedAddress
 })
 
 watch(open, (shown) => {

@@ -1,3 +1,5 @@
+import type { UsualKind } from '~~/core/pages/usual'
+
 /** What the list of pages and its dialogs say. */
 export const words = {
   title: 'Pages',
@@ -13,10 +15,22 @@ export const words = {
   never: 'Not live yet',
   saved: (date: string) => `Changed ${date}`,
   visit: (title: string) => `Live page of ${title}`,
-  entryPages: 'Around each entry',
-  entryPagesHint:
-    'What visitors find below an entry, the same for every entry of a collection: what is related, what to read next.',
-  setUp: (collection: string) => `Set up for ${collection}`,
+  manyPages: 'Shown for each of many',
+  manyPagesHint:
+    'One page for every entry of a collection, every month, term or author: it is set up once and follows each.',
+  usual: 'Not made by hand',
+  usualHint:
+    'Visitors get these all the same, laid out as is usual. Set one up, and it begins with what they see now.',
+  usualKinds: {
+    collection: 'Everything of a collection',
+    entry: 'Around each entry',
+    month: 'Each month',
+    term: 'Each term',
+    author: 'Each author',
+    search: 'What a search finds',
+  } satisfies Record<UsualKind, string>,
+  setUp: 'Set up',
+  setUpPage: (title: string) => `Set up “${title}”`,
 
   more: (title: string) => `More for ${title}`,
   name: 'Title and address',
@@ -55,6 +69,6 @@ export const words = {
   nameTitle: (title: string) => `Title and address of “${title}”`,
   save: 'Save',
   frontAddress: 'The front page stands at “/”. To move it, make another page the front page.',
-  entryAddress: 'This page stands where the entries of its collection do, and moves with them.',
+  fixedAddress: 'This page stands where the things do that it is shown for, and moves with them.',
   moved: 'The old address leads visitors to the new one.',
 } as const

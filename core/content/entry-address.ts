@@ -2,6 +2,8 @@ import { DateTime } from 'luxon'
 
 /** First parts of addresses that are not public pages. */
 export const reservedStarts: ReadonlySet<string> = new Set(['bench', 'api', 'media', 'live'])
+/** First parts of addresses that pages of the whole site have, and no collection of its own. */
+const siteStarts: ReadonlySet<string> = new Set(['authors', 'search'])
 /** A part of an address: words of small letters and digits, joined by hyphens. */
 export const addressPart = /^[\p{Ll}\p{Lo}\p{N}\p{M}]+(?:-[\p{Ll}\p{Lo}\p{N}\p{M}]+)*$/u
 const blanks = new Set(['{year}', '{month}', '{slug}'])
@@ -16,8 +18,9 @@ export function patternFault(pattern: string): string | null {
   if (parts.at(-1) !== '{slug}' || parts.filter((part) => part === '{slug}').length !== 1)
     return 'End the address with “{slug}”, which stands for the entry’s own part.'
   const [first = ''] = parts
-  if (!addressPart.test(first) || reservedStarts.has(first))
-    return reservedStarts.has(first)
+  const isTaken = reservedStarts.has(first) || siteStarts.has(first)
+  if (!addressPart.test(first) || isTaken)
+    return isTaken
       ? `“/${first}” is taken. Begin with another word.`
       : 'Begin with a word in small letters: “/field-notes/{slug}”.'
   const stray = parts.find((part) => !addressPart.test(part) && !blanks.has(part))
@@ -26,9 +29,9 @@ export function patternFault(pattern: string): string | null {
     : `“${stray}” cannot stand in an address. Use small letters, digits and hyphens, {year}, {month} and {slug}.`
 }
 
-/** Whether a page's address is a pattern: then it is the page of each entry that has an address of it. */
+/** Whether a page's address is a pattern: then it is the page of each thing that has an address of it. */
 export function isPattern(path: string): boolean {
-  return path.endsWith('/{slug}')
+  return path.includes('/{')
 }
 
 /**

@@ -11,6 +11,8 @@ export interface FittingKind<Name extends string = string, Settings = never> {
   readonly defaults: Settings
   /** What one of them is called in lists, where it says something of its own. */
   readonly label?: (settings: Settings) => string
+  /** What is set when it is placed beside listings of these collections, or else where there are these. */
+  readonly begun?: (site: { readonly collections: readonly number[] }) => Partial<Settings>
   /** Whether what it shows may change with any entry of the site. */
   readonly showsEntries?: true
 }

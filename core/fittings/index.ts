@@ -3,14 +3,22 @@ import type { Schema } from 'yup'
 import { registryOf } from '../registry'
 import type { Registry } from '../registry'
 import type { FittingKind } from './define'
+import { authorBox } from './author-box'
+import type { AuthorBoxSettings } from './author-box'
+import { breadcrumbs } from './breadcrumbs'
+import type { BreadcrumbSettings } from './breadcrumbs'
 import { heading } from './heading'
 import type { HeadingSettings } from './heading'
+import { monthIndex } from './month-index'
+import type { MonthIndexSettings } from './month-index'
 import { note } from './note'
 import type { NoteSettings } from './note'
 import { pictureFitting } from './picture'
 import type { PictureSettings } from './picture'
 import { ruleFitting } from './rule'
 import type { RuleSettings } from './rule'
+import { search } from './search'
+import type { SearchSettings } from './search'
 import { space } from './space'
 import type { SpaceSettings } from './space'
 import { termIndex } from './term-index'
@@ -22,6 +30,10 @@ export interface FittingSettings {
   readonly note: NoteSettings
   readonly picture: PictureSettings
   readonly terms: TermIndexSettings
+  readonly months: MonthIndexSettings
+  readonly search: SearchSettings
+  readonly breadcrumbs: BreadcrumbSettings
+  readonly author: AuthorBoxSettings
   readonly rule: RuleSettings
   readonly space: SpaceSettings
 }
@@ -41,9 +53,21 @@ export const fittings: Registry<AnyFittingKind> = registryOf('fitting', [
   heading,
   pictureFitting,
   termIndex,
+  monthIndex,
+  search,
+  breadcrumbs,
+  authorBox,
   ruleFitting,
   space,
 ] as unknown as readonly AnyFittingKind[])
+
+/**
+ * A fitting as it is placed beside listings of these collections, or else where there are these, the
+ * most likely first.
+ */
+export function begunFitting(name: FittingName, collections: readonly number[]): FittingChoice {
+  return { ...newFitting(name), ...fittings.get(name).begun?.({ collections }) } as FittingChoice
+}
 
 /** A fitting as it is placed, with nothing set yet. */
 export function newFitting<Name extends FittingName>(name: Name): FittingOf<Name> {

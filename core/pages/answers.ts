@@ -1,6 +1,7 @@
 import type { Listing } from '../listing/definition'
 import type { ShownCard } from '../checks/define'
 import type { ListingCounts } from '../query/answers'
+import type { PageSubject } from '../rules/context'
 import type { Page } from './definition'
 
 /** What the server answers about pages; the bench reads the same types. Instants are epoch milliseconds. */
@@ -18,8 +19,8 @@ export interface EditedListing {
 export interface EditedPage {
   readonly id: number
   readonly path: string
-  /** Where it is the page of each entry of a collection. */
-  readonly entries: EntriesOfPage | null
+  /** Where it is shown for each of many things; null where it is a page of its own. */
+  readonly subject: SubjectOfPage | null
   readonly version: number
   readonly page: Page
   readonly listings: readonly EditedListing[]
@@ -30,10 +31,12 @@ export interface EditedPage {
   readonly changed: boolean
 }
 
-/** Whose entries a page is the page of, and the newest of them that visitors may see. */
-export interface EntriesOfPage {
-  readonly collection: number
-  readonly sample: { readonly id: number; readonly address: string } | null
+/** What a page is shown for, and what it is shown with where nothing else is chosen. */
+export interface SubjectOfPage {
+  readonly kind: 'entry' | 'month' | 'term' | 'author'
+  /** Id of the collection whose entries or months these are, or of the terms' facet; null for authors. */
+  readonly of: number | null
+  readonly sample: { readonly subject: PageSubject; readonly address: string } | null
 }
 
 export interface PageRow {
@@ -41,7 +44,7 @@ export interface PageRow {
   readonly path: string
   /** Of its draft. */
   readonly version: number
-  /** Where visitors see it; for a page of entries the newest one's, null where there is none. */
+  /** Where visitors see it; for a page of many things its sample's, null where there is none. */
   readonly address: string | null
   readonly title: string
   readonly frame: Page['frame']

@@ -5,7 +5,7 @@ import type { From } from '../listing/from'
 import { orderKeyTrouble } from '../listing/order'
 import type { Direction, OrderKey } from '../listing/order'
 import { wantedWords } from '../text/search-words'
-import { civilDayOf, fromWallClock } from '../time/zones'
+import { civilDayOf, monthInstants } from '../time/zones'
 import { predicateOfRule, predicateOfRules, rulesAsking } from '../rules/asking'
 import { orderParts } from '../content/field'
 import { columnOf, keysOf } from '../rules/columns'
@@ -106,21 +106,13 @@ function subjectPredicate(page: PageSubject | null, context: PlanContext): Predi
     case 'term':
     case 'author':
       return { test: 'anyKey', keys: [page.id] }
-    case 'month': {
-      const start = (year: number, month: number) =>
-        fromWallClock(
-          `${String(year).padStart(4, '0')}-${String(month).padStart(2, '0')}-01T00:00`,
-          context.words.zone,
-        )
-      const next = page.month === 12 ? start(page.year + 1, 1) : start(page.year, page.month + 1)
+    case 'month':
       return {
         test: 'between',
         value: 'publishedAt',
-        from: start(page.year, page.month),
         to: null,
-        before: next,
+        ...monthInstants(page.year, page.month, context.words.zone),
       }
-    }
     case 'search':
       return { test: 'words', words: wantedWords(page.words, context.words.locale) }
     case 'entry':

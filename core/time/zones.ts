@@ -56,3 +56,20 @@ export function fromWallClock(text: string, zone: string): number | null {
   const twice = hourBefore.toFormat("yyyy-MM-dd'T'HH:mm") === text
   return (twice ? hourBefore : read).toMillis()
 }
+
+/**
+ * The instants of a calendar month (1 to 12) in a zone: `from` is part of it, `before` is not. Epoch
+ * milliseconds.
+ */
+export function monthInstants(
+  year: number,
+  month: number,
+  zone: string,
+): { readonly from: number | null; readonly before: number | null } {
+  const start = (ofYear: number, ofMonth: number) =>
+    fromWallClock(`${String(ofYear).padStart(4, '0')}-${String(ofMonth).padStart(2, '0')}-01T00:00`, zone)
+  return {
+    from: start(year, month),
+    before: month === 12 ? start(year + 1, 1) : start(year, month + 1),
+  }
+}

@@ -1,8 +1,12 @@
 import type { ChosenFitting, FittingChoice, FittingSettings } from '../../core/fittings'
 import type { Box } from '../../core/pages/frames'
-import type { FittingContents } from '../../site/view'
+import type { PageSubject } from '../../core/rules/context'
+import type { FittingContents, NavigationLink } from '../../site/view'
 import type { Db } from '../db/client'
 import type { KnownSite } from '../listings/context'
+import { authorBoxContent } from './author-box'
+import { breadcrumbsContent } from './breadcrumbs'
+import { monthIndexContent } from './month-index'
 import { pictureContent } from './picture'
 import { termIndexContent } from './term-index'
 
@@ -13,6 +17,10 @@ export interface FittingAsked {
   /** Epoch milliseconds. */
   readonly now: number
   readonly box: Box
+  /** The way to the page from the front page. */
+  readonly trail: readonly NavigationLink[]
+  /** What the page is about; null for nothing. */
+  readonly subject: PageSubject | null
 }
 
 type Loaders = {
@@ -23,7 +31,13 @@ type Loaders = {
 }
 
 /** What fittings show besides their settings. One that shows nothing else has no line here. */
-const loaders: Loaders = { picture: pictureContent, terms: termIndexContent }
+const loaders: Loaders = {
+  picture: pictureContent,
+  terms: termIndexContent,
+  months: monthIndexContent,
+  breadcrumbs: breadcrumbsContent,
+  author: authorBoxContent,
+}
 
 /** What a placed fitting shows besides its settings; null for nothing. */
 export async function fittingContent(

@@ -38,7 +38,7 @@ export function failureDocument(path: string, isAway: boolean): Promise<string> 
   return renderDocument({
     ...last,
     path,
-    page: { kind: 'missing', ...page },
+    page: { kind: 'missing', canSearch: false, ...page },
     css: '',
     pageId: null,
     seen: null,

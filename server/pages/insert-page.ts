@@ -1,6 +1,6 @@
 import type { PageDocument } from '../../core/edits/document'
 import { storedListing } from '../../core/listing/definition'
-import type { Trx } from '../db/client'
+import type { Db, Trx } from '../db/client'
 
 /** Whoever writes: an account. */
 export interface Writer {
@@ -9,6 +9,12 @@ export interface Writer {
 
 /** How long a deleted page can be put back. */
 export const pageKeptDays = 30
+
+/** The addresses that pages have. */
+export async function pageAddresses(db: Db | Trx): Promise<ReadonlySet<string>> {
+  const rows = await db.selectFrom('pages').select('path').where('deleted_at', 'is', null).execute()
+  return new Set(rows.map((row) => row.path))
+}
 
 /** Stores a new page with new listings, last in the site's order. */
 export async function insertPage(

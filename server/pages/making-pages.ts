@@ -13,9 +13,9 @@ import { transact } from '../db/transact'
 import { accepted, missing, refused } from '../http/problem'
 import { askingAnew } from '../listings/ask'
 import { recordChange } from '../live/record-change'
-import { insertPage } from './insert-page'
+import { insertPage, pageAddresses } from './insert-page'
 import type { Writer } from './insert-page'
-import { pageAddresses, refuseTakenAddress } from './page-addresses'
+import { refuseTakenAddress } from './page-addresses'
 import { editedPage } from './pages'
 import { draftDocument } from './public-document'
 
@@ -56,7 +56,7 @@ export async function readyMadeDocument(
   return draftDocument(
     db,
     askingAnew(db),
-    { page, listings: new Map(Object.entries(listings)), path: '/', isOfEntries: false },
+    { page, listings: new Map(Object.entries(listings)), path: '/' },
     { now, page: null, visit: 'bench' },
   )
 }

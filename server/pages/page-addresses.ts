@@ -8,17 +8,14 @@ import { accepted, missing, refused } from '../http/problem'
 import { recordChange } from '../live/record-change'
 import { loadSite } from '../site/site'
 import { entryAt } from './entry-page'
+import { pageAddresses } from './insert-page'
 import { editedPage, overtakenPage } from './pages'
 import { readPage } from './stored-page'
-import { termAt } from './term-page'
 
-/** The addresses that pages have. */
-export async function pageAddresses(db: Db | Trx): Promise<ReadonlySet<string>> {
-  const rows = await db.selectFrom('pages').select('path').where('deleted_at', 'is', null).execute()
-  return new Set(rows.map((row) => row.path))
-}
-
-/** Throws 422 where a page, an entry or a term is found at an address already. */
+/**
+ * Throws 422 where a page or an entry is found at an address already. What visitors get there though no
+ * hand made it, as for a term, gives way to a page that somebody makes.
+ */
 export async function refuseTakenAddress(trx: Trx, path: string, pageId: number | null): Promise<void> {
   const other = await trx
     .selectFrom('pages')
@@ -30,8 +27,6 @@ export async function refuseTakenAddress(trx: Trx, path: string, pageId: number 
   if (other) throw taken(`The page “${other.draft.title}”`)
   const entry = await entryAt(trx, await loadSite(trx), path, Date.now())
   if (entry?.kind === 'page') throw taken(`The entry “${entry.page.title}”`)
-  const term = await termAt(trx, path)
-  if (term?.kind === 'page') throw taken(`The term “${term.page.title}”`)
 }
 
 function taken(by: string) {

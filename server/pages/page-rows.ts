@@ -15,16 +15,16 @@ export async function pageRows(db: Db): Promise<readonly PageRow[]> {
     .orderBy('id')
     .execute()
   const pages = await Promise.all(rows.map((row) => editedPage(db, row.id)))
-  // The page of the entries of a collection that was deleted waits for it to come back.
+  // The page of what was deleted, as a collection, waits for it to come back.
   return pages
-    .filter((one) => one.entries !== null || !isPattern(one.path))
+    .filter((one) => one.subject !== null || !isPattern(one.path))
     .map((one) => {
       const names = new Map(one.listings.map((listing) => [listing.id, listing.definition.name]))
       return {
         id: one.id,
         path: one.path,
         version: one.version,
-        address: one.entries === null ? one.path : (one.entries.sample?.address ?? null),
+        address: one.subject === null ? one.path : (one.subject.sample?.address ?? null),
         title: one.page.title,
         frame: one.page.frame,
         listings: shownListingsOf(one.page).map((placement) => names.get(placement.listing) ?? ''),

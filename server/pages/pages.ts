@@ -13,7 +13,7 @@ import { transact } from '../db/transact'
 import { accepted, missing, overtaken, refused } from '../http/problem'
 import type { Problem } from '../http/problem'
 import { recordChange } from '../live/record-change'
-import { entriesOfPage } from './entry-pages'
+import { subjectOfPage } from './subjects'
 import { readPage } from './stored-page'
 import type { Listings } from './shown-on-page'
 import type { EditedListing, EditedPage } from '../../core/pages/answers'
@@ -93,11 +93,11 @@ export async function editedPage(db: Db, id: number): Promise<EditedPage> {
     .executeTakeFirst()
   if (!row) throw missing('The page')
   const page = readPage(row.draft)
-  const [rows, entries] = await Promise.all([listingRows(db, page), entriesOfPage(db, row.path)])
+  const [rows, subject] = await Promise.all([listingRows(db, page), subjectOfPage(db, row.path)])
   return {
     id: row.id,
     path: row.path,
-    entries,
+    subject,
     version: row.draft_version,
     page,
     listings: rows.map(editedListing),
@@ -117,7 +117,7 @@ function editedListing(
   return { id: row.id, version: row.draft_version, ...stored(row.draft) }
 }
 
-/** The address of a page; a pattern for a page of entries. Throws 404 when it is not there. */
+/** The address of a page; a pattern for a page of many things. Throws 404 when it is not there. */
 export async function pagePath(db: Db, id: number): Promise<string> {
   const row = await db
     .selectFrom('pages')

@@ -9,11 +9,11 @@ import type { ListingAsker } from '../listings/ask'
 import type { Asked } from '../listings/context'
 import { listingTrouble } from '../listings/troubles'
 import { renderPlacement } from '../render/render'
-import { renderDraft } from './public-document'
+import { draftView, renderDraft } from './public-document'
 import { shownCards } from './shown-cards'
 import { placementCss } from './placement-css'
 import { shownOnPage } from './shown-on-page'
-import { listingPageView, placementView } from './view'
+import { placementView } from './view'
 import type { AskedDraft } from './public-document'
 import type { ShownPlacement } from './shown-on-page'
 
@@ -32,7 +32,7 @@ export async function previewOf(db: Db, draft: Draft, asked: Asked): Promise<Pre
   const [{ site }, counts, page] = await Promise.all([
     asker.known(),
     countsOnPage(db, asker, draft, asked, shown),
-    draft.whole ? listingPageView(db, asker, draft, asked, undefined, shown) : null,
+    draft.whole ? draftView(db, asker, draft, asked, shown) : null,
   ])
   const views =
     page === null ? await previewedViews(db, asker, draft, shown, asked.now) : listingViewsOf(page)

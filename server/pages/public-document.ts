@@ -1,3 +1,6 @@
+import type { PageSubject } from '../../core/rules/context'
+import { searchAddress } from '../../core/pages/usual'
+import { listingViewsOf } from '../../site/view'
 import type { ListingPageView } from '../../site/view'
 import { isPattern } from '../../core/content/entry-address'
 import { words } from '../../site/words'
@@ -11,23 +14,38 @@ import { askingAnew, goesByReads, lastsAVisit } from '../listings/ask'
 import type { ListingAsker } from '../listings/ask'
 import type { Asked } from '../listings/context'
 import { renderDocument } from '../render/render'
+import type { DocumentChoice } from '../render/render'
 import { loadSite } from '../site/site'
+import type { Site } from '../site/site'
 import { entryAt, entryPageOf } from './entry-page'
 import { keepFrame } from './failure-document'
 import { subjectOf } from './page-subject'
 import { movedPageAddress } from './page-addresses'
 import { navigation } from './page-rows'
 import { publishedPage } from './pages'
-import { termAt } from './term-page'
+import { subjectAt, subjectHead } from './subjects'
+import { trailOf } from './trail'
+import { unmadePage } from './usual-pages'
 import { pageCss } from './placement-css'
 import { listingPageView } from './view'
 import type { PublicAnswer } from './public-answer'
-import type { AskedPage } from './shown-on-page'
+import type { AskedPage, ShownPlacement } from './shown-on-page'
 
-/** A draft with where it stands, and whether it is the page of each entry of a collection. */
+/** A draft with where it stands, and what it is shown for besides itself. */
 export interface AskedDraft extends AskedPage {
   readonly path: string
-  readonly isOfEntries: boolean
+}
+
+/** What is asked for at an address, with what answers it. */
+interface Visit {
+  readonly db: Db
+  readonly asker: ListingAsker
+  readonly site: Site
+  readonly path: string
+  readonly query: URLSearchParams
+  readonly asked: Asked
+  /** What stands around every page. */
+  readonly shared: Pick<DocumentChoice, 'site' | 'navigation' | 'path' | 'seen' | 'at'>
 }
 
 /** What a visitor gets at a path. */
@@ -40,75 +58,121 @@ export async function publicDocument(
 ): Promise<PublicAnswer> {
   const seen = asker.seen()
   const site = await loadSite(db)
-  const [links, found] = await Promise.all([navigation(db), isPattern(path) ? null : publishedPage(db, path)])
-  const shared = { site, navigation: links, path, seen, at: asked.now }
+  const links = await navigation(db)
   keepFrame({ site, navigation: links })
-  if (found !== null) {
-    const page = await listingPageView(
-      db,
-      asker,
-      found,
-      { ...asked, page: asked.page ?? (await subjectOf(db, query)) },
-      query,
-    )
-    const css = pageCss(page)
-    const html = await renderDocument({ ...shared, page, css, pageId: found.id })
-    return {
-      status: 200,
-      html,
-      css,
-      lastsAVisit: isShuffledForVisit(found),
-      dependence: await dependenceOf(asker, await behindPage(db, found), asked.now),
-    }
+  const shared = { site, navigation: links, path, seen, at: asked.now }
+  const visit: Visit = { db, asker, site, path, query, asked, shared }
+  for (const answer of [pageAnswer, entryAnswer, subjectAnswer, unmadeAnswer, movedAnswer]) {
+    const found = await answer(visit)
+    if (found !== null) return found
   }
+  const page = {
+    kind: 'missing',
+    title: words.missingTitle,
+    text: words.missingText,
+    canSearch: true,
+  } as const
+  return { status: 404, html: await renderDocument({ ...shared, page, css: '', pageId: null }), css: '' }
+}
+
+/** A page that was made by hand, at its own address. */
+async function pageAnswer(visit: Visit): Promise<PublicAnswer | null> {
+  const { db, asker, path, asked, query, shared } = visit
+  const found = isPattern(path) ? null : await publishedPage(db, path)
+  if (found === null) return null
+  const trail = await trailOf(db, path, found.page.title)
+  const subject = asked.page ?? (await subjectOf(db, query))
+  const page = await listingPageView(db, asker, { ...found, trail }, { ...asked, page: subject }, query)
+  const css = pageCss(page)
+  return {
+    status: 200,
+    html: await renderDocument({ ...shared, page, css, trail, pageId: found.id }),
+    css,
+    lastsAVisit: isShuffledForVisit(found),
+    dependence: await dependenceOf(asker, await behindPage(db, found), asked.now),
+  }
+}
+
+/** An entry, with what stands around every entry of its collection. */
+async function entryAnswer(visit: Visit): Promise<PublicAnswer | null> {
+  const { db, asker, site, path, asked, query, shared } = visit
   const entry = await entryAt(db, site, path, asked.now)
-  if (entry?.kind === 'moved') return { status: 301, address: entry.address }
-  if (entry !== null) {
-    const around = await publishedPage(db, entry.pattern)
-    const listed =
-      around === null
-        ? null
-        : await listingPageView(db, asker, around, { ...asked, page: { kind: 'entry', id: entry.id } }, query)
-    const css = listed === null ? '' : pageCss(listed)
-    const html = await renderDocument({
+  if (entry === null) return null
+  if (entry.kind === 'moved') return { status: 301, address: entry.address }
+  const around = await publishedPage(db, entry.pattern)
+  const trail = await trailOf(db, path, entry.page.title)
+  const listed =
+    around === null
+      ? null
+      : await listingPageView(
+          db,
+          asker,
+          { ...around, trail },
+          { ...asked, page: { kind: 'entry', id: entry.id } },
+          query,
+        )
+  const css = listed === null ? '' : pageCss(listed)
+  return {
+    status: 200,
+    html: await renderDocument({
       ...shared,
       page: { ...entry.page, around: listed },
       css,
+      trail,
       pageId: around?.id ?? null,
       entryId: entry.id,
-    })
-    return {
-      status: 200,
-      html,
-      css,
-      lastsAVisit: isShuffledForVisit(around),
-      dependence: await onAnyEntry(asker, around === null ? [] : await behindPage(db, around), asked.now),
-    }
+    }),
+    css,
+    lastsAVisit: isShuffledForVisit(around),
+    dependence: await onAnyEntry(asker, around === null ? [] : await behindPage(db, around), asked.now),
   }
-  const term = await termAt(db, path)
-  if (term?.kind === 'moved') return { status: 301, address: term.address }
-  if (term !== null) {
-    const page = withoutEmpty(
-      await listingPageView(db, asker, term, { ...asked, page: { kind: 'term', id: term.id } }),
-    )
-    const css = pageCss(page)
-    const html = await renderDocument({ ...shared, page, css, pageId: null })
-    return {
-      status: 200,
-      html,
-      css,
-      lastsAVisit: false,
-      dependence: await onAnyEntry(asker, [...term.listings.values()], asked.now),
-    }
-  }
-  const moved = await movedPageAddress(db, path)
-  if (moved !== null) return { status: 301, address: encodeURI(moved) }
-  const missingPage = { kind: 'missing', title: words.missingTitle, text: words.missingText } as const
+}
+
+/** What has a term, is by an author, or of a month: on the page made for all of them, or as is usual. */
+async function subjectAnswer(visit: Visit): Promise<PublicAnswer | null> {
+  const { db, asker, site, path, asked, query, shared } = visit
+  const found = await subjectAt(db, site, path, asked.now)
+  if (found === null) return null
+  if (found.kind === 'moved') return { status: 301, address: found.address }
+  const made = await publishedPage(db, found.pattern)
+  const page = made ?? (await unmadePage(db, found.pattern))
+  if (page === null) return null
+  const trail = await trailOf(db, path, found.head.title)
+  const view = await listingPageView(db, asker, { ...page, trail }, { ...asked, page: found.subject }, query)
+  const shown = { ...(made === null ? withoutEmpty(view) : view), ...found.head }
+  const css = pageCss(shown)
   return {
-    status: 404,
-    html: await renderDocument({ ...shared, page: missingPage, css: '', pageId: null }),
-    css: '',
+    status: 200,
+    html: await renderDocument({ ...shared, page: shown, css, trail, pageId: made?.id ?? null }),
+    css,
+    lastsAVisit: isShuffledForVisit(page),
+    dependence: await onAnyEntry(asker, await behindPage(db, page), asked.now),
   }
+}
+
+/** Everything of a collection, or what a search finds, where no page was made for it. */
+async function unmadeAnswer(visit: Visit): Promise<PublicAnswer | null> {
+  const { db, asker, path, asked, query, shared } = visit
+  const page = isPattern(path) ? null : await unmadePage(db, path)
+  if (page === null) return null
+  const trail = await trailOf(db, path, page.page.title)
+  const subject = asked.page ?? (await subjectOf(db, query))
+  const view = await listingPageView(db, asker, { ...page, trail }, { ...asked, page: subject }, query)
+  const shown = path === searchAddress ? withFound(view, subject) : view
+  const css = pageCss(shown)
+  return {
+    status: 200,
+    html: await renderDocument({ ...shared, page: shown, css, trail, pageId: null }),
+    css,
+    lastsAVisit: false,
+    dependence: await onAnyEntry(asker, await behindPage(db, page), asked.now),
+  }
+}
+
+/** Where a page is by now that had this address. */
+async function movedAnswer({ db, path }: Visit): Promise<PublicAnswer | null> {
+  const moved = await movedPageAddress(db, path)
+  return moved === null ? null : { status: 301, address: encodeURI(moved) }
 }
 
 /** The listings of a page, and what stands for those that its fittings go by. */
@@ -152,7 +216,14 @@ function isShuffledForVisit(page: AskedPage | null): boolean {
   return page !== null && [...page.listings.values()].some(lastsAVisit)
 }
 
-/** Of a term's collections, those that have something to show. */
+/** Of what a search finds, those collections that have any; in words where none has. */
+function withFound(page: ListingPageView, subject: PageSubject | null): ListingPageView {
+  const found = withoutEmpty(page)
+  if (subject?.kind !== 'search' || listingViewsOf(found).length > 0) return found
+  return { ...found, introduction: words.foundNothing(subject.words) }
+}
+
+/** Of collections, those that have something to show. */
 function withoutEmpty(page: ListingPageView): ListingPageView {
   return {
     ...page,
@@ -169,8 +240,8 @@ function withoutEmpty(page: ListingPageView): ListingPageView {
 }
 
 /**
- * The document of a draft, as the bench frames it: the same markup; on a page of entries, with the
- * entry it is asked for.
+ * The document of a draft, as the bench frames it: the same markup; on a page of many things, with the
+ * one it is asked for.
  */
 export async function draftDocument(
   db: Db,
@@ -178,7 +249,19 @@ export async function draftDocument(
   draft: AskedDraft,
   asked: Asked,
 ): Promise<string> {
-  return renderDraft(db, asker, draft, await listingPageView(db, asker, draft, asked), asked)
+  return renderDraft(db, asker, draft, await draftView(db, asker, draft, asked), asked)
+}
+
+/** A draft with every listing answered. What is shown may be known already. */
+export async function draftView(
+  db: Db,
+  asker: ListingAsker,
+  draft: AskedDraft,
+  asked: Asked,
+  answered?: ReadonlyMap<string, ShownPlacement>,
+): Promise<ListingPageView> {
+  const trail = await trailOf(db, draft.path, draft.page.title)
+  return listingPageView(db, asker, { ...draft, trail }, asked, undefined, answered)
 }
 
 /** A draft that is answered, as a document. */
@@ -190,16 +273,18 @@ export async function renderDraft(
   asked: Asked,
 ): Promise<string> {
   const [links, { site }] = await Promise.all([navigation(db), asker.known()])
-  const entry =
-    draft.isOfEntries && asked.page?.kind === 'entry'
-      ? await entryPageOf(db, site, asked.page.id, asked.now)
-      : null
+  const subject = isPattern(draft.path) ? asked.page : null
+  const [entry, head] = await Promise.all([
+    subject?.kind === 'entry' ? entryPageOf(db, site, subject.id, asked.now) : null,
+    subject === null ? null : subjectHead(db, site, subject),
+  ])
   return renderDocument({
     site,
     navigation: links,
     path: draft.path,
-    page: entry === null ? listed : { ...entry, around: listed },
+    page: entry === null ? { ...listed, ...head } : { ...entry, around: listed },
     css: pageCss(listed),
+    trail: [],
     pageId: null,
     script: true,
     seen: null,

@@ -1,6 +1,7 @@
 import type { Listing } from '../../core/listing/definition'
 import type { Page } from '../../core/pages/definition'
 import { shownListingsOf } from '../../core/pages/standing'
+import type { NavigationLink } from '../../site/view'
 import type { ListingAsker, ShownPage } from '../listings/ask'
 import type { Asked } from '../listings/context'
 import { listingTrouble } from '../listings/troubles'
@@ -13,6 +14,8 @@ export type Listings = ReadonlyMap<string, Listing>
 export interface AskedPage {
   readonly page: Page
   readonly listings: Listings
+  /** The way to it from the front page, where that is known. */
+  readonly trail?: readonly NavigationLink[]
 }
 
 /** What a placement shows, and what listings above it on the page show. */

@@ -34,7 +34,7 @@ import type { AskedPage, ShownPlacement } from './shown-on-page'
 export async function listingPageView(
   db: Db,
   asker: ListingAsker,
-  { page, listings }: AskedPage,
+  { page, listings, trail = [] }: AskedPage,
   asked: Asked,
   query = new URLSearchParams(),
   answered?: ReadonlyMap<string, ShownPlacement>,
@@ -78,7 +78,14 @@ export async function listingPageView(
             asked.now,
             query,
           )
-        : fittingView(placement, { db, known, now: asked.now, box: column.box }),
+        : fittingView(placement, {
+            db,
+            known,
+            now: asked.now,
+            box: column.box,
+            trail,
+            subject: asked.page,
+          }),
     )
     return (await Promise.all(views)).filter((view) => view !== null)
   }

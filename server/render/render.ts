@@ -23,6 +23,8 @@ export interface DocumentChoice {
   readonly seen: string | null
   readonly at: number
   readonly entryId?: number
+  /** The way to it from the front page; nothing where that says nothing. */
+  readonly trail?: readonly NavigationLink[]
 }
 
 /** A whole public document as HTML. */
@@ -52,6 +54,8 @@ export async function renderDocument(choice: DocumentChoice): Promise<string> {
     seen: choice.seen,
     at: choice.at,
     entryId: choice.entryId ?? null,
+    trail: choice.trail ?? [],
+    canonical: choice.pageId === null && choice.trail === undefined ? null : encodeURI(choice.path),
   }
   return `<!doctype html>${await renderToString(createSSRApp({ render: () => h(Document, { view }) }))}`
 }

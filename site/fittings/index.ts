@@ -1,18 +1,26 @@
 import type { Component } from 'vue'
 import type { FittingName } from '../../core/fittings'
+import AuthorFitting from './AuthorFitting.vue'
+import BreadcrumbsFitting from './BreadcrumbsFitting.vue'
 import HeadingFitting from './HeadingFitting.vue'
+import MonthsFitting from './MonthsFitting.vue'
 import NoteFitting from './NoteFitting.vue'
 import PictureFitting from './PictureFitting.vue'
 import RuleFitting from './RuleFitting.vue'
+import SearchFitting from './SearchFitting.vue'
 import SpaceFitting from './SpaceFitting.vue'
 import TermsFitting from './TermsFitting.vue'
 
 /** The component of every fitting. */
 export const fittingComponents: Record<FittingName, Component> = {
+  author: AuthorFitting,
+  breadcrumbs: BreadcrumbsFitting,
   heading: HeadingFitting,
+  months: MonthsFitting,
   note: NoteFitting,
   picture: PictureFitting,
   rule: RuleFitting,
+  search: SearchFitting,
   space: SpaceFitting,
   terms: TermsFitting,
 }

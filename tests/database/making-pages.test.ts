@@ -17,7 +17,7 @@ import { makeFrontPage, namePage } from '~~/server/pages/page-addresses'
 import { deletedPages, navigation, pageRows } from '~~/server/pages/page-rows'
 import { editedPage, publishPage, publishedPage, saveDraft } from '~~/server/pages/pages'
 import { publicDocument } from '~~/server/pages/public-document'
-import { setUpEntryPage } from '~~/server/pages/entry-pages'
+import { setUpUsualPage } from '~~/server/pages/usual-pages'
 import { tidyLogs } from '~~/server/content/tidy-logs'
 import { problemOf, rain, smallSite } from './support/content'
 import { freshDatabase } from './support/database'
@@ -118,13 +118,15 @@ describe('a new page', () => {
     expect(problem.details.faults.map((fault) => fault.path)).toContain(path)
   })
 
-  it('is refused where a page, an entry or a term stands already', async () => {
+  it('is refused where a page or an entry stands already, and takes the place of what no hand made', async () => {
     await made('Home', '/')
-    for (const address of ['/', '/notes/rain', '/topic/soil']) {
+    for (const address of ['/', '/notes/rain']) {
       const problem = await problemOf(made('Another', address))
       expect(problem.status).toBe(422)
       expect(problem.message).toMatch(/has this address\. Choose another\.$/)
     }
+    await published('Our own notes', '/notes')
+    expect((await publishedPage(test.db, '/notes'))?.page.title).toBe('Our own notes')
   })
 
   it('is made once where two make it at the same moment', async () => {
@@ -163,7 +165,7 @@ describe('a page’s address', () => {
   it('is refused where something stands, for the front page, and for pages of entries', async () => {
     const front = await published('Home', '/')
     const id = await published('About', '/about')
-    const around = (await setUpEntryPage(test.db, site.collectionId, site.writer)).id
+    const around = (await setUpUsualPage(test.db, { kind: 'entry', of: site.collectionId }, site.writer)).id
     for (const [page, address] of [
       [id, '/'],
       [id, '/notes/rain'],
@@ -229,7 +231,7 @@ describe('a duplicated page', () => {
     expect(copy).toMatchObject({ path: '/about-2', page: { title: 'About (copy)' }, publishedAt: null })
     expect(copy.listings.map((one) => one.definition)).toEqual([definition])
     expect(placedListingsOf(copy.page)[0]?.listing).not.toBe(listing)
-    const around = await setUpEntryPage(test.db, site.collectionId, site.writer)
+    const around = await setUpUsualPage(test.db, { kind: 'entry', of: site.collectionId }, site.writer)
     expect((await problemOf(copyPage(test.db, around.id, site.writer))).status).toBe(422)
     expect((await problemOf(copyPage(test.db, 9_999_999, site.writer))).status).toBe(404)
   })

@@ -8,7 +8,8 @@ import { Problem } from '~~/server/http/problem'
 import { addEntry } from '~~/server/content/entries'
 import { collectionUses } from '~~/server/content/collection-uses'
 import { saveCollection } from '~~/server/content/collections'
-import { askedForPage, setUpEntryPage } from '~~/server/pages/entry-pages'
+import { askedForPage } from '~~/server/pages/asked-draft'
+import { setUpUsualPage } from '~~/server/pages/usual-pages'
 import { navigation, pageRows } from '~~/server/pages/page-rows'
 import { editedPage, parseDraft, publishPage, publishedPage, saveDraft } from '~~/server/pages/pages'
 import { rain, smallSite } from './support/content'
@@ -200,25 +201,29 @@ describe('publishing', () => {
   })
 })
 
+function setUpEntryPage(): Promise<{ readonly id: number }> {
+  return setUpUsualPage(test.db, { kind: 'entry', of: site.collectionId }, site.writer)
+}
+
 describe('the page of each entry of a collection', () => {
   it('is made once, is shown with the newest entry, and is no page of the navigation', async () => {
-    const { id } = await setUpEntryPage(test.db, site.collectionId, site.writer)
-    expect(await setUpEntryPage(test.db, site.collectionId, site.writer)).toEqual({ id })
-    expect((await editedPage(test.db, id)).entries).toEqual({ collection: site.collectionId, sample: null })
+    const { id } = await setUpEntryPage()
+    expect(await setUpEntryPage()).toEqual({ id })
+    const nobody = { kind: 'entry', of: site.collectionId, sample: null }
+    expect((await editedPage(test.db, id)).subject).toEqual(nobody)
     const entry = await addEntry(test.db, site.collectionId, rain, site.writer)
-    const { entries } = await editedPage(test.db, id)
-    expect(entries?.sample?.id).toBe(entry.id)
-    expect(askedForPage({ now: 0, page: null, visit: '' }, entries).page).toEqual({
+    const { subject } = await editedPage(test.db, id)
+    expect(askedForPage({ now: 0, page: null, visit: '' }, subject).page).toEqual({
       kind: 'entry',
       id: entry.id,
     })
     await publishPage(test.db, id, await seenNow(id), site.writer)
     expect(await navigation(test.db)).toEqual([])
-    expect((await pageRows(test.db)).map((row) => row.address)).toContain(entries?.sample?.address)
+    expect((await pageRows(test.db)).map((row) => row.address)).toContain(subject?.sample?.address)
   })
 
   it('moves with the address of the collection', async () => {
-    const { id } = await setUpEntryPage(test.db, site.collectionId, site.writer)
+    const { id } = await setUpEntryPage()
     const { name, singular, plural, icon, kind } = await test.db
       .selectFrom('collections')
       .selectAll()
@@ -235,11 +240,12 @@ describe('the page of each entry of a collection', () => {
     })
     expect(await editedPage(test.db, id)).toMatchObject({
       path: '/written/{year}/{slug}',
-      entries: { collection: site.collectionId },
+      subject: { kind: 'entry', of: site.collectionId },
     })
   })
 
   it('is not made for a collection that is not there', async () => {
-    await expect(setUpEntryPage(test.db, 999_999, site.writer)).rejects.toMatchObject({ status: 404 })
+    const gone = { kind: 'entry', of: 999_999 }
+    await expect(setUpUsualPage(test.db, gone, site.writer)).rejects.toMatchObject({ status: 404 })
   })
 })

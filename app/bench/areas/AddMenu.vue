@@ -27,7 +27,12 @@ const actions = computed(() => [
   ...fittings.all.map(({ name, title }) => ({
     title,
     under: words.fittings,
-    run: () => selection.placeFitting(props.spot, name),
+    run: () =>
+      selection.placeFitting(
+        props.spot,
+        name,
+        catalogue.catalogue.collections.map((one) => one.id),
+      ),
   })),
 ])
 </script>

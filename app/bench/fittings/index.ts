@@ -1,18 +1,26 @@
 import type { Component } from 'vue'
 import type { FittingName } from '~~/core/fittings'
+import AuthorSettings from './AuthorSettings.vue'
+import BreadcrumbsSettings from './BreadcrumbsSettings.vue'
 import HeadingSettings from './HeadingSettings.vue'
+import MonthsSettings from './MonthsSettings.vue'
 import NoteSettings from './NoteSettings.vue'
 import PictureSettings from './PictureSettings.vue'
 import RuleSettings from './RuleSettings.vue'
+import SearchSettings from './SearchSettings.vue'
 import SpaceSettings from './SpaceSettings.vue'
 import TermsSettings from './TermsSettings.vue'
 
 /** The settings of every fitting. They send the fitting as it is to be, and what of it changed. */
 export const fittingSettings: Readonly<Record<FittingName, Component>> = {
+  author: AuthorSettings,
+  breadcrumbs: BreadcrumbsSettings,
   heading: HeadingSettings,
+  months: MonthsSettings,
   note: NoteSettings,
   picture: PictureSettings,
   rule: RuleSettings,
+  search: SearchSettings,
   space: SpaceSettings,
   terms: TermsSettings,
 }

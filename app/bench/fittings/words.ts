@@ -1,4 +1,5 @@
 import type { RuleSettings } from '~~/core/fittings/rule'
+import type { MonthIndexSettings } from '~~/core/fittings/month-index'
 import type { TermIndexSettings } from '~~/core/fittings/term-index'
 
 /** What the settings of fittings say. */
@@ -21,4 +22,18 @@ export const words = {
   first: 'Seen at first, of each facet',
   nested: 'Nested terms below those they are nested in',
   counts: 'With how many entries have it',
+  monthsOf: 'Months of',
+  monthOrders: { newest: 'Newest first', oldest: 'Oldest first' } satisfies Record<
+    MonthIndexSettings['order'],
+    string
+  >,
+  open: 'Years open at first',
+  monthCounts: 'With how many entries there are',
+  searchHint: 'Words in the empty field',
+  searchButton: 'On the button',
+  home: 'The front page is called',
+  between: 'Between two steps',
+  noBreadcrumbs: 'The front page is where the way begins: visitors see nothing of this here.',
+  noAuthor: 'It shows who wrote the entry of a page. This page is not that of an entry or an author.',
+  ofAuthor: { portrait: 'Portrait', about: 'A few words about them', linked: 'Leads to their page' },
 } as const

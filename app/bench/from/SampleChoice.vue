@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { EntryRow } from '~~/core/content/answers'
+import type { Term } from '~~/core/content/terms'
 import type { PageSubject } from '~~/core/rules/context'
 import EntryAutocomplete from '../../content/EntryAutocomplete.vue'
 import { useAnswer } from '../../shared/answers'
@@ -18,14 +19,14 @@ const view = useView()
 const catalogue = useCatalogue()
 
 type SampleKind = keyof typeof words.samples
-/** A page of entries is always about one. */
+/** A page for many things is always about one of them. */
 const kinds = computed(() =>
   (Object.keys(words.samples) as SampleKind[])
-    .filter((kind) => draft.entries === null || kind === 'entry')
+    .filter((kind) => draft.subject === null || kind === draft.subject.kind)
     .map((value) => ({ value, title: words.samples[value] })),
 )
 const sampledCollections = computed(() =>
-  draft.entries === null ? props.collections : [draft.entries.collection],
+  draft.subject?.kind === 'entry' && draft.subject.of !== null ? [draft.subject.of] : props.collections,
 )
 const kind = computed<SampleKind>(() => view.sample?.kind ?? 'none')
 const months = computed(() =>
@@ -35,7 +36,7 @@ const months = computed(() =>
   })),
 )
 const terms = computed(() =>
-  catalogue.catalogue.terms.map((term) => ({
+  catalogue.catalogue.terms.filter(isOfPage).map((term) => ({
     value: term.id,
     title: `${catalogue.words.facet(term.facetId) ?? ''}: ${term.name}`,
   })),
@@ -46,6 +47,11 @@ const { answer: first } = useAnswer<PageOfRows<EntryRow>>(() =>
     ? null
     : { path: `/api/bench/collections/${props.collections[0]}/entries?perPage=1&state=published` },
 )
+
+/** A page of a facet’s terms is about one of those. */
+function isOfPage(term: Term): boolean {
+  return draft.subject?.kind !== 'term' || draft.subject.of === term.facetId
+}
 
 function setMonth(change: { readonly year?: number; readonly month?: number }) {
   if (view.sample?.kind === 'month') view.sample = { ...view.sample, ...change }

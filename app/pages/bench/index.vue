@@ -4,10 +4,12 @@ import { mdiPlus } from '@mdi/js'
 import { computed, ref } from 'vue'
 import { isPattern } from '~~/core/content/entry-address'
 import type { DeletedPage, PageRow } from '~~/core/pages/answers'
+import type { UsualPage } from '~~/core/pages/usual'
 import DeletedPages from '../../page-list/DeletedPages.vue'
 import NamePageDialog from '../../page-list/NamePageDialog.vue'
 import NewPageDialog from '../../page-list/NewPageDialog.vue'
 import PageCard from '../../page-list/PageCard.vue'
+import UsualPages from '../../page-list/UsualPages.vue'
 import { orderedPages, pageOrders, withPageMoved } from '../../page-list/page-order'
 import type { PageOrder } from '../../page-list/page-order'
 import { words } from '../../page-list/words'
@@ -29,8 +31,9 @@ const notices = useNotices()
 const session = useSession()
 const list = useAnswer<readonly PageRow[]>(() => ({ path: '/api/bench/pages' }))
 const gone = useAnswer<readonly DeletedPage[]>(() => ({ path: '/api/bench/pages/deleted' }))
+const usual = useAnswer<readonly UsualPage[]>(() => ({ path: '/api/bench/pages/usual' }))
 const pages = list.answer
-const failure = computed(() => list.failure.value ?? gone.failure.value)
+const failure = computed(() => list.failure.value ?? gone.failure.value ?? usual.failure.value)
 useHead({ title: 'Pages · Bushel' })
 
 const typed = ref('')
@@ -45,13 +48,9 @@ const sections = computed(() => {
   const around = shown.filter((page) => isPattern(page.path))
   return [
     { title: null, pages: shown.filter((page) => !isPattern(page.path)) },
-    ...(around.length === 0 ? [] : [{ title: words.entryPages, pages: around }]),
+    ...(around.length === 0 ? [] : [{ title: words.manyPages, pages: around }]),
   ]
 })
-/** Collections whose entries have nothing around them yet. */
-const bare = computed(() =>
-  catalogue.catalogue.collections.filter((one) => !pages.value?.some((page) => page.path === one.address)),
-)
 const taken = computed(() => new Set((pages.value ?? []).map((page) => page.path)))
 
 const isMaking = ref(false)
@@ -64,13 +63,11 @@ const keptDays = 30
 void attempt(() => catalogue.load())
 
 async function again() {
-  await Promise.all([list.again(), gone.again()])
+  await Promise.all([list.again(), gone.again(), usual.again()])
 }
 
-async function setUp(collection: number) {
-  const made = await attempt(() =>
-    request<{ id: number }>('POST', `/api/bench/collections/${collection}/entry-page`),
-  )
+async function setUp({ kind, of }: UsualPage) {
+  const made = await attempt(() => request<{ id: number }>('POST', '/api/bench/pages/usual', { kind, of }))
   if (made !== null) await navigateTo(`/bench/pages/${made.id}`)
 }
 
@@ -168,7 +165,7 @@ async function restore(page: Pick<PageRow, 'id' | 'title'>) {
     <template v-for="section in pages === undefined ? [] : sections" :key="section.title ?? ''">
       <template v-if="section.title">
         <h2>{{ section.title }}</h2>
-        <p class="hint">{{ words.entryPagesHint }}</p>
+        <p class="hint">{{ words.manyPagesHint }}</p>
       </template>
       <ul>
         <li v-for="page in section.pages" :key="page.id">
@@ -176,11 +173,12 @@ async function restore(page: Pick<PageRow, 'id' | 'title'>) {
         </li>
       </ul>
     </template>
-    <p v-if="pages !== undefined && bare.length && session.maySetUp" class="bare">
-      <v-btn v-for="collection in bare" :key="collection.id" height="34" @click="setUp(collection.id)">{{
-        words.setUp(collection.name)
-      }}</v-btn>
-    </p>
+    <UsualPages
+      v-if="usual.answer.value?.length && typed === ''"
+      :pages="usual.answer.value"
+      :may-set-up="session.maySetUp"
+      @set-up="setUp"
+    />
     <DeletedPages
       v-if="session.maySetUp && gone.answer.value?.length"
       :pages="gone.answer.value"
@@ -240,13 +238,6 @@ h2 {
   max-width: 70ch;
   margin-top: 2px;
   color: var(--soft);
-}
-
-.bare {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  margin-top: 16px;
 }
 
 ul {

@@ -4,7 +4,7 @@ import { changedListings } from '~~/core/edits/document'
 import type { PageDocument } from '~~/core/edits/document'
 import { beginHistory, edited, redone, undone } from '~~/core/edits/history'
 import type { History } from '~~/core/edits/history'
-import { fittingLabel, newFitting } from '~~/core/fittings'
+import { begunFitting, fittingLabel } from '~~/core/fittings'
 import type { FittingName } from '~~/core/fittings'
 import type { Listing } from '~~/core/listing/definition'
 import { begunListing } from '~~/core/listing/begun'
@@ -16,11 +16,11 @@ import {
   withPlacementMoved,
   withPlacementsAt,
 } from '~~/core/pages/moves'
-import { placementsAt, spotOf } from '~~/core/pages/standing'
+import { placementsAt, shownListingsOf, spotOf } from '~~/core/pages/standing'
 import type { Band } from '~~/core/pages/bands/definition'
 import { newPage } from '~~/core/pages/definition'
 import type { Page, PlacedFitting, PlacedListing, Placement, Spot } from '~~/core/pages/definition'
-import type { EditedPage, EntriesOfPage } from '~~/core/pages/answers'
+import type { EditedPage, SubjectOfPage } from '~~/core/pages/answers'
 import { request } from '../../shared/http'
 
 const emptyPage = newPage('')
@@ -29,15 +29,15 @@ const emptyPage = newPage('')
 export const useDraft = defineStore('draft', () => {
   const pageId = ref(0)
   const path = ref('/')
-  /** On a page of entries: whose, and the one it is shown with. */
-  const entries = shallowRef<EntriesOfPage | null>(null)
+  /** What the page is shown for, where it is one for many things. */
+  const subject = shallowRef<SubjectOfPage | null>(null)
   const publishedAt = ref<number | null>(null)
   const differsFromLive = ref(false)
   const history = shallowRef<History<PageDocument>>(beginHistory({ page: emptyPage, listings: {} }))
 
-  /** Where visitors see the page; on a page of entries, the newest entry. */
+  /** Where visitors see the page; on one for many things, its sample. */
   const liveAddress = computed(() =>
-    entries.value === null ? path.value : (entries.value.sample?.address ?? null),
+    subject.value === null ? path.value : (subject.value.sample?.address ?? null),
   )
   const document = computed(() => history.value.present)
   const page = computed(() => document.value.page)
@@ -48,7 +48,7 @@ export const useDraft = defineStore('draft', () => {
   function open(loaded: EditedPage, saved: PageDocument, unsaved: PageDocument | null): void {
     pageId.value = loaded.id
     path.value = loaded.path
-    entries.value = loaded.entries
+    subject.value = loaded.subject
     publishedAt.value = loaded.publishedAt
     differsFromLive.value = loaded.changed
     history.value = beginHistory(saved)
@@ -119,13 +119,16 @@ export const useDraft = defineStore('draft', () => {
     return placement.id
   }
 
-  /** Places a new fitting at a spot; the id of where it stands. */
-  function placeFitting(spot: Spot, name: FittingName): string {
+  /** Places a new fitting at a spot of a site with these collections; the id of where it stands. */
+  function placeFitting(spot: Spot, name: FittingName, collections: readonly number[]): string {
+    const listed = shownListingsOf(page.value).flatMap(
+      (one) => document.value.listings[one.listing]?.from.collections ?? [],
+    )
     const placement: PlacedFitting = {
       kind: 'fitting',
       id: crypto.randomUUID(),
       heading: '',
-      fitting: newFitting(name),
+      fitting: begunFitting(name, [...listed, ...collections]),
     }
     editPage(`Place “${nameOf(placement)}”`, (before) =>
       withPlacementsAt(before, spot, [...placementsAt(before, spot), placement]),
@@ -224,7 +227,7 @@ export const useDraft = defineStore('draft', () => {
   return {
     pageId,
     path,
-    entries,
+    subject,
     publishedAt,
     differsFromLive,
     liveAddress,

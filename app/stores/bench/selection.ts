@@ -157,8 +157,8 @@ export const useSelection = defineStore('selection', () => {
   }
 
   /** Places a new fitting at a spot, chooses it and opens what can be set. */
-  function placeFitting(spot: Spot, name: FittingName): void {
-    choose(draft.placeFitting(spot, name))
+  function placeFitting(spot: Spot, name: FittingName, collections: readonly number[]): void {
+    choose(draft.placeFitting(spot, name, collections))
     openDrawer('fitting')
   }
 

@@ -21,12 +21,11 @@ export const useView = defineStore('view', () => {
   /** An entry's card to be looked at; another object each time it is wanted. */
   const lookedAt = shallowRef<{ readonly entry: number } | null>(null)
 
-  /** A page of entries is looked at with one of them. */
+  /** A page for many things is looked at with one of them. */
   function open(loaded: EditedPage): void {
     isShown.value = false
     asOf.value = null
-    const entry = loaded.entries?.sample ?? null
-    sample.value = entry === null ? null : { kind: 'entry', id: entry.id }
+    sample.value = loaded.subject?.sample?.subject ?? null
     lookedAt.value = null
   }
 

@@ -3,7 +3,7 @@ import { framedPolicy } from '../../../../http/content-policy'
 import { questionEndpoint } from '../../../../http/endpoint'
 import { numberParameter } from '../../../../http/parameters'
 import { askingAnew } from '../../../../listings/ask'
-import { askedForPage } from '../../../../pages/entry-pages'
+import { askedForPage } from '../../../../pages/asked-draft'
 import { editedPage } from '../../../../pages/pages'
 import { draftDocument } from '../../../../pages/public-document'
 
@@ -13,11 +13,6 @@ export default questionEndpoint('writer', async ({ event, db }) => {
   const listings = new Map(edited.listings.map((one) => [one.id, one.definition]))
   setResponseHeader(event, 'content-type', 'text/html; charset=utf-8')
   setResponseHeader(event, 'content-security-policy', framedPolicy)
-  const asked = askedForPage({ now: Date.now(), page: null, visit: 'bench' }, edited.entries)
-  return draftDocument(
-    db,
-    askingAnew(db),
-    { ...edited, listings, isOfEntries: edited.entries !== null },
-    asked,
-  )
+  const asked = askedForPage({ now: Date.now(), page: null, visit: 'bench' }, edited.subject)
+  return draftDocument(db, askingAnew(db), { ...edited, listings }, asked)
 })

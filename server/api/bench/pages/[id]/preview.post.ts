@@ -3,7 +3,8 @@ import { questionEndpoint } from '../../../../http/endpoint'
 import { numberParameter } from '../../../../http/parameters'
 import { askedInput } from '../../../../listings/asked-input'
 import { draftInput } from '../../../../pages/draft-input'
-import { askedForPage, entriesOfPage } from '../../../../pages/entry-pages'
+import { askedForPage } from '../../../../pages/asked-draft'
+import { subjectOfPage } from '../../../../pages/subjects'
 import { pagePath, parseDraft } from '../../../../pages/pages'
 import { previewOf } from '../../../../pages/preview'
 
@@ -15,10 +16,10 @@ export default questionEndpoint('writer', async ({ event, db }) => {
   const { page, listings } = parseDraft(input)
   const definitions = new Map(listings.map((one) => [one.id, one.definition]))
   const asked = askedInput(body, Date.now())
-  const entries = await entriesOfPage(db, path, asked.now)
+  const subject = await subjectOfPage(db, path, asked.now)
   return previewOf(
     db,
-    { path, page, listings: definitions, whole: input.whole === true, isOfEntries: entries !== null },
-    askedForPage(asked, entries),
+    { path, page, listings: definitions, whole: input.whole === true },
+    askedForPage(asked, subject),
   )
 })

@@ -1,0 +1,60 @@
+import { randomUUID } from 'node:crypto'
+import { object, string } from 'yup'
+import { parseWith } from '../../core/parsing'
+import type { MadePage } from '../../core/pages/ready-made'
+import { usualKinds, usualPage, usualPages } from '../../core/pages/usual'
+import type { UsualPage } from '../../core/pages/usual'
+import { idOrNoneSchema } from '../../core/schemas'
+import { loadCatalogue } from '../content/catalogue'
+import type { Db } from '../db/client'
+import { transact } from '../db/transact'
+import { accepted, missing } from '../http/problem'
+import { insertPage, pageAddresses } from './insert-page'
+import type { Writer } from './insert-page'
+
+/** The pages that visitors get though nobody made them yet. */
+export async function unmadePages(db: Db): Promise<readonly UsualPage[]> {
+  const [catalogue, taken] = await Promise.all([loadCatalogue(db), pageAddresses(db)])
+  return usualPages(catalogue).filter((page) => !taken.has(page.path))
+}
+
+/** What stands at an address or pattern where no hand made a page; null for nothing. */
+export async function unmadePage(db: Db, path: string): Promise<MadePage | null> {
+  const catalogue = await loadCatalogue(db)
+  const usual = usualPages(catalogue).find((page) => page.path === path)
+  let last = 0
+  return usual === undefined ? null : usualPage(usual, catalogue, () => `usual-${(last += 1)}`)
+}
+
+const schema = object({
+  kind: string().oneOf(usualKinds, 'Choose one of the kinds of page.').required(),
+  of: idOrNoneSchema(),
+})
+  .noUnknown()
+  .required()
+
+/**
+ * Makes one of the pages that visitors get anyway a page that can be set up, with what they see on it
+ * until then; the one there is, where it was made meanwhile. Throws 404 where what it is of is gone.
+ */
+export async function setUpUsualPage(
+  db: Db,
+  input: unknown,
+  writer: Writer,
+): Promise<{ readonly id: number }> {
+  const { kind, of } = accepted(parseWith(schema, input))
+  const catalogue = await loadCatalogue(db)
+  const usual = usualPages(catalogue).find((page) => page.kind === kind && page.of === of)
+  if (usual === undefined) throw missing('What the page is of')
+  return transact(db, async (trx) => {
+    const there = await trx
+      .selectFrom('pages')
+      .select('id')
+      .where('path', '=', usual.path)
+      .where('deleted_at', 'is', null)
+      .executeTakeFirst()
+    if (there) return there
+    const { page, listings } = usualPage(usual, catalogue, randomUUID)
+    return insertPage(trx, usual.path, { page, listings: Object.fromEntries(listings) }, writer)
+  })
+}
