@@ -1,10 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { formatDate } from '~~/core/formats/dates'
+import { succeeded } from '../shared/attempt'
 import { useDraft } from '../stores/bench/draft'
 import { useCatalogue } from '../stores/catalogue'
+import { useNotices } from '../stores/notices'
 import { useSession } from '../stores/session'
 import FrameChoice from './FrameChoice.vue'
+import { words as publishing } from './publishing/words'
 import SidePanel from './SidePanel.vue'
 import { words as bench } from './words'
 
@@ -12,6 +15,7 @@ import { words as bench } from './words'
 const draft = useDraft()
 const catalogue = useCatalogue()
 const session = useSession()
+const notices = useNotices()
 const words = {
   page: 'This page',
   hint: 'Choose something on the page or at the left to see and change it here.',
@@ -33,6 +37,10 @@ const live = computed(() => {
   const since = words.liveSince(formatDate(draft.publishedAt, catalogue.catalogue))
   return draft.differsFromLive ? `${since} · ${bench.notLive}` : since
 })
+
+async function unplan() {
+  if (await succeeded(draft.unplan)) notices.tell({ text: publishing.isUnplanned })
+}
 
 function setTitle(title: string) {
   if (title.trim() !== '') draft.editPage('Title', (page) => ({ ...page, title: title.trim() }), 'title')
@@ -71,6 +79,17 @@ function setTitle(title: string) {
           <dd>{{ live }}</dd>
         </div>
       </dl>
+      <div v-if="draft.planned" class="planned">
+        <p>
+          <strong>{{
+            publishing.planned(formatDate(draft.planned.due, catalogue.catalogue, 'time'))
+          }}</strong>
+        </p>
+        <p class="input-note">
+          {{ publishing.plannedAs(formatDate(draft.planned.as, catalogue.catalogue, 'time')) }}
+        </p>
+        <v-btn height="32" @click="unplan">{{ publishing.unplan }}</v-btn>
+      </div>
     </div>
   </SidePanel>
 </template>
@@ -89,6 +108,15 @@ dl {
   padding-top: 12px;
   border-top: 1px solid var(--line);
   font-size: var(--size-small);
+}
+
+.planned {
+  display: grid;
+  justify-items: start;
+  gap: 6px;
+  padding: 12px;
+  border-radius: 8px;
+  background: var(--leaf-ground);
 }
 
 dl div {

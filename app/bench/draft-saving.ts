@@ -168,13 +168,24 @@ export function useDraftSaving() {
     void save()
   }
 
-  async function publish(): Promise<boolean> {
+  function publish(): Promise<boolean> {
+    return sendSeen(draft.publish)
+  }
+
+  /** Plans that it goes live at an instant (epoch milliseconds), as it is now. */
+  function plan(at: number): Promise<boolean> {
+    return sendSeen((seen, listings) => draft.plan(at, seen, listings))
+  }
+
+  /** Saves, and sends something with the versions that were seen; false where it could not be. */
+  async function sendSeen(
+    send: (version: number, listings: Readonly<Record<string, number>>) => Promise<EditedPage>,
+  ): Promise<boolean> {
     await save()
     if (state.value !== 'saved') return false
     try {
-      takeOverVersions(await draft.publish(version, Object.fromEntries(listingVersions)), [
-        ...listingVersions.keys(),
-      ])
+      const answer = await send(version, Object.fromEntries(listingVersions))
+      takeOverVersions(answer, [...listingVersions.keys()])
       return true
     } catch (error) {
       if (!(error instanceof RequestProblem) || error.details.status !== 409) throw error
@@ -201,5 +212,5 @@ export function useDraftSaving() {
     void save()
   })
 
-  return { state, savedAt, message, theirs, load, save, settle, publish }
+  return { state, savedAt, message, theirs, load, save, settle, publish, plan }
 }

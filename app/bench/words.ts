@@ -31,7 +31,6 @@ export const words = {
   around: { above: 'Words above it', below: 'Words below it' },
   livePage: 'Live page',
   publish: 'Publish',
-  morePage: 'More to do with this page',
   backToLive: 'Go back to the live page',
   isBackToLive: 'The draft is as the live page again.',
   onlyDesigners: 'You can look at this; designers change it.',

@@ -2,6 +2,7 @@ import type { Listing } from '../listing/definition'
 import type { ShownCard } from '../checks/define'
 import type { ListingCounts } from '../query/answers'
 import type { PageSubject } from '../rules/context'
+import type { PageChange } from './changes'
 import type { Page } from './definition'
 
 /** What the server answers about pages; the bench reads the same types. Instants are epoch milliseconds. */
@@ -27,6 +28,8 @@ export interface EditedPage {
   readonly savedAt: number
   readonly savedBy: string | null
   readonly publishedAt: number | null
+  /** When it goes live by the clock, and from when what goes live then is; null for never. */
+  readonly planned: { readonly due: number; readonly as: number } | null
   /** Whether the draft differs from what visitors see. */
   readonly changed: boolean
 }
@@ -37,6 +40,17 @@ export interface SubjectOfPage {
   /** Id of the collection whose entries or months these are, or of the terms' facet; null for authors. */
   readonly of: number | null
   readonly sample: { readonly subject: PageSubject; readonly address: string } | null
+}
+
+/** What visitors had of a page from a moment on. */
+export interface PageVersion {
+  readonly id: number
+  readonly publishedAt: number
+  readonly publishedBy: string | null
+  readonly title: string
+  /** Whether visitors had nothing of it before. */
+  readonly isFirst: boolean
+  readonly changes: readonly PageChange[]
 }
 
 export interface PageRow {

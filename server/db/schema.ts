@@ -312,6 +312,15 @@ export interface Database {
     published_at: InstantByDefault
     published_by: string | null
   }
+  /** What goes live by the clock, one publication a page. */
+  planned_publications: {
+    page_id: number
+    due: Instant
+    page: JSONColumnType<StoredPage>
+    listings: JSONColumnType<Record<string, StoredListing>>
+    planned_by: string | null
+    planned_at: InstantByDefault
+  }
   changes: {
     id: Generated<number>
     transaction_id: Generated<string>

@@ -1,8 +1,7 @@
-import { sql } from 'kysely'
 import type { Selectable } from 'kysely'
 import { LRUCache } from 'lru-cache'
 import { newListing, parseListing, storedListing } from '../../core/listing/definition'
-import type { StoredListing } from '../../core/listing/definition'
+import type { Listing, StoredListing } from '../../core/listing/definition'
 import type { PageDocument } from '../../core/edits/document'
 import { parsePage } from '../../core/pages/parse-page'
 import { placedListingsOf } from '../../core/pages/standing'
@@ -12,7 +11,6 @@ import type { Database } from '../db/schema'
 import { transact } from '../db/transact'
 import { accepted, missing, overtaken, refused } from '../http/problem'
 import type { Problem } from '../http/problem'
-import { recordChange } from '../live/record-change'
 import { subjectOfPage } from './subjects'
 import { readPage } from './stored-page'
 import type { Listings } from './shown-on-page'
@@ -32,6 +30,11 @@ function stored(definition: unknown): StoredDefinition {
   const known = read.get(text) ?? readStored(definition)
   read.set(text, known)
   return known
+}
+
+/** A stored listing as one of today; as a listing of nothing where it can't be read. */
+export function readListing(definition: unknown): Listing {
+  return stored(definition).definition
 }
 
 /**
@@ -86,8 +89,9 @@ export async function editedPage(db: Db, id: number): Promise<EditedPage> {
   const row = await db
     .selectFrom('pages as p')
     .leftJoin('accounts as a', 'a.id', 'p.draft_by')
+    .leftJoin('planned_publications as n', 'n.page_id', 'p.id')
     .selectAll('p')
-    .select('a.name as saved_by')
+    .select(['a.name as saved_by', 'n.due', 'n.planned_at'])
     .where('p.id', '=', id)
     .where('p.deleted_at', 'is', null)
     .executeTakeFirst()
@@ -104,6 +108,10 @@ export async function editedPage(db: Db, id: number): Promise<EditedPage> {
     savedAt: row.draft_at.getTime(),
     savedBy: row.saved_by,
     publishedAt: row.published_at?.getTime() ?? null,
+    planned:
+      row.due === null || row.planned_at === null
+        ? null
+        : { due: row.due.getTime(), as: row.planned_at.getTime() },
     changed:
       row.published === null ||
       differs(page, readPage(row.published)) ||
@@ -193,72 +201,11 @@ export async function saveDraft(
   return editedPage(db, id)
 }
 
-/** The versions that somebody had seen when they published: of the page, and of each listing on it. */
-export interface SeenVersions {
-  readonly version: number
-  readonly listings: Readonly<Record<string, number>>
-}
-
-/**
- * Makes the draft of a page and its listings what visitors see. Throws 409 when one of them is
- * another by now than was seen: a listing may stand on other pages, where somebody works on it.
- */
-export async function publishPage(
-  db: Db,
-  id: number,
-  seen: SeenVersions,
-  writer: { readonly id: string },
-): Promise<EditedPage> {
-  await transact(db, async (trx) => {
-    const row = await trx
-      .selectFrom('pages')
-      .select(['draft', 'draft_version'])
-      .where('id', '=', id)
-      .where('deleted_at', 'is', null)
-      .forUpdate()
-      .executeTakeFirst()
-    if (!row) throw missing('The page')
-    const page = readPage(row.draft)
-    const listings = await listingRows(trx, page)
-    if (
-      row.draft_version !== seen.version ||
-      listings.some((one) => seen.listings[one.id] !== one.draft_version)
-    )
-      throw await overtakenPage(trx, id)
-    const now = new Date()
-    await trx
-      .updateTable('pages')
-      .set({ published: JSON.stringify(page), published_at: now })
-      .where('id', '=', id)
-      .execute()
-    await trx
-      .updateTable('listings')
-      .set({ published: sql`draft` })
-      .where('id', 'in', [...listings.map((one) => one.id), nobody])
-      .execute()
-    await trx
-      .insertInto('page_versions')
-      .values({
-        page_id: id,
-        page: JSON.stringify(page),
-        listings: JSON.stringify(Object.fromEntries(listings.map((one) => [one.id, one.draft]))),
-        published_at: now,
-        published_by: writer.id,
-      })
-      .execute()
-    await announceListings(
-      trx,
-      id,
-      listings.map((one) => one.id),
-    )
-  })
-  return editedPage(db, id)
-}
-
 /** Keeps `in ()` lists from being empty, which SQL does not allow. */
-const nobody = '00000000-0000-0000-0000-000000000000'
+export const nobody = '00000000-0000-0000-0000-000000000000'
 
-async function listingRows(db: Db | Trx, page: Page) {
+/** The listings that stand on a page or its shelf, as they are stored. */
+export async function listingRows(db: Db | Trx, page: Page) {
   const ids = [...new Set(placedListingsOf(page).map((placement) => placement.listing))]
   return db
     .selectFrom('listings')
@@ -297,22 +244,6 @@ async function refuseUnknownListings(trx: Trx, page: Page): Promise<void> {
     throw refused([
       { path: 'page.areas', message: `The placement ${stray.id} names a listing that is not there.` },
     ])
-}
-
-/** A listing may stand on other pages too; all of them change. */
-async function announceListings(trx: Trx, pageId: number, listingIds: readonly string[]): Promise<void> {
-  const rows = await trx
-    .selectFrom('pages')
-    .select(['id', 'published'])
-    .where('published', 'is not', null)
-    .where('deleted_at', 'is', null)
-    .execute()
-  for (const row of rows) {
-    const uses =
-      row.published !== null &&
-      placedListingsOf(readPage(row.published)).some((one) => listingIds.includes(one.listing))
-    if (uses || row.id === pageId) await recordChange(trx, { kind: 'page', subjectId: row.id })
-  }
 }
 
 /** Tells of a page as it stands, and of the listings that were sent, wherever they stand by now. */

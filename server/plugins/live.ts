@@ -5,6 +5,7 @@ import { database } from '../db/client'
 import { gatherStatistics } from '../db/statistics'
 import { runJobs } from '../jobs/run'
 import { changeFeed, pageWatches } from '../live/feed'
+import { publishPlanned } from '../pages/publishing'
 import { readCounter } from '../reads/counter'
 
 /** What every server does by itself, at its start and then again and again, in milliseconds. What one of them does for all is a job. */
@@ -15,6 +16,12 @@ const chores = [
     every: 10_000,
     atStart: true,
     run: () => gatherStatistics(database()),
+  },
+  {
+    name: 'What is due was not published',
+    every: 1_000,
+    atStart: true,
+    run: () => publishPlanned(database(), Date.now()),
   },
   {
     name: 'Reads were not written',

@@ -7,6 +7,8 @@ import { addEntry } from '~~/server/content/entries'
 import { fittingContent } from '~~/server/fittings'
 import type { FittingAsked } from '~~/server/fittings'
 import { knownSite } from '~~/server/listings/context'
+import { publicDocument } from '~~/server/pages/public-document'
+import { trailOf } from '~~/server/pages/trail'
 import type { FittingContents, LinkedTerm } from '~~/site/view'
 import { rain } from './support/content'
 import { demoDatabase } from './support/database'
@@ -18,10 +20,10 @@ beforeAll(async () => {
 })
 afterAll(() => test.drop())
 
-async function asked(now = Date.now()): Promise<FittingAsked> {
+async function asked(now = Date.now(), subject: FittingAsked['subject'] = null): Promise<FittingAsked> {
   const box = areaOf('main-side', 'side')
   if (box === undefined) throw new Error('The frame has a side.')
-  return { db: test.db, known: await knownSite(test.db), now, box }
+  return { db: test.db, known: await knownSite(test.db), now, box, trail: [], subject }
 }
 
 const all = (terms: readonly LinkedTerm[]): readonly LinkedTerm[] =>
@@ -122,5 +124,87 @@ describe('a picture', () => {
     expect((await picture(id))?.sizes).toContain('300px')
     expect(await picture(null)).toBeNull()
     expect(await picture(999_999)).toBeNull()
+  })
+})
+
+describe('an index of months', () => {
+  it('counts, in the site’s zone, what counting entry by entry does, and leads to pages that show as many', async () => {
+    const now = Date.now()
+    const { id, address } = await test.db
+      .selectFrom('collections')
+      .select(['id', 'address'])
+      .where('slug', '=', 'field-notes')
+      .executeTakeFirstOrThrow()
+    const years = await fittingContent(
+      { ...newFitting('months'), collection: id, order: 'newest' },
+      await asked(now),
+    )
+    const told = new Map(
+      (years as FittingContents['months']).flatMap((year) =>
+        year.months.map((month) => [month.address, month.count] as const),
+      ),
+    )
+    const rows = await test.db
+      .selectFrom('entries')
+      .select('published_at')
+      .where('collection_id', '=', id)
+      .where('status', '=', 'published')
+      .where('deleted_at', 'is', null)
+      .where('published_at', '<=', new Date(now))
+      .where((where) => where.or([where('expires_at', 'is', null), where('expires_at', '>', new Date(now))]))
+      .execute()
+    const { zone } = (await knownSite(test.db)).site
+    // By Intl, which knows nothing of how they are counted (ECMA-402; `sv` writes years and months as ISO 8601).
+    const format = new Intl.DateTimeFormat('sv', { timeZone: zone, year: 'numeric', month: '2-digit' })
+    const counted = new Map<string, number>()
+    for (const row of rows) {
+      const at = `${address.slice(0, address.indexOf('/{'))}/${format.format(row.published_at ?? 0).replace('-', '/')}`
+      counted.set(at, (counted.get(at) ?? 0) + 1)
+    }
+    expect(told).toEqual(counted)
+    const [first] = told.keys()
+    const page = await publicDocument(test.db, first ?? '', { now, page: null, visit: '' })
+    expect(page.status).toBe(200)
+  })
+
+  it('shows nothing of a collection that is gone, or not chosen yet', async () => {
+    for (const collection of [null, 9_999_999])
+      expect(await fittingContent({ ...newFitting('months'), collection }, await asked())).toEqual([])
+  })
+})
+
+describe('an author’s box', () => {
+  it('tells of whoever wrote the entry of the page, or whose page it is, and of nobody elsewhere', async () => {
+    const entry = await test.db
+      .selectFrom('entries as e')
+      .innerJoin('authors as a', 'a.id', 'e.author_id')
+      .innerJoin('entry_index as i', 'i.entry_id', 'e.id')
+      .select(['e.id', 'a.id as author', 'a.name', 'a.slug', 'a.about'])
+      .executeTakeFirstOrThrow()
+    const box = newFitting('author')
+    const ofEntry = await fittingContent(box, await asked(Date.now(), { kind: 'entry', id: entry.id }))
+    expect(ofEntry).toMatchObject({ name: entry.name, about: entry.about, address: `/authors/${entry.slug}` })
+    const ofAuthor = await fittingContent(box, await asked(Date.now(), { kind: 'author', id: entry.author }))
+    expect(ofAuthor).toMatchObject({ name: entry.name, address: null })
+    const quiet = { ...box, about: false, linked: false, portrait: false }
+    const little = await fittingContent(quiet, await asked(Date.now(), { kind: 'entry', id: entry.id }))
+    expect(little).toEqual({ name: entry.name, about: '', portrait: null, address: null })
+    expect(await fittingContent(box, await asked())).toBeNull()
+    expect(await fittingContent(box, await asked(Date.now(), { kind: 'entry', id: 9_999_999 }))).toBeNull()
+  })
+})
+
+describe('breadcrumbs', () => {
+  it('lead from the front page over what stands above; the front page has none', async () => {
+    const place = newFitting('breadcrumbs')
+    const trail = await trailOf(test.db, '/field-notes/2026/03', 'March 2026')
+    const steps = await fittingContent(place, { ...(await asked()), trail })
+    expect(steps).toEqual([
+      { title: 'Home', path: '/' },
+      { title: 'Field notes', path: '/field-notes' },
+      { title: 'March 2026', path: '/field-notes/2026/03' },
+    ])
+    const home = await fittingContent(place, { ...(await asked()), trail: await trailOf(test.db, '/', '') })
+    expect(home).toEqual([])
   })
 })

@@ -32,6 +32,8 @@ export const useDraft = defineStore('draft', () => {
   /** What the page is shown for, where it is one for many things. */
   const subject = shallowRef<SubjectOfPage | null>(null)
   const publishedAt = ref<number | null>(null)
+  /** When it goes live by the clock. */
+  const planned = shallowRef<EditedPage['planned']>(null)
   const differsFromLive = ref(false)
   const history = shallowRef<History<PageDocument>>(beginHistory({ page: emptyPage, listings: {} }))
 
@@ -50,6 +52,7 @@ export const useDraft = defineStore('draft', () => {
     path.value = loaded.path
     subject.value = loaded.subject
     publishedAt.value = loaded.publishedAt
+    planned.value = loaded.planned
     differsFromLive.value = loaded.changed
     history.value = beginHistory(saved)
     if (unsaved !== null) replace('Unsaved changes', unsaved)
@@ -220,8 +223,27 @@ export const useDraft = defineStore('draft', () => {
       listings,
     })
     publishedAt.value = done.publishedAt
+    planned.value = done.planned
     differsFromLive.value = done.changed
     return done
+  }
+
+  /** Plans that what was seen goes live at an instant (epoch milliseconds). */
+  async function plan(
+    at: number,
+    version: number,
+    listings: Readonly<Record<string, number>>,
+  ): Promise<EditedPage> {
+    const body = { at, version, listings }
+    const done = await request<EditedPage>('PUT', `/api/bench/pages/${pageId.value}/plan`, body)
+    planned.value = done.planned
+    return done
+  }
+
+  /** Gives up what was planned. */
+  async function unplan(): Promise<void> {
+    const done = await request<EditedPage>('DELETE', `/api/bench/pages/${pageId.value}/plan`)
+    planned.value = done.planned
   }
 
   return {
@@ -229,6 +251,7 @@ export const useDraft = defineStore('draft', () => {
     path,
     subject,
     publishedAt,
+    planned,
     differsFromLive,
     liveAddress,
     document,
@@ -252,6 +275,8 @@ export const useDraft = defineStore('draft', () => {
     undo,
     redo,
     publish,
+    plan,
+    unplan,
   }
 })
 

@@ -3,7 +3,6 @@ import { definePageMeta, useHead, useRoute } from '#imports'
 import { useEventListener } from '@vueuse/core'
 import { mdiArrowULeftTop, mdiArrowURightTop, mdiFormatListBulleted, mdiOpenInNew } from '@mdi/js'
 import { computed, ref } from 'vue'
-import type { PageDocument } from '~~/core/edits/document'
 import { clauses } from '~~/core/listing/definition'
 import { formatTime } from '~~/core/formats/dates'
 import AreasList from '../../../bench/areas/AreasList.vue'
@@ -13,14 +12,13 @@ import PageRuler from '../../../bench/PageRuler.vue'
 import PageTitles from '../../../bench/PageTitles.vue'
 import SentenceStrip from '../../../bench/SentenceStrip.vue'
 import AsOfField from '../../../bench/AsOfField.vue'
+import PublishMenu from '../../../bench/publishing/PublishMenu.vue'
 import { drawerLoaders } from '../../../bench/drawers'
 import { useFolding } from '../../../bench/folding'
 import { useDraftSaving } from '../../../bench/draft-saving'
 import { words } from '../../../bench/words'
-import MoreMenu from '../../../shared/MoreMenu.vue'
-import { attempt } from '../../../shared/attempt'
 import { fetchedLater, fetchMenuList, fetchNoticeBar, fetchWhenIdle } from '../../../shared/fetched-later'
-import { RequestProblem, request } from '../../../shared/http'
+import { RequestProblem } from '../../../shared/http'
 import { isDialogOpen } from '../../../shared/in-front'
 import { useSaveKey } from '../../../shared/save-key'
 import TopLine from '../../../shared/TopLine.vue'
@@ -106,19 +104,6 @@ async function publish() {
 }
 
 useSaveKey(saving.save)
-
-const actions = computed(() => [{ title: words.backToLive, run: backToLive }])
-
-/** The page and its listings as visitors have them, as one more edit: Undo takes it back. */
-async function backToLive() {
-  const live = await attempt(() => request<PageDocument>('GET', `/api/bench/pages/${draft.pageId}/live`))
-  if (live === null) return
-  draft.replace(words.backToLive, {
-    page: live.page,
-    listings: { ...draft.document.listings, ...live.listings },
-  })
-  notices.tell({ text: words.isBackToLive, action: { title: shared.undo, run: draft.undo } })
-}
 
 function isTyping(event: KeyboardEvent): boolean {
   const target = event.target as HTMLElement | null
@@ -214,11 +199,7 @@ function act(event: KeyboardEvent, action: () => unknown) {
           :append-icon="mdiOpenInNew"
           >{{ words.livePage }}</v-btn
         >
-        <MoreMenu
-          v-if="draft.publishedAt !== null && session.maySetUp"
-          :label="words.morePage"
-          :actions="actions"
-        />
+        <PublishMenu :plan="saving.plan" @publish="publish" />
         <v-btn
           v-if="session.maySetUp"
           variant="flat"

@@ -1,0 +1,61 @@
+<script setup lang="ts">
+import type { PageChange } from '~~/core/pages/changes'
+import { words } from './words'
+
+/** What is another on a page, thing by thing, before against after. */
+defineProps<{ changes: readonly PageChange[] }>()
+</script>
+
+<template>
+  <p v-if="changes.length === 0" class="soft">{{ words.nothing }}</p>
+  <ul v-else>
+    <li v-for="(change, at) in changes" :key="at">
+      {{ words.what[change.what](change.name) }}
+      <dl v-if="change.before !== undefined || change.after !== undefined">
+        <template v-if="change.before !== undefined">
+          <dt>{{ words.was }}</dt>
+          <dd class="was">{{ change.before || words.empty }}</dd>
+        </template>
+        <template v-if="change.after !== undefined">
+          <dt>{{ words.is }}</dt>
+          <dd>{{ change.after || words.empty }}</dd>
+        </template>
+      </dl>
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+ul {
+  display: grid;
+  gap: 6px;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+
+li {
+  overflow-wrap: anywhere;
+}
+
+dl {
+  display: grid;
+  grid-template-columns: 58px minmax(0, 1fr);
+  gap: 2px 8px;
+  margin: 3px 0 0;
+  font-size: var(--size-small);
+}
+
+dt {
+  color: var(--soft);
+}
+
+dd {
+  margin: 0;
+}
+
+.was,
+.soft {
+  color: var(--soft);
+}
+</style>
