@@ -1,11 +1,13 @@
 <script setup lang="ts">
-import { ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { emptyDocument, isEmptyDocument } from '~~/core/content/rich-text/document'
 import type { RichText } from '~~/core/content/rich-text/document'
 import type { HeadingLevel, Placement, Surroundings } from '~~/core/pages/definition'
+import DayField from '../shared/dates/DayField.vue'
 import AddressSetting from '../shared/settings/AddressSetting.vue'
 import SelectSetting from '../shared/settings/SelectSetting.vue'
 import { useDraft } from '../stores/bench/draft'
+import { words as areaWords } from './areas/words'
 import RichTextSetting from './RichTextSetting.vue'
 import { headingLevelChoices, words } from './words'
 
@@ -15,6 +17,7 @@ const draft = useDraft()
 const usualLevel: HeadingLevel = 2
 const places = ['above', 'below'] as const
 
+const isShelved = computed(() => draft.page.shelf.some((one) => one.id === props.placement.id))
 /** The editors come when they are wanted, and at once where there are words. */
 const isOpen = ref(false)
 watch(
@@ -42,6 +45,14 @@ function setWords(place: (typeof places)[number], text: RichText) {
 </script>
 
 <template>
+  <DayField
+    v-if="isShelved"
+    :model-value="placement.parked?.until ?? null"
+    :label="areaWords.untilLabel"
+    :hint="areaWords.untilHint"
+    clearable
+    @update:model-value="draft.parkUntil(placement, $event)"
+  />
   <v-text-field
     :label="words.heading"
     :hint="words.headingHint"

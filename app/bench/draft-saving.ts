@@ -20,6 +20,7 @@ const retryAfter = 2500
  */
 export function useDraftSaving() {
   const draft = useDraft()
+  const { listingVersions } = draft
   const state = ref<SaveState>('saved')
   const savedAt = ref(0)
   const message = ref('')
@@ -31,7 +32,6 @@ export function useDraftSaving() {
   let version = 0
   /** The version that the document in hand was made from: an older one while another overtook it. */
   let base = 0
-  let listingVersions = new Map<string, number>()
   let running: Promise<void> | null = null
   let retry: ReturnType<typeof setTimeout> | undefined
   let isLeft = false
@@ -40,7 +40,7 @@ export function useDraftSaving() {
     const loaded = await request<EditedPage>('GET', `/api/bench/pages/${pageId}`)
     page = pageId
     const backup = await backupOf().read()
-    listingVersions = new Map()
+    listingVersions.clear()
     takeOver(loaded)
     state.value = 'saved'
     theirs.value = null

@@ -3,7 +3,7 @@ import type { ShownCard } from '../checks/define'
 import type { ListingCounts } from '../query/answers'
 import type { PageSubject } from '../rules/context'
 import type { PageChange } from './changes'
-import type { Page } from './definition'
+import type { Page, Placement } from './definition'
 
 /** What the server answers about pages; the bench reads the same types. Instants are epoch milliseconds. */
 
@@ -51,6 +51,13 @@ export interface PageVersion {
   /** Whether visitors had nothing of it before. */
   readonly isFirst: boolean
   readonly changes: readonly PageChange[]
+}
+
+/** Something on the shelf of another page; `listing` where it is one. */
+export interface ShelvedElsewhere {
+  readonly page: { readonly id: number; readonly title: string }
+  readonly placement: Placement
+  readonly listing: EditedListing | null
 }
 
 export interface PageRow {

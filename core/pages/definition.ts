@@ -21,9 +21,22 @@ export interface Surroundings {
 export const headingLevels = [2, 3, 4] as const
 export type HeadingLevel = (typeof headingLevels)[number]
 
+/** Where something on the shelf stood, and when it goes back there by itself. */
+export interface Parked {
+  readonly area: AreaName
+  /** The number of the band, and the places in it of the column and of the thing in that, from 0. */
+  readonly band: number
+  readonly column: number
+  readonly at: number
+  /** The ISO 8601 day on which it comes back; only by hand where nothing is said. */
+  readonly until?: string
+}
+
 interface Placed extends Surroundings {
   /** UUID, given by whoever places it. */
   readonly id: string
+  /** Of what lies on the shelf: where it stood. */
+  readonly parked?: Parked
 }
 
 /** A listing at its place on a page. */

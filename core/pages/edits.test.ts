@@ -17,6 +17,8 @@ import {
   withoutBand,
 } from './moves'
 import { parsePage } from './parse-page'
+import { withDueReturned, withParkedUntil, withReturned } from './parking'
+import { unparked } from './places'
 import { columnsOn, placementsOf, spotsOf } from './standing'
 
 const id = (at: number) => `00000000-0000-4000-8000-00000000000${at}`
@@ -58,6 +60,13 @@ const edits = fc.oneof(
     return withPlacementMoved(page, id(which), spots[to % spots.length] ?? 'shelf', at)
   }),
   fc.constantFrom(...frames.names).map((frame) => (page: Page) => withFrame(page, frame)),
+  fc.integer({ min: 1, max: 5 }).map((which) => (page: Page) => withReturned(page, id(which))),
+  fc.tuple(fc.integer({ min: 1, max: 5 }), fc.constantFrom('2026-11-26', '2027-01-01', null)).map(
+    ([which, until]) =>
+      (page: Page) =>
+        withParkedUntil(page, id(which), until),
+  ),
+  fc.constantFrom('2026-11-26', '2027-01-01').map((day) => (page: Page) => withDueReturned(page, day)),
   fc.nat(40).map((which) => (page: Page) => withBandAfter(page, bandAt(page, which))),
   fc.nat(40).map((which) => (page: Page) => withoutBand(page, bandAt(page, which))),
   fc.tuple(fc.nat(40), fc.nat(40), fc.nat(3)).map(([which, to, at]) => (page: Page) => {
@@ -86,7 +95,10 @@ describe('the edits of a page', () => {
     fc.assert(
       fc.property(pages, fc.array(edits, { maxLength: 30 }), (begun, all) => {
         const page = all.reduce((one, edit) => edit(one), begun)
-        const sorted = (one: Page) => placementsOf(one).toSorted((a, b) => a.id.localeCompare(b.id))
+        const sorted = (one: Page) =>
+          placementsOf(one)
+            .map(unparked)
+            .toSorted((a, b) => a.id.localeCompare(b.id))
         expect(sorted(page)).toEqual(sorted(begun))
         expect(sorted(page)).toHaveLength(5)
         expect(parsePage(page)).toEqual({ ok: true, value: page })
@@ -119,7 +131,8 @@ describe('the edits of a page', () => {
     }
     const one = withoutBand(page, 2)
     expect(one.areas.main?.map((band) => band.id)).toEqual([1])
-    expect(one.shelf).toEqual([listing(2), line, listing(3)])
+    expect(one.shelf.map(unparked)).toEqual([listing(2), line, listing(3)])
+    expect(one.shelf[1]?.parked).toEqual({ area: 'main', band: 2, column: 0, at: 1 })
     expect(withoutBand(one, 1).areas.main).toEqual([newBand(1)])
   })
 

@@ -3,6 +3,7 @@ import { nextBandId, withEveryArea } from './definition'
 import type { Page, Placement, Spot } from './definition'
 import { areaOf } from './frames'
 import type { AreaName, FrameName } from './frames'
+import { placeOf, unparked } from './places'
 import { columnsOn, placementsAt, placementsOf, spotOf, standingOn } from './standing'
 
 /** The page with other placements at a spot. */
@@ -38,7 +39,14 @@ export function withPlacementMoved(page: Page, placementId: string, spot: Spot, 
     from,
     placementsAt(page, from).filter((one) => one.id !== placementId),
   )
-  return withPlacementsAt(without, spot, placementsAt(without, spot).toSpliced(at, 0, moved))
+  const own = spot !== 'shelf' ? unparked(moved) : from === 'shelf' ? moved : parked(page, moved)
+  return withPlacementsAt(without, spot, placementsAt(without, spot).toSpliced(at, 0, own))
+}
+
+/** A thing that stands on the page as it lies on the shelf. */
+function parked(page: Page, placement: Placement): Placement {
+  const place = placeOf(page, placement.id)
+  return place === null ? placement : { ...placement, parked: place }
 }
 
 /**
@@ -47,7 +55,8 @@ export function withPlacementMoved(page: Page, placementId: string, spot: Spot, 
  */
 export function withFrame(page: Page, frame: FrameName): Page {
   const kept = withEveryArea({ ...page, frame })
-  return { ...kept, shelf: [...strandedBy(page, frame), ...page.shelf] }
+  const stranded = strandedBy(page, frame).map((placement) => parked(page, placement))
+  return { ...kept, shelf: [...stranded, ...page.shelf] }
 }
 
 /** What has no area any more where a page gets another frame, in page order. */
@@ -86,7 +95,8 @@ export function withBandMoved(page: Page, id: number, area: AreaName, at: number
 
 /** The page without a band; what stood in it goes to the shelf, before what lies there. */
 export function withoutBand(page: Page, id: number): Page {
-  const placements = bandOn(page, id)?.columns.flatMap((column) => column.placements) ?? []
+  const standing = bandOn(page, id)?.columns.flatMap((column) => column.placements) ?? []
+  const placements = standing.map((placement) => parked(page, placement))
   const without = withBands(page, (bands) => bands.filter((band) => band.id !== id))
   return withEveryArea({ ...without, shelf: [...placements, ...page.shelf] })
 }

@@ -8,6 +8,7 @@ import type { Band } from './bands/definition'
 import { newPage } from './definition'
 import { parsePage } from './parse-page'
 import { strandedBy, withFrame, withPlacementMoved, withPlacementsAt } from './moves'
+import { unparked } from './places'
 import { columnsOn, placementsOf, shownListingsOf, spotOf } from './standing'
 import type { Page, Placement } from './definition'
 import { areaOf, boxWidthOn, frames, widestOf } from './frames'
@@ -86,7 +87,7 @@ describe('a page', () => {
   it('keeps on the shelf what has no area in another frame, and leaves the rest where it is', () => {
     const narrow = withFrame(page, 'one-column')
     expect(narrow.areas).toEqual({ main: page.areas.main })
-    expect(narrow.shelf).toEqual([placement(3), note, placement(4)])
+    expect(narrow.shelf.map(unparked)).toEqual([placement(3), note, placement(4)])
     expect(strandedBy(page, 'one-column')).toEqual([placement(3), note])
     expect(strandedBy(page, 'three-columns')).toEqual([])
     expect(withFrame(page, 'side-main').areas).toEqual(page.areas)

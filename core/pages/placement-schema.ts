@@ -1,9 +1,13 @@
 import { lazy, mixed, number, object, string } from 'yup'
 import type { ObjectShape, Schema } from 'yup'
 import { isAddress } from '../content/fields/address'
+import { dayStart } from '../content/fields/date'
 import { parseRichText } from '../content/rich-text/document'
 import { fittingSchema } from '../fittings'
+import { largestId } from '../schemas'
 import { uuidPattern } from '../uuid'
+import { areaNames } from './frames'
+import type { AreaName } from './frames'
 import { headingLevels } from './definition'
 import type { Placement } from './definition'
 
@@ -21,6 +25,23 @@ const words = mixed().test(
   (value) => value === undefined || parseRichText(value).ok,
 )
 
+const place = () => number().integer().min(0).max(largestId).required()
+
+const parkedSchema = object({
+  area: string<AreaName>().oneOf(areaNames, 'It stood in one of the areas there are.').required(),
+  band: place(),
+  column: place(),
+  at: place(),
+  until: string().test(
+    'day',
+    'Write the day as 2026-11-26.',
+    (value) => value === undefined || dayStart(value) !== null,
+  ),
+})
+  .noUnknown()
+  .optional()
+  .default(undefined)
+
 const schemas = Object.fromEntries(
   Object.entries(kinds).map(([kind, own]) => [
     kind,
@@ -36,6 +57,7 @@ const schemas = Object.fromEntries(
       ),
       above: words,
       below: words,
+      parked: parkedSchema,
       ...own,
     })
       .noUnknown()

@@ -312,6 +312,8 @@ export interface Database {
     published_at: InstantByDefault
     published_by: string | null
   }
+  /** Which page took a placement from the shelf of which. */
+  shelf_moves: { placement_id: string; from_page: number; to_page: number; moved_at: InstantByDefault }
   /** What goes live by the clock, one publication a page. */
   planned_publications: {
     page_id: number

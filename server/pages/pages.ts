@@ -12,6 +12,7 @@ import { transact } from '../db/transact'
 import { accepted, missing, overtaken, refused } from '../http/problem'
 import type { Problem } from '../http/problem'
 import { subjectOfPage } from './subjects'
+import { settleShelves } from './shelf-moves'
 import { readPage } from './stored-page'
 import type { Listings } from './shown-on-page'
 import type { EditedListing, EditedPage } from '../../core/pages/answers'
@@ -176,7 +177,7 @@ export async function saveDraft(
   await transact(db, async (trx) => {
     const row = await trx
       .selectFrom('pages')
-      .select('draft_version')
+      .select(['draft', 'draft_version'])
       .where('id', '=', id)
       .where('deleted_at', 'is', null)
       .forUpdate()
@@ -187,6 +188,7 @@ export async function saveDraft(
       if (!(await writeListing(trx, listing))) throw await overtakenPage(trx, id, sent)
     }
     await refuseUnknownListings(trx, page)
+    await settleShelves(trx, id, readPage(row.draft), page)
     await trx
       .updateTable('pages')
       .set({

@@ -6,6 +6,7 @@ import { gatherStatistics } from '../db/statistics'
 import { runJobs } from '../jobs/run'
 import { changeFeed, pageWatches } from '../live/feed'
 import { publishPlanned } from '../pages/publishing'
+import { returnParked } from '../pages/shelves'
 import { readCounter } from '../reads/counter'
 
 /** What every server does by itself, at its start and then again and again, in milliseconds. What one of them does for all is a job. */
@@ -22,6 +23,12 @@ const chores = [
     every: 1_000,
     atStart: true,
     run: () => publishPlanned(database(), Date.now()),
+  },
+  {
+    name: 'What was parked did not come back',
+    every: 30_000,
+    atStart: true,
+    run: () => returnParked(database(), Date.now()),
   },
   {
     name: 'Reads were not written',

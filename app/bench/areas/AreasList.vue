@@ -2,12 +2,15 @@
 import { computed } from 'vue'
 import { frames } from '~~/core/pages/frames'
 import { useDraft } from '../../stores/bench/draft'
+import { useSession } from '../../stores/session'
 import AreaSection from './AreaSection.vue'
 import PlacementRows from './PlacementRows.vue'
+import ShelvesOfOthers from './ShelvesOfOthers.vue'
 import { words } from './words'
 
 /** The areas of the page in page order, with what stands in them, and its shelf. */
 const draft = useDraft()
+const session = useSession()
 const areas = computed(() => frames.get(draft.page.frame).areas)
 </script>
 
@@ -20,6 +23,7 @@ const areas = computed(() => frames.get(draft.page.frame).areas)
         <span>{{ words.shelfNote }}</span>
       </header>
       <PlacementRows spot="shelf" :empty="words.shelfEmpty" />
+      <ShelvesOfOthers v-if="session.maySetUp" />
     </section>
   </nav>
 </template>

@@ -3,6 +3,8 @@ import { computed, ref } from 'vue'
 import { movedInto } from '~~/core/ordering'
 import { placementsAt, spotOf, spotsOf } from '~~/core/pages/standing'
 import type { Placement, Spot } from '~~/core/pages/definition'
+import { dayStart } from '~~/core/content/fields/date'
+import { formatDate } from '~~/core/formats/dates'
 import { takeOf } from '~~/core/listing/amount'
 import type { MenuAction } from '../../shared/ActionMenu.vue'
 import MoreMenu from '../../shared/MoreMenu.vue'
@@ -15,6 +17,7 @@ import { useSelection } from '../../stores/bench/selection'
 import { useShown } from '../../stores/bench/shown'
 import { useView } from '../../stores/bench/view'
 import { useNotices } from '../../stores/notices'
+import { useCatalogue } from '../../stores/catalogue'
 import { useSession } from '../../stores/session'
 import { words as shared } from '../../shared/words'
 import { freeName } from './free-name'
@@ -33,6 +36,7 @@ const shown = useShown()
 const view = useView()
 const notices = useNotices()
 const session = useSession()
+const catalogue = useCatalogue()
 const placements = computed(() => placementsAt(draft.page, props.spot))
 
 /** How many entries a placed listing shows now, once the server has said; null for anything else. */
@@ -42,6 +46,10 @@ function shownCount(placement: Placement): number | null {
   const amount = draft.document.listings[placement.listing]?.amount
   if (passed === undefined || amount === undefined) return null
   return Math.max(0, Math.min(takeOf(amount), passed - amount.skip))
+}
+
+function shortDay(day: string): string {
+  return formatDate(dayStart(day) ?? 0, { ...catalogue.catalogue, zone: 'UTC' }, 'short')
 }
 
 /** A drag reports both lists that it changed; the one that now holds the moved thing makes the edit. */
@@ -91,6 +99,7 @@ function moves(placement: Placement): readonly MenuAction[] {
     ...(placement.kind === 'listing'
       ? [{ title: words.rename, run: () => (renamed.value = placement.id) }]
       : []),
+    ...(props.spot === 'shelf' ? [{ title: words.putBack, run: () => draft.putBack(placement) }] : []),
     { title: words.duplicate, run: () => duplicate(placement) },
     { title: words.moveUp, run: () => shift(placement, -1) },
     { title: words.moveDown, run: () => shift(placement, 1) },
@@ -162,6 +171,9 @@ function shift(placement: Placement, by: number) {
           @blur="selection.pointedId = null"
         >
           <span class="name">{{ draft.nameOf(placement) }}</span>
+          <span v-if="placement.parked?.until" class="count">{{
+            words.until(shortDay(placement.parked.until))
+          }}</span>
           <span v-if="shownCount(placement) !== null" class="count tabular">{{ shownCount(placement) }}</span>
         </button>
         <MoreMenu

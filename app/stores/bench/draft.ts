@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import { computed, ref, shallowRef } from 'vue'
+import { computed, markRaw, ref, shallowRef } from 'vue'
 import { changedListings } from '~~/core/edits/document'
 import type { PageDocument } from '~~/core/edits/document'
 import { beginHistory, edited, redone, undone } from '~~/core/edits/history'
@@ -16,11 +16,13 @@ import {
   withPlacementMoved,
   withPlacementsAt,
 } from '~~/core/pages/moves'
+import { withParkedUntil, withReturned } from '~~/core/pages/parking'
+import { unparked } from '~~/core/pages/places'
 import { placementsAt, shownListingsOf, spotOf } from '~~/core/pages/standing'
 import type { Band } from '~~/core/pages/bands/definition'
 import { newPage } from '~~/core/pages/definition'
 import type { Page, PlacedFitting, PlacedListing, Placement, Spot } from '~~/core/pages/definition'
-import type { EditedPage, SubjectOfPage } from '~~/core/pages/answers'
+import type { EditedPage, ShelvedElsewhere, SubjectOfPage } from '~~/core/pages/answers'
 import { request } from '../../shared/http'
 
 const emptyPage = newPage('')
@@ -41,6 +43,8 @@ export const useDraft = defineStore('draft', () => {
   const liveAddress = computed(() =>
     subject.value === null ? path.value : (subject.value.sample?.address ?? null),
   )
+  /** The version of each listing that was seen last, as a save says it. */
+  const listingVersions = markRaw(new Map<string, number>())
   const document = computed(() => history.value.present)
   const page = computed(() => document.value.page)
   const nextUndo = computed(() => history.value.past.at(-1)?.title ?? null)
@@ -175,6 +179,34 @@ export const useDraft = defineStore('draft', () => {
     )
   }
 
+  /**
+   * Brings something from the shelf of another page, with everything set for it, to the end of a spot:
+   * it lies there no more once that is saved.
+   */
+  function bring({ placement, listing }: ShelvedElsewhere, spot: Spot): void {
+    if (listing !== null) listingVersions.set(listing.id, listing.version)
+    const own = spot === 'shelf' ? placement : unparked(placement)
+    const name = listing?.definition.name ?? nameOf(placement)
+    apply(`Bring “${name}”`, null, (before) => ({
+      page: withPlacementsAt(before.page, spot, [...placementsAt(before.page, spot), own]),
+      listings: listing === null ? before.listings : { ...before.listings, [listing.id]: listing.definition },
+    }))
+  }
+
+  /** Puts something from the shelf back where it stood. */
+  function putBack(placement: Placement): void {
+    editPage(`Put back “${nameOf(placement)}”`, (before) => withReturned(before, placement.id))
+  }
+
+  /** Says on which day (ISO 8601) something on the shelf comes back by itself; null for none. */
+  function parkUntil(placement: Placement, until: string | null): void {
+    editPage(
+      `On the shelf until: “${nameOf(placement)}”`,
+      (before) => withParkedUntil(before, placement.id, until),
+      `${placement.id} until`,
+    )
+  }
+
   function move(placement: Placement, spot: Spot, at: number): void {
     const title = spot === 'shelf' ? 'Keep on the shelf' : 'Move'
     editPage(`${title}: “${nameOf(placement)}”`, (before) =>
@@ -252,6 +284,7 @@ export const useDraft = defineStore('draft', () => {
     subject,
     publishedAt,
     planned,
+    listingVersions,
     differsFromLive,
     liveAddress,
     document,
@@ -269,6 +302,9 @@ export const useDraft = defineStore('draft', () => {
     placeFitting,
     duplicate,
     remove,
+    bring,
+    putBack,
+    parkUntil,
     move,
     nameOf,
     replace,
