@@ -231,7 +231,18 @@ function fieldNotesPage(ids: DemoIds): DemoPage {
     { ...newFitting('terms'), facets: [ids.facet('topic'), ids.facet('season')], first: 8 },
     'By topic and season',
   )
-  return { ...notes, page: withPlacementsAt(notes.page, '2/0', [...placementsAt(notes.page, '2/0'), byTerm]) }
+  const find = fitting(
+    '/field-notes search',
+    { ...newFitting('search'), hint: 'Frost, beans, bees…' },
+    'Find a note',
+  )
+  const byMonth = fitting(
+    '/field-notes by month',
+    { ...newFitting('months'), collection: ids.collection('field-notes') },
+    'By month',
+  )
+  const beside = [find, ...placementsAt(notes.page, '2/0'), byTerm, byMonth]
+  return { ...notes, page: withPlacementsAt(notes.page, '2/0', beside) }
 }
 
 /** What comes after every field note. */
@@ -242,11 +253,14 @@ function eachNotePage(ids: DemoIds): DemoPage {
     from: { ...listing.from, rules: [{ rule: 'related' }], leaveOut: ['thisEntry'] },
     order: { keys: [{ by: 'related' }, { by: 'date', direction: 'down' }], pinned: 'ignored' },
   }
-  return assembled('/field-notes/{slug}', newPage('Field notes: each entry'), {
+  const around = assembled('/field-notes/{slug}', newPage('Field notes: each entry'), {
     main: [['Read next', next]],
     side: [['Most read', mostRead(ids)]],
     shelf: [],
   })
+  const writer = fitting('/field-notes/{slug} author', newFitting('author'), 'Written by')
+  const beside = [writer, ...placementsAt(around.page, '2/0')]
+  return { ...around, page: withPlacementsAt(around.page, '2/0', beside) }
 }
 
 function orchardPage(ids: DemoIds): DemoPage {

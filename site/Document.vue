@@ -79,7 +79,12 @@ const picture = computed(() => {
         <SiteHead :site="view.site" />
         <main id="content" tabindex="-1">
           <ListingPage v-if="view.page.kind === 'listings'" :page="view.page" />
-          <EntryPage v-else-if="view.page.kind === 'entry'" :page="view.page" :language="view.site.locale" />
+          <EntryPage
+            v-else-if="view.page.kind === 'entry'"
+            :page="view.page"
+            :language="view.site.locale"
+            :trail="view.trail"
+          />
           <MissingPage v-else :page="view.page" :ways="view.site.navigation" />
         </main>
         <SiteFoot :site="view.site" />

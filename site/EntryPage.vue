@@ -1,12 +1,23 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import PageFrame from './PageFrame.vue'
-import type { EntryPageView } from './view'
+import TrailNav from './TrailNav.vue'
+import type { EntryPageView, NavigationLink } from './view'
 import { words } from './words'
 
-defineProps<{ page: EntryPageView; language: string }>()
+const props = defineProps<{
+  page: EntryPageView
+  language: string
+  /** The way to it from the front page. */
+  trail: readonly NavigationLink[]
+}>()
+const named = computed(() =>
+  props.trail.map((step) => (step.path === '/' ? { ...step, title: words.home } : step)),
+)
 </script>
 
 <template>
+  <TrailNav v-if="trail.length > 1" class="entry-way" :trail="named" between="›" />
   <article class="entry">
     <header class="entry-head">
       <p v-if="page.terms.length" class="topic">

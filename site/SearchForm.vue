@@ -3,7 +3,7 @@ import { searchAddress } from '../core/pages/usual'
 import { words } from './words'
 
 /** A field for words, which leads to the search page. */
-defineProps<{ hint: string; button: string }>()
+defineProps<{ hint: string; button: string; typed?: string }>()
 </script>
 
 <template>
@@ -14,6 +14,7 @@ defineProps<{ hint: string; button: string }>()
       maxlength="200"
       required
       :placeholder="hint"
+      :value="typed || undefined"
       :aria-label="words.searchFor"
     />
     <button type="submit">{{ button }}</button>

@@ -80,6 +80,8 @@ export interface FittingContents {
     readonly count: number
     readonly months: readonly LinkedMonth[]
   }[]
+  /** The words that were looked for, where the page tells what was found. */
+  readonly search: string
   /** From the front page to this one, which is the last. */
   readonly breadcrumbs: readonly NavigationLink[]
   readonly author: ShownAuthor | null

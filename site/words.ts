@@ -26,6 +26,7 @@ export const words = {
   search: 'Search',
   searchFor: 'Words to look for',
   breadcrumbs: 'The way here',
+  home: 'Home',
   months: 'Months',
   goOn: 'Where to go on',
   moreTerms: (count: number) => `${count} more`,

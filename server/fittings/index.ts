@@ -8,6 +8,7 @@ import { authorBoxContent } from './author-box'
 import { breadcrumbsContent } from './breadcrumbs'
 import { monthIndexContent } from './month-index'
 import { pictureContent } from './picture'
+import { searchContent } from './search'
 import { termIndexContent } from './term-index'
 
 /** What a fitting is asked with: the site as it is known, and the box that it stands in. */
@@ -35,6 +36,7 @@ const loaders: Loaders = {
   picture: pictureContent,
   terms: termIndexContent,
   months: monthIndexContent,
+  search: searchContent,
   breadcrumbs: breadcrumbsContent,
   author: authorBoxContent,
 }

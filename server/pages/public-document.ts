@@ -2,7 +2,7 @@ import type { PageSubject } from '../../core/rules/context'
 import { searchAddress } from '../../core/pages/usual'
 import { listingViewsOf } from '../../site/view'
 import type { ListingPageView } from '../../site/view'
-import { isPattern } from '../../core/content/entry-address'
+import { baseOf, isPattern } from '../../core/content/entry-address'
 import { words } from '../../site/words'
 import { showsReads } from '../../core/cards/card'
 import type { Listing } from '../../core/listing/definition'
@@ -284,7 +284,7 @@ export async function renderDraft(
     path: draft.path,
     page: entry === null ? { ...listed, ...head } : { ...entry, around: listed },
     css: pageCss(listed),
-    trail: [],
+    trail: entry === null ? [] : await trailOf(db, `${baseOf(draft.path)}/entry`, entry.title),
     pageId: null,
     script: true,
     seen: null,

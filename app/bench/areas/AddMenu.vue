@@ -39,6 +39,6 @@ const actions = computed(() => [
 
 <template>
   <ActionMenu v-slot="{ opener }" :label="label" :actions="actions">
-    <v-btn v-bind="opener" :icon="mdiPlus" size="28" variant="text" :aria-label="label" />
+    <v-btn v-bind="opener" :icon="mdiPlus" :data-add="spot" size="28" variant="text" :aria-label="label" />
   </ActionMenu>
 </template>

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { definePageMeta, useHead, useRoute } from '#imports'
-import { useEventListener } from '@vueuse/core'
 import { mdiArrowULeftTop, mdiArrowURightTop, mdiFormatListBulleted, mdiOpenInNew } from '@mdi/js'
 import { computed, ref } from 'vue'
 import { clauses } from '~~/core/listing/definition'
+import { placementsOf, spotOf, spotsOf } from '~~/core/pages/standing'
 import { formatTime } from '~~/core/formats/dates'
 import AreasList from '../../../bench/areas/AreasList.vue'
 import DrawerPanel from '../../../bench/DrawerPanel.vue'
@@ -13,13 +13,14 @@ import PageTitles from '../../../bench/PageTitles.vue'
 import SentenceStrip from '../../../bench/SentenceStrip.vue'
 import AsOfField from '../../../bench/AsOfField.vue'
 import PublishMenu from '../../../bench/publishing/PublishMenu.vue'
+import { namedWidths } from '../../../bench/preview/named-widths'
 import { drawerLoaders } from '../../../bench/drawers'
 import { useFolding } from '../../../bench/folding'
 import { useDraftSaving } from '../../../bench/draft-saving'
 import { words } from '../../../bench/words'
 import { fetchedLater, fetchMenuList, fetchNoticeBar, fetchWhenIdle } from '../../../shared/fetched-later'
 import { RequestProblem } from '../../../shared/http'
-import { isDialogOpen } from '../../../shared/in-front'
+import { useShortcuts } from '../../../shared/keys'
 import { useSaveKey } from '../../../shared/save-key'
 import TopLine from '../../../shared/TopLine.vue'
 import { words as shared } from '../../../shared/words'
@@ -57,6 +58,8 @@ async function open() {
   try {
     await Promise.all([catalogue.load(), saving.load(Number(route.params.id))])
     opened.value = true
+    const { choose } = route.query
+    if (typeof choose === 'string' && spotOf(draft.page, choose) !== null) selection.choose(choose)
   } catch (error) {
     failure.value = error instanceof RequestProblem ? error.message : String(error)
   }
@@ -105,35 +108,63 @@ async function publish() {
 
 useSaveKey(saving.save)
 
-function isTyping(event: KeyboardEvent): boolean {
-  const target = event.target as HTMLElement | null
-  return (
-    target?.closest?.(
-      'input:not([type=checkbox]), textarea, select, [contenteditable=true], [role=listbox], [role=menu]',
-    ) != null
-  )
+useShortcuts({
+  title: words.keys.title,
+  shortcuts: [
+    ...clauses.map((clause, at) => ({
+      keys: String(at + 1),
+      title: words.drawers[clause].title,
+      run: () => selection.openDrawer(clause),
+    })),
+    { keys: '0', title: words.keys.closeDrawer, run: () => selection.openDrawer(null) },
+    { keys: 'w', title: words.keys.why, run: () => selection.openDrawer('why') },
+    { keys: 't', title: words.keys.tally, run: () => focusOn('[data-tally]') },
+    { keys: 'a', title: words.keys.add, run: add },
+    { keys: 's', title: words.keys.shelve, run: shelve },
+    { keys: '[', title: words.keys.narrower, run: () => stepWidth(1) },
+    { keys: ']', title: words.keys.wider, run: () => stepWidth(-1) },
+    { keys: ',', title: words.keys.foldLeft, run: foldLeft },
+    { keys: '.', title: words.keys.foldRight, run: foldRight },
+    { keys: 'F6', title: words.keys.nextRegion, run: () => goRound(1), whileTyping: true },
+    { keys: 'Shift+F6', title: words.keys.lastRegion, run: () => goRound(-1), whileTyping: true },
+    { keys: 'Ctrl+Z', title: shared.undo, run: draft.undo },
+    { keys: 'Ctrl+Shift+Z', title: shared.redo, run: draft.redo },
+    {
+      keys: 'Ctrl+Enter',
+      title: words.publish,
+      run: () => (session.maySetUp ? publish() : undefined),
+      whileTyping: true,
+    },
+  ],
+})
+
+function focusOn(selector: string) {
+  document.querySelector<HTMLElement>(selector)?.focus()
 }
 
-useEventListener(document, 'keydown', (event: KeyboardEvent) => {
-  // What lies behind a dialog does not hear keys.
-  if (isDialogOpen()) return
-  if (event.key === 'F6') return act(event, () => goRound(event.shiftKey ? -1 : 1))
-  if (event.ctrlKey || event.metaKey) {
-    if (event.key === 'Enter') return session.maySetUp ? act(event, publish) : undefined
-    if (isTyping(event)) return
-    if (event.key.toLowerCase() === 'z') act(event, event.shiftKey ? draft.redo : draft.undo)
-    return
-  }
-  if (isTyping(event) || event.altKey) return
-  const clause = clauses[Number(event.key) - 1]
-  if (clause !== undefined) act(event, () => selection.openDrawer(clause))
-  else if (event.key === '0') act(event, () => selection.openDrawer(null))
-  else if (event.key === ',') act(event, foldLeft)
-  else if (event.key === '.') act(event, foldRight)
-  else if (event.key.toLowerCase() === 'w') act(event, () => selection.openDrawer('why'))
-  else if (event.key.toLowerCase() === 't')
-    act(event, () => document.querySelector<HTMLElement>('[data-tally]')?.focus())
-})
+/** Opens what can be added where the chosen thing stands, or else in the first area. */
+function add() {
+  const chosen = selection.chosenId === null ? null : spotOf(draft.page, selection.chosenId)
+  const spot = chosen === null || chosen === 'shelf' ? spotsOf(draft.page)[0] : chosen
+  document.querySelector<HTMLElement>(`[data-add="${spot}"]`)?.click()
+}
+
+function shelve() {
+  const chosen = placementsOf(draft.page).find((one) => one.id === selection.chosenId)
+  if (chosen !== undefined && session.maySetUp && spotOf(draft.page, chosen.id) !== 'shelf')
+    draft.move(chosen, 'shelf', 0)
+}
+
+/** To the next narrower of the named widths, or the next wider. */
+function stepWidth(by: 1 | -1) {
+  const widths = namedWidths.map((one) => one.width)
+  const next =
+    by === 1
+      ? widths.find((width) => width < view.pageWidth)
+      : widths.findLast((width) => width > view.pageWidth)
+  view.sideBySide = false
+  if (next !== undefined) view.pageWidth = next
+}
 
 /** From one part of the screen to the next, and round. */
 function goRound(by: 1 | -1) {
@@ -146,11 +177,6 @@ function goRound(by: 1 | -1) {
       one.closest('aside, .room')?.contains(document.activeElement) === true,
   )
   regions.at((Math.max(here, by === 1 ? -1 : 0) + by) % regions.length)?.focus()
-}
-
-function act(event: KeyboardEvent, action: () => unknown) {
-  event.preventDefault()
-  void action()
 }
 </script>
 

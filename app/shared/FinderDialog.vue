@@ -1,0 +1,141 @@
+<script setup lang="ts">
+import { navigateTo } from '#imports'
+import { useDebounce } from '@vueuse/core'
+import { computed, ref, useId, watch } from 'vue'
+import { hasWords, typedWords } from '~~/core/found'
+import type { FoundThing } from '~~/core/found'
+import { includesRole } from '~~/core/people'
+import { useSession } from '../stores/session'
+import { useAnswer } from './answers'
+import { screens } from './screens'
+import SheetDialog from './SheetDialog.vue'
+import { words } from './words'
+
+/** Finds anything by any word in it, and opens it. */
+const open = defineModel<boolean>({ required: true })
+const session = useSession()
+const typed = ref('')
+const asked = useDebounce(typed, 120)
+const listId = useId()
+const chosen = ref(0)
+
+const { answer, failure } = useAnswer<readonly FoundThing[]>(() =>
+  open.value && asked.value.trim() !== ''
+    ? { path: `/api/bench/found?words=${encodeURIComponent(asked.value.trim().slice(0, 200))}` }
+    : null,
+)
+/** Screens and what can be done stand before what the site holds. */
+const found = computed(() => {
+  const wanted = typedWords(typed.value)
+  const own = screens
+    .filter(
+      ({ role }) =>
+        role === undefined || (session.account !== null && includesRole(session.account.role, role)),
+    )
+    .filter((one) => hasWords(wanted, [one.title, words.finder.kinds.screen]))
+    .map((one) => ({ ...one, kind: 'screen' as const, within: '' }))
+  return [...own, ...(answer.value ?? [])]
+})
+
+watch(open, (isOpen) => isOpen && (typed.value = ''))
+watch(found, () => (chosen.value = 0))
+
+function step(event: KeyboardEvent) {
+  const by = { ArrowDown: 1, ArrowUp: -1 }[event.key]
+  if (by === undefined || found.value.length === 0) return
+  event.preventDefault()
+  chosen.value = (chosen.value + by + found.value.length) % found.value.length
+  document.getElementById(`${listId}-${chosen.value}`)?.scrollIntoView({ block: 'nearest' })
+}
+
+async function go(to: string | undefined) {
+  if (to === undefined) return
+  open.value = false
+  await navigateTo(to)
+}
+</script>
+
+<template>
+  <SheetDialog v-model="open" :width="620" :title="words.finder.title" steady>
+    <v-text-field
+      v-model="typed"
+      :label="words.finder.label"
+      autocomplete="off"
+      autofocus
+      role="combobox"
+      aria-expanded="true"
+      aria-autocomplete="list"
+      :aria-controls="listId"
+      :aria-activedescendant="found.length ? `${listId}-${chosen}` : undefined"
+      @keydown="step"
+      @keydown.enter="go(found[chosen]?.to)"
+    />
+    <p v-if="failure" role="alert">{{ failure }}</p>
+    <p v-else-if="found.length === 0 && typed !== '' && asked === typed && answer" class="none" role="status">
+      {{ words.finder.none }}
+    </p>
+    <ul :id="listId" role="listbox" :aria-label="words.finder.title">
+      <!-- The keys are heard by the field. -->
+      <!-- eslint-disable-next-line vuejs-accessibility/click-events-have-key-events -->
+      <li
+        v-for="(thing, at) in found"
+        :id="`${listId}-${at}`"
+        :key="`${thing.kind} ${thing.to} ${thing.title}`"
+        role="option"
+        :aria-selected="at === chosen"
+        @click="go(thing.to)"
+        @mousemove="chosen = at"
+      >
+        <span class="kind">{{ words.finder.kinds[thing.kind] }}</span>
+        <span class="title">{{ thing.title }}</span>
+        <span class="within">{{ thing.within }}</span>
+      </li>
+    </ul>
+  </SheetDialog>
+</template>
+
+<style scoped>
+ul {
+  margin: 12px 0 0;
+  padding: 0;
+  list-style: none;
+}
+
+li {
+  display: grid;
+  grid-template-columns: 92px minmax(0, 1fr) auto;
+  align-items: center;
+  gap: 10px;
+  min-height: 38px;
+  padding: 4px 10px;
+  border-radius: 7px;
+  cursor: pointer;
+}
+
+li[aria-selected='true'] {
+  background: var(--leaf-ground);
+}
+
+.kind,
+.within,
+.none {
+  font-size: var(--size-note);
+  color: var(--soft);
+}
+
+.none {
+  margin-top: 12px;
+}
+
+.title {
+  font-weight: 600;
+  overflow-wrap: anywhere;
+}
+
+.within {
+  max-width: 200px;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+</style>
