@@ -7,9 +7,10 @@ const open = defineModel<boolean>({ required: true })
 defineProps<{ title: string; text: string; action: string }>()
 const emit = defineEmits<{ confirm: [] }>()
 
+/** First it is done: whoever keeps what was asked about forgets it once the dialog is closed. */
 function confirm() {
-  open.value = false
   emit('confirm')
+  open.value = false
 }
 </script>
 

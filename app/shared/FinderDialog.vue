@@ -37,6 +37,8 @@ const found = computed(() => {
   return [...own, ...(answer.value ?? [])]
 })
 
+const vFocused = { mounted: (input: HTMLInputElement) => input.focus() }
+
 watch(open, (isOpen) => isOpen && (typed.value = ''))
 watch(found, () => (chosen.value = 0))
 
@@ -57,14 +59,17 @@ async function go(to: string | undefined) {
 
 <template>
   <SheetDialog v-model="open" :width="620" :title="words.finder.title" steady>
-    <v-text-field
+    <input
       v-model="typed"
-      :label="words.finder.label"
-      autocomplete="off"
-      autofocus
+      v-focused
+      class="typed"
       role="combobox"
-      aria-expanded="true"
+      maxlength="200"
+      autocomplete="off"
       aria-autocomplete="list"
+      :aria-label="words.finder.label"
+      :placeholder="words.finder.label"
+      :aria-expanded="found.length > 0"
       :aria-controls="listId"
       :aria-activedescendant="found.length ? `${listId}-${chosen}` : undefined"
       @keydown="step"
@@ -95,6 +100,17 @@ async function go(to: string | undefined) {
 </template>
 
 <style scoped>
+.typed {
+  width: 100%;
+  min-height: 42px;
+  padding: 0 14px;
+  border: 1px solid var(--edge-strong);
+  border-radius: 8px;
+  background: var(--sheet);
+  color: var(--text);
+  font: inherit;
+}
+
 ul {
   margin: 12px 0 0;
   padding: 0;

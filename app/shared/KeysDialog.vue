@@ -10,7 +10,7 @@ const scopes = heardScopes()
 </script>
 
 <template>
-  <SheetDialog v-model="open" :width="560" :title="words.keys.title">
+  <SheetDialog v-model="open" :width="680" :title="words.keys.title">
     <SwitchSetting :label="words.keys.single" :value="singleKeys" fallback @change="setSingleKeys" />
     <section v-for="scope in scopes" :key="scope.title" :aria-label="scope.title">
       <h3>{{ scope.title }}</h3>
@@ -47,10 +47,10 @@ dl {
 
 dl div {
   display: grid;
-  grid-template-columns: 104px minmax(0, 1fr);
+  grid-template-columns: 96px minmax(0, 1fr);
   gap: 8px;
   align-items: center;
-  min-height: 32px;
+  min-height: 34px;
   break-inside: avoid;
 }
 

@@ -272,7 +272,7 @@ async function addPages(trx: Trx, pages: ReturnType<typeof demoPages>, now: numb
       await trx.insertInto('listings').values({ id, draft: definition, published: definition }).execute()
     }
     const definition = JSON.stringify(page)
-    await trx
+    const { id } = await trx
       .insertInto('pages')
       .values({
         path,
@@ -282,6 +282,18 @@ async function addPages(trx: Trx, pages: ReturnType<typeof demoPages>, now: numb
         draft_at: new Date(now),
         published: definition,
         published_at: new Date(now),
+      })
+      .returning('id')
+      .executeTakeFirstOrThrow()
+    const stored = Array.from(listings, ([listing, one]) => [listing, storedListing(one)] as const)
+    await trx
+      .insertInto('page_versions')
+      .values({
+        page_id: id,
+        page: definition,
+        listings: JSON.stringify(Object.fromEntries(stored)),
+        published_at: new Date(now),
+        published_by: null,
       })
       .execute()
   }

@@ -62,7 +62,7 @@ export async function publicDocument(
   keepFrame({ site, navigation: links })
   const shared = { site, navigation: links, path, seen, at: asked.now }
   const visit: Visit = { db, asker, site, path, query, asked, shared }
-  for (const answer of [pageAnswer, entryAnswer, subjectAnswer, unmadeAnswer, movedAnswer]) {
+  for (const answer of [pageAnswer, entryAnswer, subjectAnswer, movedAnswer, unmadeAnswer]) {
     const found = await answer(visit)
     if (found !== null) return found
   }

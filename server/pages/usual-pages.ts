@@ -14,8 +14,20 @@ import type { Writer } from './insert-page'
 
 /** The pages that visitors get though nobody made them yet. */
 export async function unmadePages(db: Db): Promise<readonly UsualPage[]> {
-  const [catalogue, taken] = await Promise.all([loadCatalogue(db), pageAddresses(db)])
-  return usualPages(catalogue).filter((page) => !taken.has(page.path))
+  const [catalogue, taken, left] = await Promise.all([
+    loadCatalogue(db),
+    pageAddresses(db),
+    db
+      .selectFrom('old_addresses as o')
+      .innerJoin('pages as p', 'p.id', 'o.page_id')
+      .select('o.path')
+      .where('p.deleted_at', 'is', null)
+      .where('p.published', 'is not', null)
+      .execute(),
+  ])
+  // Where a page was, visitors are led to where it is.
+  const led = new Set(left.map((one) => one.path))
+  return usualPages(catalogue).filter((page) => !taken.has(page.path) && !led.has(page.path))
 }
 
 /** What stands at an address or pattern where no hand made a page; null for nothing. */

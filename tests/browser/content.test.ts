@@ -73,3 +73,17 @@ describe('the entry form', () => {
     expect(row.deleted_at).toBeNull()
   })
 })
+
+describe('an author', () => {
+  it('is deleted after asking once, and put back', async () => {
+    const page = await signedIn(app)
+    await press(page, 'button', 'Juno Thackaberry')
+    await press(page, 'button', 'Delete the author')
+    await waitForText(page, '[role=dialog]', 'You can undo this right after.')
+    await press(page, 'button', 'Delete')
+    await press(page, 'button', 'Undo')
+    await waitFor(page, 'button', 'Juno Thackaberry')
+    await waitForText(page, 'body', 'is back')
+    await page.close()
+  })
+})

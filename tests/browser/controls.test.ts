@@ -29,8 +29,8 @@ const ofListing = (key: KeyInput): Drawer => ({
     await page.keyboard.press(key)
   },
 })
-const ofThing = (button: string): Drawer => ({
-  on: 'Gardens we made',
+const ofThing = (button: string, on = 'Gardens we made'): Drawer => ({
+  on,
   open: (page) => press(page, 'button', button),
 })
 
@@ -41,6 +41,9 @@ const drawers: readonly (readonly [string, Drawer])[] = [
   ['band', ofThing('Main, Band 2 2 columns')],
   ['heading', ofThing('A garden of your own?')],
   ['index of terms', ofThing('Index of terms')],
+  ['index of months', ofThing('Index of months', 'Field notes')],
+  ['search box', ofThing('Search box', 'Field notes')],
+  ['author’s box', ofThing('Author’s box', 'Field notes: each entry')],
 ]
 
 /** The drawer open and nothing else, and nothing changed. */

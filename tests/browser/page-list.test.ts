@@ -28,6 +28,11 @@ async function statusAt(path: string): Promise<string> {
   return [answer.status, answer.headers.get('location')].filter(Boolean).join(' ')
 }
 
+/** Whether a page says what the demo's page of lessons says at its head. */
+async function introduced(path: string): Promise<boolean> {
+  return (await (await fetch(`${app.address}${path}`)).text()).includes('Short films from the beds')
+}
+
 function titles(page: Page): Promise<readonly string[]> {
   return page.$$eval('main li a[href^="/bench/pages/"]', (all) => all.map((one) => one.textContent ?? ''))
 }
@@ -127,14 +132,15 @@ describe('a page in the list', () => {
     await press(page, 'button', 'Delete')
     await waitFor(page, 'button', 'Put back “Lessons”')
     expect(await violations(page), 'with deleted pages').toEqual([])
-    await expect.poll(() => statusAt('/lessons'), { timeout: 10_000 }).toBe('404')
+    // What no hand made stands there again: everything of the collection.
+    await expect.poll(() => introduced('/lessons'), { timeout: 10_000 }).toBe(false)
     const other = await visitor(app)
     await other.goto(`${app.address}/`)
     expect(await other.$('nav a[href="/lessons"]')).toBeNull()
     await (await waitFor(page, 'button', 'Put back “Lessons”')).focus()
     await page.keyboard.press('Enter')
     await waitFor(page, 'link', 'Lessons')
-    await expect.poll(() => statusAt('/lessons'), { timeout: 10_000 }).toBe('200')
+    await expect.poll(() => introduced('/lessons'), { timeout: 10_000 }).toBe(true)
     await Promise.all([page.close(), other.close()])
   })
 
@@ -160,6 +166,44 @@ describe('a page in the list', () => {
     await ask(page, 'From the hill', 'Make it the front page')
     await waitForText(page, 'main', '/orchard')
     await expect.poll(() => statusAt('/from-the-hill'), { timeout: 10_000 }).toBe('301 /')
+    await page.close()
+  })
+})
+
+describe('a page that no hand made', () => {
+  it('is listed, begins as visitors have it, and is shown with a sample of what it is for', async () => {
+    const page = await atPages()
+    const list = await waitFor(page, 'list', 'Each month')
+    expect(await list.evaluate((one) => one.textContent)).toContain('/lessons/{year}/{month}')
+    await press(page, 'button', 'Set up “Lessons: each month”')
+    await waitFor(page, 'button', 'Add to Main')
+    const frame = await (await page.waitForSelector('iframe'))?.contentFrame()
+    await frame?.waitForSelector('.placement')
+    expect(await frame?.$eval('h1', (one) => one.textContent)).toMatch(/^[A-Z][a-z]+ 20\d\d$/)
+    await waitForText(page, 'aside', 'Visitors read the month.')
+    expect(await violations(page)).toEqual([])
+    await press(page, 'link', 'Pages')
+    await waitFor(page, 'link', 'Lessons: each month')
+    expect(await page.$('::-p-aria([name="Set up “Lessons: each month”"])')).toBeNull()
+    await page.close()
+  })
+
+  it('is there without script, for a month, an author and a search', async () => {
+    const page = await visitor(app, { script: false })
+    await page.goto(`${app.address}/field-notes`)
+    const month = await page.$eval('.month-index a', (link) => ({ to: link.href, name: link.textContent }))
+    await page.goto(month.to)
+    expect(await page.$eval('h1', (one) => one.textContent)).toContain(month.name)
+    await page.goto(`${app.address}/search`)
+    await page.type('input[type=search]', 'bean')
+    await Promise.all([page.waitForNavigation(), page.keyboard.press('Enter')])
+    expect(new URL(page.url()).search).toBe('?words=bean')
+    expect(await page.$$eval('main article', (all) => all.length)).toBeGreaterThan(1)
+    const entry = await page.$eval('main article a[href^="/field-notes/"]', (link) => link.href)
+    await page.goto(entry)
+    const author = await page.$eval('.author-name a', (link) => ({ to: link.href, name: link.textContent }))
+    await page.goto(author.to)
+    expect(await page.$eval('h1', (one) => one.textContent)).toBe(author.name)
     await page.close()
   })
 })

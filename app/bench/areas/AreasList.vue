@@ -1,16 +1,20 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { frames } from '~~/core/pages/frames'
+import { fetchedLater } from '../../shared/fetched-later'
 import { useDraft } from '../../stores/bench/draft'
+import { useView } from '../../stores/bench/view'
 import { useSession } from '../../stores/session'
 import AreaSection from './AreaSection.vue'
 import PlacementRows from './PlacementRows.vue'
-import ShelvesOfOthers from './ShelvesOfOthers.vue'
 import { words } from './words'
 
 /** The areas of the page in page order, with what stands in them, and its shelf. */
+/** What lies elsewhere comes after the page. */
+const ShelvesOfOthers = fetchedLater(() => import('./ShelvesOfOthers.vue'))
 const draft = useDraft()
 const session = useSession()
+const view = useView()
 const areas = computed(() => frames.get(draft.page.frame).areas)
 </script>
 
@@ -23,7 +27,7 @@ const areas = computed(() => frames.get(draft.page.frame).areas)
         <span>{{ words.shelfNote }}</span>
       </header>
       <PlacementRows spot="shelf" :empty="words.shelfEmpty" />
-      <ShelvesOfOthers v-if="session.maySetUp" />
+      <ShelvesOfOthers v-if="session.maySetUp && view.isShown" />
     </section>
   </nav>
 </template>

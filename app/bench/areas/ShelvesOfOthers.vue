@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, toRaw } from 'vue'
 import type { ShelvedElsewhere } from '~~/core/pages/answers'
 import { fittingLabel } from '~~/core/fittings'
 import { placementsOf, spotsOf } from '~~/core/pages/standing'
@@ -7,16 +7,14 @@ import { useAnswer } from '../../shared/answers'
 import type { MenuAction } from '../../shared/ActionMenu.vue'
 import MoreMenu from '../../shared/MoreMenu.vue'
 import { useDraft } from '../../stores/bench/draft'
-import { useView } from '../../stores/bench/view'
 import { titleOfSpot } from './spots'
 import { words } from './words'
 
 /** What lies on the shelves of the other pages, to be brought here with everything set for it. */
 const draft = useDraft()
-const view = useView()
-const { answer } = useAnswer<readonly ShelvedElsewhere[]>(() =>
-  view.isShown ? { path: `/api/bench/pages/${draft.pageId}/shelves` } : null,
-)
+const { answer } = useAnswer<readonly ShelvedElsewhere[]>(() => ({
+  path: `/api/bench/pages/${draft.pageId}/shelves`,
+}))
 /** What was brought here lies there no more. */
 const things = computed(() => {
   const here = new Set(placementsOf(draft.page).map((one) => one.id))
@@ -30,7 +28,8 @@ function nameOf({ placement, listing }: ShelvedElsewhere): string {
 function actions(thing: ShelvedElsewhere): readonly MenuAction[] {
   return spotsOf(draft.page).map((spot) => ({
     title: words.bringTo(titleOfSpot(draft.page, spot)),
-    run: () => draft.bring(thing, spot),
+    // Edits hold plain values.
+    run: () => draft.bring(toRaw(thing), spot),
   }))
 }
 </script>
@@ -52,9 +51,9 @@ function actions(thing: ShelvedElsewhere): readonly MenuAction[] {
 
 <style scoped>
 summary {
-  padding: 0 6px;
+  padding: 7px 6px;
   font-size: var(--size-note);
-  line-height: 32px;
+  line-height: 1.4;
   color: var(--soft);
   cursor: pointer;
 }

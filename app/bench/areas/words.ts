@@ -13,7 +13,7 @@ export const words = {
   until: (day: string) => `until ${day}`,
   untilLabel: 'Comes back by itself on',
   untilHint: 'It goes back where it stood, for visitors too once that is published.',
-  others: (count: number) => `On the shelves of other pages (${count})`,
+  others: (count: number) => `On other pages’ shelves: ${count}`,
   fromPage: (page: string) => `from ${page}`,
   bring: (name: string) => `Bring ${name} here`,
   bringTo: (spot: string) => `To ${spot}`,

@@ -62,7 +62,7 @@ async function goBack(version: PageVersion) {
           <v-btn
             v-else-if="session.maySetUp"
             height="32"
-            :aria-label="words.backTo(dateOf(version))"
+            :aria-label="words.backToThis(dateOf(version))"
             @click="goBack(version)"
             >{{ words.back }}</v-btn
           >

@@ -15,6 +15,7 @@ export const words = {
   present: 'Live now',
   back: 'Go back to this',
   backTo: (date: string) => `Go back to ${date}`,
+  backToThis: (date: string) => `Go back to this: ${date}`,
   isBack: (date: string) => `The draft is as it was on ${date}. Publish it to make it live.`,
   looking: 'Looking it up…',
   changesTitle: 'What publishing will change',
