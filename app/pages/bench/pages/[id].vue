@@ -1,18 +1,17 @@
 <script setup lang="ts">
 import { definePageMeta, useHead, useRoute } from '#imports'
+import { useTimeoutFn } from '@vueuse/core'
 import { mdiArrowULeftTop, mdiArrowURightTop, mdiFormatListBulleted, mdiOpenInNew } from '@mdi/js'
 import { computed, ref } from 'vue'
 import { clauses } from '~~/core/listing/definition'
 import { placementsOf, spotOf, spotsOf } from '~~/core/pages/standing'
 import { formatTime } from '~~/core/formats/dates'
-import AreasList from '../../../bench/areas/AreasList.vue'
 import DrawerPanel from '../../../bench/DrawerPanel.vue'
 import PagePreview from '../../../bench/preview/PagePreview.vue'
 import PageRuler from '../../../bench/PageRuler.vue'
 import PageTitles from '../../../bench/PageTitles.vue'
 import SentenceStrip from '../../../bench/SentenceStrip.vue'
 import AsOfField from '../../../bench/AsOfField.vue'
-import PublishMenu from '../../../bench/publishing/PublishMenu.vue'
 import { namedWidths } from '../../../bench/preview/named-widths'
 import { drawerLoaders } from '../../../bench/drawers'
 import { useFolding } from '../../../bench/folding'
@@ -33,8 +32,10 @@ import { useSession } from '../../../stores/session'
 
 definePageMeta({ key: (route) => route.fullPath, fetchesLater: true })
 
-/** It tells of what the page shows, which comes first. */
+/** They tell of what the page shows, which comes first. */
+const AreasList = fetchedLater(() => import('../../../bench/areas/AreasList.vue'))
 const TallyStrip = fetchedLater(() => import('../../../bench/TallyStrip.vue'))
+const PublishMenu = fetchedLater(() => import('../../../bench/publishing/PublishMenu.vue'))
 const OvertakenPage = fetchedLater(() => import('../../../bench/OvertakenPage.vue'))
 
 const route = useRoute()
@@ -58,12 +59,17 @@ async function open() {
   try {
     await Promise.all([catalogue.load(), saving.load(Number(route.params.id))])
     opened.value = true
+    waitForPage()
     const { choose } = route.query
     if (typeof choose === 'string' && spotOf(draft.page, choose) !== null) selection.choose(choose)
   } catch (error) {
     failure.value = error instanceof RequestProblem ? error.message : String(error)
   }
 }
+
+/** Where the page does not come, the rest of the bench does all the same. */
+const patience = 4000
+const { start: waitForPage } = useTimeoutFn(fetchLater, patience, { immediate: false })
 
 /** The page comes first; drawers and menus are there by the time somebody opens one. */
 function fetchLater() {
@@ -225,7 +231,7 @@ function goRound(by: 1 | -1) {
           :append-icon="mdiOpenInNew"
           >{{ words.livePage }}</v-btn
         >
-        <PublishMenu :plan="saving.plan" @publish="publish" />
+        <PublishMenu v-if="view.isShown" :plan="saving.plan" @publish="publish" />
         <v-btn
           v-if="session.maySetUp"
           variant="flat"
@@ -244,7 +250,7 @@ function goRound(by: 1 | -1) {
       <div class="work" :class="{ 'without-left': !isLeftOpen, 'without-right': !isRightOpen }">
         <div v-show="isLeftOpen" class="left" @keydown.esc="closeLeft">
           <PageTitles />
-          <AreasList />
+          <AreasList v-if="view.isShown" />
         </div>
         <main class="middle" aria-label="The page">
           <PageRuler v-model="view.pageWidth">
