@@ -58,6 +58,12 @@ describe('fittings', () => {
       await chooseOf(page, hand, 'A list', 'A row')
       await press(page, 'button', 'A heading')
       await fill(page, 'Words', 'Who to ask')
+      await press(page, 'button', 'Index of months')
+      await chooseOf(page, hand, 'Newest first', 'Oldest first')
+      await press(page, 'button', 'Search box')
+      await fill(page, 'On the button', 'Look')
+      await press(page, 'button', 'Breadcrumbs')
+      await fill(page, 'The front page is called', 'The hill')
       await press(page, 'button', 'Line')
       await chooseOf(page, hand, 'Fine', 'Thick')
       await press(page, 'button', 'Space')
@@ -70,6 +76,10 @@ describe('fittings', () => {
           { name: 'heading', text: 'Who to ask' },
           { name: 'picture', picture: null },
           { name: 'terms', layout: 'row' },
+          { name: 'months', order: 'oldest' },
+          { name: 'search', button: 'Look' },
+          { name: 'breadcrumbs', home: 'The hill' },
+          { name: 'author', portrait: true },
           { name: 'rule', line: 'thick' },
           { name: 'space', height: 72 },
         ])
