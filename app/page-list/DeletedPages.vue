@@ -2,6 +2,7 @@
 import { formatDate } from '~~/core/formats/dates'
 import type { DeletedPage } from '~~/core/pages/answers'
 import { useCatalogue } from '../stores/catalogue'
+import PagesSection from './PagesSection.vue'
 import { words } from './words'
 
 /** The pages that were deleted and can be put back. */
@@ -11,8 +12,7 @@ const catalogue = useCatalogue()
 </script>
 
 <template>
-  <section :aria-label="words.deletedPages">
-    <h2>{{ words.deletedPages }}</h2>
+  <PagesSection :title="words.deletedPages">
     <ul :aria-label="words.deletedPages">
       <li v-for="page in pages" :key="page.id">
         <span>
@@ -24,15 +24,10 @@ const catalogue = useCatalogue()
         }}</v-btn>
       </li>
     </ul>
-  </section>
+  </PagesSection>
 </template>
 
 <style scoped>
-h2 {
-  margin-top: 38px;
-  font-size: var(--size-head);
-}
-
 ul {
   margin: 10px 0 0;
   padding: 0;

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { usualKinds } from '~~/core/pages/usual'
 import type { UsualPage } from '~~/core/pages/usual'
+import PagesSection from './PagesSection.vue'
 import { words } from './words'
 
 /** The pages that visitors get though nobody made them, each with the press that makes it one's own. */
@@ -15,9 +16,7 @@ const kinds = computed(() =>
 </script>
 
 <template>
-  <section :aria-label="words.usual">
-    <h2>{{ words.usual }}</h2>
-    <p class="hint">{{ words.usualHint }}</p>
+  <PagesSection :title="words.usual" :hint="words.usualHint">
     <div class="kinds">
       <section v-for="one in kinds" :key="one.kind" :aria-label="words.usualKinds[one.kind]">
         <h3>{{ words.usualKinds[one.kind] }}</h3>
@@ -38,21 +37,10 @@ const kinds = computed(() =>
         </ul>
       </section>
     </div>
-  </section>
+  </PagesSection>
 </template>
 
 <style scoped>
-h2 {
-  margin-top: 38px;
-  font-size: var(--size-head);
-}
-
-.hint {
-  max-width: 70ch;
-  margin-top: 2px;
-  color: var(--soft);
-}
-
 .kinds {
   columns: 2;
   column-gap: 48px;

@@ -8,6 +8,9 @@ import { frames } from './frames'
 import type { FrameName } from './frames'
 import { readyMadePages } from './ready-made'
 
+/** How long a deleted page can be put back. */
+export const pageKeptDays = 30
+
 /** What a new page begins with. */
 export type PageBeginning =
   | { readonly with: 'frame'; readonly frame: FrameName }

@@ -1,7 +1,7 @@
 import { sql } from 'kysely'
+import { pageKeptDays } from '../../core/pages/page-input'
 import type { Db } from '../db/client'
 import type { Job } from '../jobs/define'
-import { pageKeptDays } from '../pages/insert-page'
 
 /** How long what was done can be undone, and how long versions of an entry are kept besides its newest. */
 const undoableFor = '90 days'

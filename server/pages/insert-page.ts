@@ -7,9 +7,6 @@ export interface Writer {
   readonly id: string
 }
 
-/** How long a deleted page can be put back. */
-export const pageKeptDays = 30
-
 /** The addresses that pages have. */
 export async function pageAddresses(db: Db | Trx): Promise<ReadonlySet<string>> {
   const rows = await db.selectFrom('pages').select('path').where('deleted_at', 'is', null).execute()

@@ -10,7 +10,7 @@ import { loadSite } from '../site/site'
 import { entryAt } from './entry-page'
 import { pageAddresses } from './insert-page'
 import { editedPage, overtakenPage } from './pages'
-import { readPage } from './stored-page'
+import { lockedPage, readPage } from './stored-page'
 
 /**
  * Throws 422 where a page or an entry is found at an address already. What visitors get there though no
@@ -45,13 +45,7 @@ export async function namePage(
 ): Promise<EditedPage> {
   const { title, address, version } = accepted(parseNamedPage(input))
   await transact(db, async (trx) => {
-    const row = await trx
-      .selectFrom('pages')
-      .select(['path', 'draft', 'draft_version'])
-      .where('id', '=', id)
-      .where('deleted_at', 'is', null)
-      .forUpdate()
-      .executeTakeFirst()
+    const row = await lockedPage(trx, id)
     if (!row) throw missing('The page')
     if (row.draft_version !== version) throw await overtakenPage(trx, id)
     if (row.path !== address) await movePage(trx, id, row.path, address)

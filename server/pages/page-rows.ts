@@ -1,8 +1,8 @@
 import { isPattern } from '../../core/content/entry-address'
 import type { DeletedPage, PageRow } from '../../core/pages/answers'
+import { pageKeptDays } from '../../core/pages/page-input'
 import { shownListingsOf } from '../../core/pages/standing'
 import type { Db } from '../db/client'
-import { pageKeptDays } from './insert-page'
 import { editedPage } from './pages'
 
 /** Every page, in the site's order. */

@@ -13,7 +13,7 @@ import { accepted, missing, overtaken, refused } from '../http/problem'
 import type { Problem } from '../http/problem'
 import { subjectOfPage } from './subjects'
 import { settleShelves } from './shelf-moves'
-import { readPage } from './stored-page'
+import { lockedPage, readPage } from './stored-page'
 import type { Listings } from './shown-on-page'
 import type { EditedListing, EditedPage } from '../../core/pages/answers'
 
@@ -175,13 +175,7 @@ export async function saveDraft(
   const { page, listings } = parseDraft(input)
   const sent = listings.map((one) => one.id)
   await transact(db, async (trx) => {
-    const row = await trx
-      .selectFrom('pages')
-      .select(['draft', 'draft_version'])
-      .where('id', '=', id)
-      .where('deleted_at', 'is', null)
-      .forUpdate()
-      .executeTakeFirst()
+    const row = await lockedPage(trx, id)
     if (!row) throw missing('The page')
     if (row.draft_version !== input.version) throw await overtakenPage(trx, id, sent)
     for (const listing of listings) {

@@ -57,8 +57,7 @@ export async function publicDocument(
   query = new URLSearchParams(),
 ): Promise<PublicAnswer> {
   const seen = asker.seen()
-  const site = await loadSite(db)
-  const links = await navigation(db)
+  const [site, links] = await Promise.all([loadSite(db), navigation(db)])
   keepFrame({ site, navigation: links })
   const shared = { site, navigation: links, path, seen, at: asked.now }
   const visit: Visit = { db, asker, site, path, query, asked, shared }

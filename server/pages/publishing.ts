@@ -10,7 +10,7 @@ import { accepted, missing, refused } from '../http/problem'
 import { recordChange } from '../live/record-change'
 import type { Writer } from './insert-page'
 import { editedPage, listingRows, overtakenPage } from './pages'
-import { readPage } from './stored-page'
+import { lockedPage, readPage } from './stored-page'
 
 /** The versions that somebody had seen when they published: of the page, and of each listing on it. */
 export interface SeenVersions {
@@ -103,14 +103,7 @@ export async function publishPlanned(db: Db, now: number): Promise<number> {
         .executeTakeFirst()
       if (plan === undefined) return true
       await trx.deleteFrom('planned_publications').where('page_id', '=', plan.page_id).execute()
-      const page = await trx
-        .selectFrom('pages')
-        .select('id')
-        .where('id', '=', plan.page_id)
-        .where('deleted_at', 'is', null)
-        .forUpdate()
-        .executeTakeFirst()
-      if (page !== undefined)
+      if ((await lockedPage(trx, plan.page_id)) !== undefined)
         await goLive(
           trx,
           plan.page_id,
@@ -125,13 +118,7 @@ export async function publishPlanned(db: Db, now: number): Promise<number> {
 
 /** The draft of a page, where it and its listings are what was seen. Throws 404 and 409. */
 async function seenDraft(trx: Trx, id: number, seen: SeenVersions): Promise<Publication> {
-  const row = await trx
-    .selectFrom('pages')
-    .select(['draft', 'draft_version'])
-    .where('id', '=', id)
-    .where('deleted_at', 'is', null)
-    .forUpdate()
-    .executeTakeFirst()
+  const row = await lockedPage(trx, id)
   if (!row) throw missing('The page')
   const page = readPage(row.draft)
   const listings = await listingRows(trx, page)

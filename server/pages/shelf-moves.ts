@@ -2,7 +2,7 @@ import { sql } from 'kysely'
 import type { Page, Placement } from '../../core/pages/definition'
 import { placementsOf } from '../../core/pages/standing'
 import type { Trx } from '../db/client'
-import { readPage } from './stored-page'
+import { lockedPage, readPage } from './stored-page'
 
 /**
  * Keeps what is placed in one place when a draft is saved: what came to the page from another's shelf
@@ -48,13 +48,7 @@ async function giveBack(trx: Trx, pageId: number, placement: Placement): Promise
     .returning('from_page')
     .executeTakeFirst()
   if (move === undefined) return
-  const row = await trx
-    .selectFrom('pages')
-    .select(['draft', 'draft_version'])
-    .where('id', '=', move.from_page)
-    .where('deleted_at', 'is', null)
-    .forUpdate()
-    .executeTakeFirst()
+  const row = await lockedPage(trx, move.from_page)
   if (row === undefined) return
   const page = readPage(row.draft)
   if (placementsOf(page).some((one) => one.id === placement.id)) return

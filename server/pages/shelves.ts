@@ -8,7 +8,7 @@ import { recordChange } from '../live/record-change'
 import { loadSite } from '../site/site'
 import { editedPage } from './pages'
 import { writeShelf } from './shelf-moves'
-import { readPage } from './stored-page'
+import { lockedPage, readPage } from './stored-page'
 
 /** What lies on the shelves of the other pages, with what a listing among it shows. */
 export async function shelvedElsewhere(db: Db, pageId: number): Promise<readonly ShelvedElsewhere[]> {
@@ -53,12 +53,7 @@ export async function returnParked(db: Db, now: number): Promise<number> {
 }
 
 async function returnOn(trx: Trx, id: number, today: string): Promise<void> {
-  const row = await trx
-    .selectFrom('pages')
-    .select(['draft', 'draft_version', 'published'])
-    .where('id', '=', id)
-    .forUpdate()
-    .executeTakeFirst()
+  const row = await lockedPage(trx, id)
   if (row === undefined) return
   const draft = readPage(row.draft)
   const returned = withDueReturned(draft, today)

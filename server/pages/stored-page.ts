@@ -1,6 +1,7 @@
 import { pageVersion } from '../../core/pages/definition'
 import type { Page } from '../../core/pages/definition'
 import { parsePage } from '../../core/pages/parse-page'
+import type { Trx } from '../db/client'
 
 /** A page as it is stored: it may be of an older version. */
 export interface StoredPage {
@@ -16,4 +17,15 @@ export function readPage(stored: StoredPage): Page {
   if (parsed.ok) return parsed.value
   const [fault] = parsed.faults
   throw new Error(`A stored page can’t be read: ${fault?.path}: ${fault?.message}`)
+}
+
+/** A page as it is stored, for whoever writes it next and nobody else until then; undefined where it is gone. */
+export function lockedPage(trx: Trx, id: number) {
+  return trx
+    .selectFrom('pages')
+    .select(['id', 'path', 'draft', 'draft_version', 'published'])
+    .where('id', '=', id)
+    .where('deleted_at', 'is', null)
+    .forUpdate()
+    .executeTakeFirst()
 }

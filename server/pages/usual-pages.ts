@@ -1,8 +1,9 @@
 import { randomUUID } from 'node:crypto'
 import { object, string } from 'yup'
+import { baseOf, isPattern } from '../../core/content/entry-address'
 import { parseWith } from '../../core/parsing'
 import type { MadePage } from '../../core/pages/ready-made'
-import { usualKinds, usualPage, usualPages } from '../../core/pages/usual'
+import { searchAddress, usualKinds, usualPage, usualPages } from '../../core/pages/usual'
 import type { UsualPage } from '../../core/pages/usual'
 import { idOrNoneSchema } from '../../core/schemas'
 import { loadCatalogue } from '../content/catalogue'
@@ -32,10 +33,17 @@ export async function unmadePages(db: Db): Promise<readonly UsualPage[]> {
 
 /** What stands at an address or pattern where no hand made a page; null for nothing. */
 export async function unmadePage(db: Db, path: string): Promise<MadePage | null> {
+  // There is no end to addresses where nothing is: those cost no look at everything.
+  if (!isPattern(path) && path !== searchAddress && !(await isCollection(db, path))) return null
   const catalogue = await loadCatalogue(db)
   const usual = usualPages(catalogue).find((page) => page.path === path)
   let last = 0
   return usual === undefined ? null : usualPage(usual, catalogue, () => `usual-${(last += 1)}`)
+}
+
+async function isCollection(db: Db, path: string): Promise<boolean> {
+  const rows = await db.selectFrom('collections').select('address').where('deleted_at', 'is', null).execute()
+  return rows.some((row) => baseOf(row.address) === path)
 }
 
 const schema = object({

@@ -130,9 +130,20 @@ describe('the API', () => {
     expect((await send('POST', '/api/bench/collections', {}, writer)).status).toBe(403)
     expect((await send('DELETE', `/api/bench/collections/${collectionId}`, {}, writer)).status).toBe(403)
     expect((await send('POST', `/api/bench/collections/${collectionId}/fields`, {}, writer)).status).toBe(403)
-    expect((await send('POST', `/api/bench/collections/${collectionId}/entry-page`, {}, writer)).status).toBe(
-      403,
-    )
+    const ofPages: readonly (readonly ['POST' | 'PUT' | 'DELETE', string])[] = [
+      ['POST', ''],
+      ['POST', '/usual'],
+      ['PUT', '/order'],
+      ['PUT', `/${pageId}`],
+      ['DELETE', `/${pageId}`],
+      ['POST', `/${pageId}/restore`],
+      ['POST', `/${pageId}/copy`],
+      ['POST', `/${pageId}/front`],
+      ['PUT', `/${pageId}/plan`],
+      ['DELETE', `/${pageId}/plan`],
+    ]
+    for (const [method, path] of ofPages)
+      expect((await send(method, `/api/bench/pages${path}`, {}, writer)).status, path).toBe(403)
     for (const path of ['facets', 'facets/1/terms', 'terms/1/merge', 'invitations'])
       expect((await send('POST', `/api/bench/${path}`, {}, writer)).status, path).toBe(403)
     for (const path of ['terms/1', 'fields/1', 'facets/1', 'accounts/1', 'authors/1'])

@@ -30,7 +30,9 @@ export const collectionWords = {
   addressHint: '{slug} stands for the entry’s own part; {year} and {month} may come before it.',
   facets: 'Classified by',
   make: 'Make the collection',
-  made: (name: string) => `“${name}” is there. Add its first entry, or fields of its own.`,
+  made: (name: string) =>
+    `“${name}” is there, and so is its page. Add its first entry, or fields of its own.`,
+  setUpPage: 'Set up its page',
   saved: (name: string) => `“${name}” is saved.`,
   delete: 'Delete this collection',
   deleteTitle: (name: string) => `Delete “${name}”?`,

@@ -4,10 +4,12 @@ import { mdiPlus } from '@mdi/js'
 import { computed, ref } from 'vue'
 import { isPattern } from '~~/core/content/entry-address'
 import type { DeletedPage, PageRow } from '~~/core/pages/answers'
+import { pageKeptDays } from '~~/core/pages/page-input'
 import type { UsualPage } from '~~/core/pages/usual'
 import DeletedPages from '../../page-list/DeletedPages.vue'
 import NamePageDialog from '../../page-list/NamePageDialog.vue'
 import NewPageDialog from '../../page-list/NewPageDialog.vue'
+import PagesSection from '../../page-list/PagesSection.vue'
 import PageCard from '../../page-list/PageCard.vue'
 import UsualPages from '../../page-list/UsualPages.vue'
 import { orderedPages, pageOrders, withPageMoved } from '../../page-list/page-order'
@@ -47,7 +49,7 @@ const sections = computed(() => {
   const shown = orderedPages(found.value, order.value, catalogue.catalogue.locale)
   const around = shown.filter((page) => isPattern(page.path))
   return [
-    { title: null, pages: shown.filter((page) => !isPattern(page.path)) },
+    { title: undefined, pages: shown.filter((page) => !isPattern(page.path)) },
     ...(around.length === 0 ? [] : [{ title: words.manyPages, pages: around }]),
   ]
 })
@@ -57,8 +59,6 @@ const isMaking = ref(false)
 const isNaming = ref(false)
 const named = ref<PageRow | null>(null)
 const deleting = ref<PageRow | null>(null)
-/** How long a deleted page is kept, in days, as it is said before. */
-const keptDays = 30
 
 void attempt(() => catalogue.load())
 
@@ -162,17 +162,18 @@ async function restore(page: Pick<PageRow, 'id' | 'title'>) {
     <p v-if="failure" role="alert">{{ failure }}</p>
     <p v-else-if="pages !== undefined && found.length === 0" class="loading">{{ words.foundNone }}</p>
     <p v-else-if="pages === undefined" class="loading" role="status">{{ words.loading }}</p>
-    <template v-for="section in pages === undefined ? [] : sections" :key="section.title ?? ''">
-      <template v-if="section.title">
-        <h2>{{ section.title }}</h2>
-        <p class="hint">{{ words.manyPagesHint }}</p>
-      </template>
+    <PagesSection
+      v-for="section in pages === undefined ? [] : sections"
+      :key="section.title ?? ''"
+      :title="section.title"
+      :hint="section.title && words.manyPagesHint"
+    >
       <ul>
         <li v-for="page in section.pages" :key="page.id">
           <PageCard :page="page" :actions="actionsOf(page)" />
         </li>
       </ul>
-    </template>
+    </PagesSection>
     <UsualPages
       v-if="usual.answer.value?.length && typed === ''"
       :pages="usual.answer.value"
@@ -189,7 +190,7 @@ async function restore(page: Pick<PageRow, 'id' | 'title'>) {
     <ConfirmDialog
       :model-value="deleting !== null"
       :title="words.deleteTitle(deleting?.title ?? '')"
-      :text="words.deleteText(deleting?.path ?? '', keptDays)"
+      :text="words.deleteText(deleting?.path ?? '', pageKeptDays)"
       :action="words.delete"
       @update:model-value="deleting = $event ? deleting : null"
       @confirm="remove"
@@ -227,17 +228,6 @@ h1 span {
 
 .order {
   flex: 0 0 190px;
-}
-
-h2 {
-  margin-top: 38px;
-  font-size: var(--size-head);
-}
-
-.hint {
-  max-width: 70ch;
-  margin-top: 2px;
-  color: var(--soft);
 }
 
 ul {

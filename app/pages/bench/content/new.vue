@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useHead } from '#imports'
+import { navigateTo, useHead } from '#imports'
 import { ref } from 'vue'
 import type { CollectionInput } from '~~/core/content/collection'
 import { slugOf } from '~~/core/content/slug'
@@ -7,6 +7,7 @@ import ContentFrame from '../../../content/ContentFrame.vue'
 import CollectionForm from '../../../content/collections/CollectionForm.vue'
 import { collectionInputOf, useCollectionForm } from '../../../content/collections/collection-form'
 import { collectionWords } from '../../../content/collections/words'
+import { attempt } from '../../../shared/attempt'
 import UnsavedGuard from '../../../shared/UnsavedGuard.vue'
 import { request } from '../../../shared/http'
 import { useSaveKey } from '../../../shared/save-key'
@@ -40,12 +41,22 @@ useSaveKey(make)
 
 async function make() {
   const made = await form.send(() =>
-    request<{ slug: string }>('POST', '/api/bench/collections', collectionInputOf(values)),
+    request<{ id: number; slug: string }>('POST', '/api/bench/collections', collectionInputOf(values)),
   )
   if (made === null) return
   await catalogue.load()
-  notices.tell({ text: collectionWords.made(values.name) })
+  notices.tell({
+    text: collectionWords.made(values.name),
+    action: { title: collectionWords.setUpPage, run: () => setUpPage(made.id) },
+  })
   await guard.value?.pass(`/bench/content/${made.slug}/set-up`)
+}
+
+/** Visitors have a page of everything in it already: it becomes one that can be set up. */
+async function setUpPage(collection: number) {
+  const usual = { kind: 'collection', of: collection }
+  const page = await attempt(() => request<{ id: number }>('POST', '/api/bench/pages/usual', usual))
+  if (page !== null) await navigateTo(`/bench/pages/${page.id}`)
 }
 </script>
 
