@@ -15,8 +15,7 @@ const props = defineProps<{ page: PageRow | null }>()
 const emit = defineEmits<{ saved: [title: string] }>()
 
 const form = useForm({ title: '', address: '' }, (values) =>
-  // A page for many things has a pattern for its address, which is not typed here.
-  faultsOf(parseNamedPage({ ...values, address: isFixed.value ? '/' : values.address, version: 1 })),
+  faultsOf(parseNamedPage({ ...asked(values), version: 1 })),
 )
 const { values, faults, leave, sending, problem, changed } = form
 const isFixed = computed(() => props.page !== null && (props.page.path === '/' || isPattern(props.page.path)))
@@ -29,10 +28,14 @@ watch(open, (shown) => {
   if (shown && props.page !== null) form.reset({ title: props.page.title, address: props.page.path })
 })
 
+function asked({ title, address }: { readonly title: string; readonly address: string }) {
+  return { title: title.trim(), address: isFixed.value ? null : address.trim() }
+}
+
 async function save() {
   const { page } = props
   if (page === null) return
-  const named = { title: values.title.trim(), address: values.address.trim(), version: page.version }
+  const named = { ...asked(values), version: page.version }
   const saved = await form.send(() => request('PUT', `/api/bench/pages/${page.id}`, named))
   if (saved === null) return
   open.value = false

@@ -26,22 +26,24 @@ export interface NewPage {
 /** What a page is called and where visitors find it, with the version of the draft that was seen. */
 export interface NamedPage {
   readonly title: string
-  readonly address: string
+  /** Null where it stays: a page for many things has a pattern, which moves with them. */
+  readonly address: string | null
   readonly version: number
 }
+
+const address = () =>
+  string().test(
+    'address',
+    ({ value }) => pageAddressFault(String(value)) ?? '',
+    (value) => value == null || pageAddressFault(value) === null,
+  )
 
 const named = {
   title: textSchema()
     .trim('Remove the spaces at the ends of the title.')
     .required('Give the page a title.')
     .max(160, 'Keep the title within 160 characters.'),
-  address: string()
-    .required('Give the page an address.')
-    .test(
-      'address',
-      ({ value }) => pageAddressFault(String(value)) ?? '',
-      (value) => value === undefined || pageAddressFault(value) === null,
-    ),
+  address: address().required('Give the page an address.'),
 }
 
 const beginnings = {
@@ -64,7 +66,11 @@ const beginning = lazy((given: unknown) => {
 const newSchema = object({ ...named, beginning })
   .noUnknown()
   .required()
-const namedSchema = object({ ...named, version: versionSchema().required() })
+const namedSchema = object({
+  ...named,
+  address: address().nullable().defined(),
+  version: versionSchema().required(),
+})
   .noUnknown()
   .required()
 

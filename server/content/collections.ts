@@ -2,6 +2,7 @@ import { parseCollectionInput } from '../../core/content/collection'
 import type { CollectionInput } from '../../core/content/collection'
 import type { CollectionRow } from '../../core/content/answers'
 import { slugOf } from '../../core/content/slug'
+import { monthPattern } from '../../core/pages/usual'
 import type { Db, Trx } from '../db/client'
 import { transact } from '../db/transact'
 import { accepted, missing, refused } from '../http/problem'
@@ -93,7 +94,7 @@ export async function setCollectionDeleted(db: Db, id: number, deleted: boolean)
 }
 
 /**
- * The page of a collection's entries stands at its address, and goes with it; the addresses that
+ * The pages of a collection's entries and months stand at its address, and go with it; the addresses that
  * entries had lead on.
  */
 async function moveEntryPage(trx: Trx, id: number, address: string): Promise<void> {
@@ -108,11 +109,16 @@ async function moveEntryPage(trx: Trx, id: number, address: string): Promise<voi
     .values({ collection_id: id, pattern: before })
     .onConflict((on) => on.columns(['collection_id', 'pattern']).doUpdateSet({ moved_at: new Date() }))
     .execute()
+  await movePattern(trx, before, address)
+  await movePattern(trx, monthPattern(before), monthPattern(address))
+}
+
+/** Moves the page of many things from one pattern to another, where none stands there. */
+async function movePattern(trx: Trx, from: string, to: string): Promise<void> {
   const here = (path: string) =>
     trx.selectFrom('pages').select('id').where('path', '=', path).where('deleted_at', 'is', null)
-  const taken = await here(address).executeTakeFirst()
-  if (taken === undefined)
-    await trx.updateTable('pages').set({ path: address }).where('id', 'in', here(before)).execute()
+  if (from !== to && (await here(to).executeTakeFirst()) === undefined)
+    await trx.updateTable('pages').set({ path: to }).where('id', 'in', here(from)).execute()
 }
 
 function collectionColumns({ name, singular, plural, icon, kind, address }: CollectionInput) {

@@ -34,9 +34,12 @@ export async function findThings(db: Db, typed: string): Promise<readonly FoundT
   const nearest = [...things, ...entries].toSorted(
     (a, b) => distanceOf(a.title, typed) - distanceOf(b.title, typed),
   )
-  return nearest.filter(
-    (one, at) => nearest.slice(0, at).filter((two) => two.kind === one.kind).length < most,
-  )
+  const told = new Map<FoundKind, number>()
+  return nearest.filter(({ kind }) => {
+    const count = (told.get(kind) ?? 0) + 1
+    told.set(kind, count)
+    return count <= most
+  })
 }
 
 function thing(kind: FoundKind, title: string, within: string, to: string): FoundThing {

@@ -68,7 +68,8 @@ export async function copyPage(db: Db, id: number, writer: Writer): Promise<{ re
     throw refused([
       { path: '', message: 'There is one page for all entries of a collection; it is not copied.' },
     ])
-  const title = `${page.title.slice(0, 150)} (copy)`
+  // Cut between letters, never within one.
+  const title = `${page.title.slice(0, 150).replace(/[\uD800-\uDBFF]$/, '')} (copy)`
   const document = { page, listings: Object.fromEntries(listings.map((one) => [one.id, one.definition])) }
   return transact(db, async (trx) =>
     insertPage(

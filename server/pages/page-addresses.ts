@@ -48,7 +48,7 @@ export async function namePage(
     const row = await lockedPage(trx, id)
     if (!row) throw missing('The page')
     if (row.draft_version !== version) throw await overtakenPage(trx, id)
-    if (row.path !== address) await movePage(trx, id, row.path, address)
+    if (address !== null && row.path !== address) await movePage(trx, id, row.path, address)
     if (row.draft.title === title) return
     await trx
       .updateTable('pages')

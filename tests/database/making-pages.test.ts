@@ -178,6 +178,16 @@ describe('a page’s address', () => {
     }
   })
 
+  it('stays where it is a pattern, or “/”, while the title is another', async () => {
+    const front = await published('Home', '/')
+    const around = (await setUpUsualPage(test.db, { kind: 'entry', of: site.collectionId }, site.writer)).id
+    for (const id of [front, around]) {
+      const { path, version } = await editedPage(test.db, id)
+      const saved = await namePage(test.db, id, { title: 'Another', address: null, version }, site.writer)
+      expect([saved.path, saved.page.title]).toEqual([path, 'Another'])
+    }
+  })
+
   it('and its title are refused over a newer draft', async () => {
     const id = await made('About', '/about')
     await named(id, 'About us', '/about')
@@ -235,6 +245,20 @@ describe('a duplicated page', () => {
     const around = await setUpUsualPage(test.db, { kind: 'entry', of: site.collectionId }, site.writer)
     expect((await problemOf(copyPage(test.db, around.id, site.writer))).status).toBe(422)
     expect((await problemOf(copyPage(test.db, 9_999_999, site.writer))).status).toBe(404)
+  })
+})
+
+describe('the longest of titles', () => {
+  it.each(['x', '🌱', '種', 'é', 'e\u0301'])('of “%s” alone is made, duplicated and named', async (sign) => {
+    const title = sign.repeat(Math.floor(160 / sign.length))
+    const id = await made(title, `/long`)
+    const copy = await editedPage(test.db, (await copyPage(test.db, id, site.writer)).id)
+    expect(copy.page.title.length).toBeLessThanOrEqual(160)
+    expect(copy.page.title).not.toMatch(/[\uD800-\uDBFF](?![\uDC00-\uDFFF])/)
+    const odd = `a${title}`.slice(0, 160)
+    if (odd.endsWith(sign)) await named(id, odd, '/long')
+    const again = await copyPage(test.db, id, site.writer)
+    expect((await editedPage(test.db, again.id)).page.title).toMatch(/ \(copy\)$/)
   })
 })
 

@@ -223,7 +223,8 @@ describe('the page of each entry of a collection', () => {
     expect((await pageRows(test.db)).map((row) => row.address)).toContain(subject?.sample?.address)
   })
 
-  it('moves with the address of the collection', async () => {
+  it('moves with the address of the collection, as the page of each month does', async () => {
+    const months = await setUpUsualPage(test.db, { kind: 'month', of: site.collectionId }, site.writer)
     const { id } = await setUpEntryPage()
     const { name, singular, plural, icon, kind } = await test.db
       .selectFrom('collections')
@@ -242,6 +243,10 @@ describe('the page of each entry of a collection', () => {
     expect(await editedPage(test.db, id)).toMatchObject({
       path: '/written/{year}/{slug}',
       subject: { kind: 'entry', of: site.collectionId },
+    })
+    expect(await editedPage(test.db, months.id)).toMatchObject({
+      path: '/written/{year}/{month}',
+      subject: { kind: 'month', of: site.collectionId },
     })
   })
 
