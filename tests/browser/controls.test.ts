@@ -71,20 +71,20 @@ describe.each(drawers)('in the drawer “%s”', (_, one) => {
     expect(controls.length).toBeGreaterThan(0)
     const differing: string[] = []
     const idle: string[] = []
+    const before = await stateOf(page, drawer)
     for (const [at, control] of controls.entries()) {
-      await begin(page, one)
-      const before = await stateOf(page, drawer)
       await byMouse(page, control, await controlAt(page, drawer, at))
       const moused = await stateOf(page, drawer)
       await begin(page, one)
       await byKeys(page, control, await controlAt(page, drawer, at))
       const keyed = await stateOf(page, drawer)
+      await begin(page, one)
       if (moused !== keyed) differing.push(`${control.name}\n${moused}\n${keyed}`)
       if (moused === before && !control.isChosen) idle.push(control.name)
     }
     expect(differing).toEqual([])
     expect(idle).toEqual([])
-    await begin(page, one)
+    expect(await stateOf(page, drawer)).toBe(before)
     expect(await passedOver(page, drawer, 'aside h2')).toEqual([])
     await page.close()
   })
