@@ -104,7 +104,7 @@ async function bench(page: Page): Promise<void> {
     ['set-up', '/bench/content/seed-shelf/set-up', 'Growers’ rating'],
     ['facets', '/bench/content/facets', 'Compost'],
     ['media', '/bench/content/media', 'used once'],
-    ['authors', '/bench/content/people', 'Maud Ferris'],
+    ['listings', '/bench/listings', 'Latest notes'],
     ['site', '/bench/site', 'Wren Hollis'],
   ] as const) {
     await page.goto(`${address}${path}`)

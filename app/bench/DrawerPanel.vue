@@ -12,8 +12,9 @@ import { copiedClause, copyOf, withCopied } from './copied-clause'
 import { drawers } from './drawers'
 import { words } from './words'
 
-/** The page is seen before what is set for it. */
+/** The page is seen before what is told of it and set for it. */
 const PageDrawer = fetchedLater(() => import('./PageDrawer.vue'))
+const SharedListing = fetchedLater(() => import('./SharedListing.vue'))
 
 /** What stands beside the page, one thing at a time. */
 const selection = useSelection()
@@ -78,6 +79,7 @@ function paste() {
     <template v-if="selection.clause && session.maySetUp" #actions>
       <MoreMenu :label="words.moreClause" :actions="actions" :size="32" />
     </template>
+    <SharedListing v-if="selection.listingId" :listing="selection.listingId" />
     <p v-if="isFixed" class="fixed">{{ words.onlyDesigners }}</p>
     <div class="settings" :inert="isFixed">
       <component :is="drawers[selection.drawer]" :listing="selection.listing ?? undefined" />

@@ -21,6 +21,9 @@ export const words = {
     band: { title: 'How the band is made', hint: 'A strip across its area, with columns to stand in.' },
     checks: { title: 'What to look at', hint: 'What a careful designer would notice on this page.' },
   } satisfies Record<DrawerName, { title: string; hint: string }>,
+  alsoOn: (pages: string) => `Also on ${pages}: what you change here changes there, once it is published.`,
+  makeOwn: 'Make it this page’s own',
+  isOwn: 'This page has a listing of its own now. The other pages keep theirs.',
   keys: {
     title: 'On this page',
     closeDrawer: 'Close the drawer',

@@ -14,6 +14,7 @@ const session = useSession()
 const route = useRoute()
 const destinations = computed(() => [
   { title: words.destinations.pages, to: '/bench', matches: /^\/bench(\/pages.*)?$/ },
+  { title: words.destinations.listings, to: '/bench/listings', matches: /^\/bench\/listings/ },
   { title: words.destinations.content, to: '/bench/content', matches: /^\/bench\/content/ },
   ...(session.account?.role === 'owner'
     ? [{ title: words.destinations.site, to: '/bench/site', matches: /^\/bench\/site/ }]

@@ -10,6 +10,7 @@ export interface Screen {
 
 export const screens: readonly Screen[] = [
   { title: 'Pages', to: '/bench' },
+  { title: 'Listings', to: '/bench/listings' },
   { title: 'Content', to: '/bench/content' },
   { title: 'Facets and terms', to: '/bench/content/facets' },
   { title: 'Media', to: '/bench/content/media' },

@@ -53,6 +53,26 @@ export interface PageVersion {
   readonly changes: readonly PageChange[]
 }
 
+/** Where a listing stands on a page, by the page's draft. */
+export interface ListingPlace {
+  readonly page: { readonly id: number; readonly title: string }
+  readonly placement: string
+  /** Whether it lies on the page's shelf. */
+  readonly isShelved: boolean
+  /** Whether visitors have it on that page. */
+  readonly isLive: boolean
+}
+
+/** A listing of the site, wherever it stands. */
+export interface ListingRow extends EditedListing {
+  readonly places: readonly ListingPlace[]
+  /** Null for what was changed last before that was kept. */
+  readonly changedAt: number | null
+  readonly changedBy: string | null
+  /** Whether its draft differs from what visitors see. */
+  readonly changed: boolean
+}
+
 /** Something on the shelf of another page; `listing` where it is one. */
 export interface ShelvedElsewhere {
   readonly page: { readonly id: number; readonly title: string }

@@ -13,13 +13,14 @@ import {
   withBandMoved,
   withColumns,
   withFrame,
+  withListingReplaced,
   withPlacementMoved,
   withoutBand,
 } from './moves'
 import { parsePage } from './parse-page'
 import { withDueReturned, withParkedUntil, withReturned } from './parking'
 import { unparked } from './places'
-import { columnsOn, placementsOf, spotsOf } from './standing'
+import { columnsOn, placedListingsOf, placementsOf, spotsOf } from './standing'
 
 const id = (at: number) => `00000000-0000-4000-8000-00000000000${at}`
 const listing = (at: number): Placement => ({ kind: 'listing', id: id(at), listing: id(9), heading: `${at}` })
@@ -134,6 +135,19 @@ describe('the edits of a page', () => {
     expect(one.shelf.map(unparked)).toEqual([listing(2), line, listing(3)])
     expect(one.shelf[1]?.parked).toEqual({ area: 'main', band: 2, column: 0, at: 1 })
     expect(withoutBand(one, 1).areas.main).toEqual([newBand(1)])
+  })
+
+  it('give a page another listing wherever one stands, on the shelf too, and leave all else', () => {
+    fc.assert(
+      fc.property(pages, (page) => {
+        const other = withListingReplaced(page, id(9), id(8))
+        expect(placedListingsOf(other).map((one) => one.listing)).toEqual(
+          placedListingsOf(page).map(() => id(8)),
+        )
+        expect(withListingReplaced(other, id(8), id(9))).toEqual(page)
+        expect(withListingReplaced(page, id(7), id(8))).toEqual(page)
+      }),
+    )
   })
 
   it('put what stands in columns that are no more at the end of the last', () => {

@@ -4,7 +4,7 @@ import type { Page, Placement, Spot } from './definition'
 import { areaOf } from './frames'
 import type { AreaName, FrameName } from './frames'
 import { placeOf, unparked } from './places'
-import { columnsOn, placementsAt, placementsOf, spotOf, standingOn } from './standing'
+import { columnsOn, placedListingsOf, placementsAt, placementsOf, spotOf, standingOn } from './standing'
 
 /** The page with other placements at a spot. */
 export function withPlacementsAt(page: Page, spot: Spot, placements: readonly Placement[]): Page {
@@ -27,6 +27,19 @@ export function withPlacementChanged(
   if (spot === null) return page
   const changed = placementsAt(page, spot).map((one) => (one.id === placementId ? change(one) : one))
   return withPlacementsAt(page, spot, changed)
+}
+
+/** The page with another listing wherever one stands, also on its shelf. */
+export function withListingReplaced(page: Page, listing: string, other: string): Page {
+  return placedListingsOf(page)
+    .filter((one) => one.listing === listing)
+    .reduce(
+      (before, { id }) =>
+        withPlacementChanged(before, id, (one) =>
+          one.kind === 'listing' ? { ...one, listing: other } : one,
+        ),
+      page,
+    )
 }
 
 /** The page with a placement moved to a spot, at a position counted after it was taken out. */

@@ -15,6 +15,7 @@ import * as quickTables from './migrations/0012-quick-tables'
 import * as jobs from './migrations/0013-jobs'
 import * as foundTitles from './migrations/0014-found-titles'
 import * as pages from './migrations/0015-pages'
+import * as listingChanges from './migrations/0016-listing-changes'
 import type { Database } from './schema'
 
 /** Every migration by name, in the order of the names. */
@@ -34,6 +35,7 @@ const migrations = {
   '0013-jobs': jobs,
   '0014-found-titles': foundTitles,
   '0015-pages': pages,
+  '0016-listing-changes': listingChanges,
 }
 
 /**

@@ -302,6 +302,9 @@ export interface Database {
     id: string
     draft: JSONColumnType<StoredListing>
     draft_version: Generated<number>
+    /** Null for what was changed last before that was kept. */
+    draft_at: InstantOrNull
+    draft_by: string | null
     published: JSONColumnType<StoredListing> | null
   }
   page_versions: {

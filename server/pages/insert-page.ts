@@ -27,6 +27,7 @@ export async function insertPage(
   const rows = Object.entries(listings).map(([id, listing]) => ({
     id,
     draft: JSON.stringify(storedListing(listing)),
+    draft_by: writer.id,
     published: null,
   }))
   if (rows.length > 0) await trx.insertInto('listings').values(rows).execute()

@@ -120,7 +120,8 @@ export async function editedPage(db: Db, id: number): Promise<EditedPage> {
   }
 }
 
-function editedListing(
+/** A stored listing as the bench edits it. */
+export function editedListing(
   row: Pick<Selectable<Database['listings']>, 'id' | 'draft' | 'draft_version'>,
 ): EditedListing {
   return { id: row.id, version: row.draft_version, ...stored(row.draft) }
@@ -179,7 +180,7 @@ export async function saveDraft(
     if (!row) throw missing('The page')
     if (row.draft_version !== input.version) throw await overtakenPage(trx, id, sent)
     for (const listing of listings) {
-      if (!(await writeListing(trx, listing))) throw await overtakenPage(trx, id, sent)
+      if (!(await writeListing(trx, listing, writer.id))) throw await overtakenPage(trx, id, sent)
     }
     await refuseUnknownListings(trx, page)
     await settleShelves(trx, id, readPage(row.draft), page)
@@ -212,12 +213,16 @@ export async function listingRows(db: Db | Trx, page: Page) {
 }
 
 /** Writes a listing over the version its writer had seen; false when that is not the newest. */
-async function writeListing(trx: Trx, { id, version, definition }: EditedListing): Promise<boolean> {
+async function writeListing(
+  trx: Trx,
+  { id, version, definition }: EditedListing,
+  by: string,
+): Promise<boolean> {
   const draft = JSON.stringify(storedListing(definition))
   if (version === 0) {
     const added = await trx
       .insertInto('listings')
-      .values({ id, draft, published: null })
+      .values({ id, draft, draft_by: by, published: null })
       .onConflict((on) => on.column('id').doNothing())
       .returning('id')
       .executeTakeFirst()
@@ -225,7 +230,7 @@ async function writeListing(trx: Trx, { id, version, definition }: EditedListing
   }
   const changed = await trx
     .updateTable('listings')
-    .set({ draft, draft_version: version + 1 })
+    .set({ draft, draft_version: version + 1, draft_at: new Date(), draft_by: by })
     .where('id', '=', id)
     .where('draft_version', '=', version)
     .returning('id')
@@ -258,6 +263,7 @@ export async function overtakenPage(trx: Trx, id: number, sent: readonly string[
   )
 }
 
-function differs(a: Page | StoredListing, b: Page | StoredListing | null): boolean {
+/** Whether two definitions are not the same. */
+export function differs(a: Page | StoredListing, b: Page | StoredListing | null): boolean {
   return JSON.stringify(a) !== JSON.stringify(b)
 }

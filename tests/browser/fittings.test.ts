@@ -11,6 +11,7 @@ import {
   fill,
   pick,
   press,
+  publish,
   setNumber,
   waitFor,
   waitForNoText,
@@ -86,7 +87,7 @@ describe('fittings', () => {
       const shown = await framed(page)
       await expect.poll(() => shown.$eval('.space', (one) => one.getBoundingClientRect().height)).toBe(72)
       expect(await shown.$eval('.rule', (one) => getComputedStyle(one).borderTopWidth)).toBe('3px')
-      await press(page, 'button', 'Publish')
+      await publish(page)
       await waitForText(page, 'body', `“${title}” is live.`)
       const live = await visitor(app)
       await live.goto(app.address + path)
@@ -167,7 +168,7 @@ describe('what stands around a placed thing', () => {
           above: documentOfText('Words above it, in a line.'),
           below: documentOfText('Words below it, in a line.'),
         })
-      await press(page, 'button', 'Publish')
+      await publish(page)
       await waitForText(page, 'body', `“${title}” is live.`)
       const live = await visitor(app)
       await live.goto(app.address + path)

@@ -3,7 +3,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Page } from 'puppeteer-core'
 import { inBench, startApp, visitor } from './support/app'
 import type { App } from './support/app'
-import { cardsOf, choose, fill, press, waitFor, waitForStatus, waitForText } from './support/hands'
+import { cardsOf, choose, fill, press, publish, waitFor, waitForStatus, waitForText } from './support/hands'
 
 let app: App
 beforeAll(async () => {
@@ -53,7 +53,7 @@ describe('the main job', () => {
       'Show field notes in Orchard, newest first, 6 of them',
     )
     await waitForStatus(bench, 'Changes not live')
-    await press(bench, 'button', 'Publish')
+    await publish(bench)
     await waitForStatus(bench, '· Live')
 
     const plain = await visitor(app, { script: false })

@@ -2,7 +2,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Page } from 'puppeteer-core'
 import { signedIn, startApp, visitor } from './support/app'
 import type { App } from './support/app'
-import { clear, fill, pick, press, waitFor, waitForNoDialog, waitForText } from './support/hands'
+import { clear, fill, pick, press, publish, waitFor, waitForNoDialog, waitForText } from './support/hands'
 import { violations } from './support/violations'
 
 let app: App
@@ -50,7 +50,7 @@ describe('a new page', () => {
     expect(await violations(page), 'a new page').toEqual([])
     await press(page, 'button', 'Make the page')
     await waitFor(page, 'button', 'All plots 20')
-    await press(page, 'button', 'Publish')
+    await publish(page)
     await expect.poll(() => statusAt('/what-we-grow'), { timeout: 10_000 }).toBe('200')
     const html = await (await fetch(`${app.address}/what-we-grow`)).text()
     expect(html).toContain('Gate bed')

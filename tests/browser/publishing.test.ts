@@ -7,6 +7,7 @@ import {
   fillDate,
   fillTime,
   press,
+  publish,
   setNumber,
   waitFor,
   waitForStatus,
@@ -56,7 +57,7 @@ describe('publishing a page', () => {
       expect(said).toContain(words)
     expect(await violations(page)).toEqual([])
     const dialog = await page.waitForSelector('[role=dialog] .v-card-actions')
-    await (await dialog?.waitForSelector('::-p-aria([name="Publish"][role="button"])'))?.click()
+    await (await dialog?.waitForSelector('::-p-aria([name="Publish now"][role="button"])'))?.click()
     await expect.poll(() => titleOf('/lessons'), { timeout: 10_000 }).toBe('Short lessons')
     await page.close()
   })
@@ -64,10 +65,10 @@ describe('publishing a page', () => {
   it('goes back to any time before, with its listings; Undo takes that back', async () => {
     const page = await inBench(app, 'Plots')
     await retitle(page, 'Beds to let')
-    await press(page, 'button', 'Publish')
+    await publish(page)
     await expect.poll(() => titleOf('/plots'), { timeout: 10_000 }).toBe('Beds to let')
     await retitle(page, 'Beds')
-    await press(page, 'button', 'Publish')
+    await publish(page)
     await expect.poll(() => titleOf('/plots'), { timeout: 10_000 }).toBe('Beds')
     await chooseFrom(page, 'keys', menu, 'History')
     await waitForText(page, '[role=dialog]', 'First published')
@@ -77,7 +78,7 @@ describe('publishing a page', () => {
     await waitFor(page, 'button', 'Undo')
     await waitForText(page, 'body', 'Publish it to make it live.')
     await waitForStatus(page, 'Saved')
-    await press(page, 'button', 'Publish')
+    await publish(page)
     await expect.poll(() => titleOf('/plots'), { timeout: 10_000 }).toBe('Beds to let')
     await page.close()
   })

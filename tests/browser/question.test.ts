@@ -5,9 +5,10 @@ import { inBench, startApp, visitor } from './support/app'
 import type { App } from './support/app'
 import {
   cardsOf,
-  fillDate,
   drag,
+  fillDate,
   press,
+  publish,
   waitFor,
   waitForNoDialog,
   waitForNoText,
@@ -174,7 +175,7 @@ describe('the question of a listing', () => {
     await press(page, 'button', 'Use these words')
     await waitForNoDialog(page)
     await waitForStatus(page, 'Changes not live')
-    await press(page, 'button', 'Publish')
+    await publish(page)
     await waitForStatus(page, '· Live')
     const plain = await visitor(app, { script: false })
     await plain.goto(`${app.address}/orchard`)

@@ -18,6 +18,7 @@ const screen: Region = { within: '#__nuxt', without: 'aside' }
 /** The screens by their addresses, each with something that stands on it once its answers are there. */
 const screens = [
   ['the pages', '/bench', 'link', 'Orchard'],
+  ['the listings', '/bench/listings', 'link', 'Latest notes on From the hill'],
   ['a page', '/bench/pages/{page}', 'button', 'Latest notes 6'],
   ['the entries of a collection', '/bench/content/field-notes', 'link', 'Soup from the bottom of the shelf'],
   ['an entry', '/bench/content/field-notes/{entry}', 'textbox', 'Title'],

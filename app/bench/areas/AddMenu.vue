@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { mdiPlus } from '@mdi/js'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { fittings } from '~~/core/fittings'
 import type { Spot } from '~~/core/pages/definition'
 import ActionMenu from '../../shared/ActionMenu.vue'
+import { fetchedLater } from '../../shared/fetched-later'
 import { useDraft } from '../../stores/bench/draft'
 import { useSelection } from '../../stores/bench/selection'
 import { useCatalogue } from '../../stores/catalogue'
@@ -12,10 +13,13 @@ import { titleOfSpot } from './spots'
 import { words } from './words'
 
 /** Adds to a spot: a listing of a collection, or a fitting. */
+const ExistingListingDialog = fetchedLater(() => import('./ExistingListingDialog.vue'))
 const props = defineProps<{ spot: Spot }>()
 const draft = useDraft()
 const selection = useSelection()
 const catalogue = useCatalogue()
+const isOpen = ref(false)
+const hasOpened = ref(false)
 const label = computed(() => words.addTo(titleOfSpot(draft.page, props.spot)))
 const actions = computed(() => [
   ...catalogue.catalogue.collections.map((collection) => ({
@@ -24,6 +28,7 @@ const actions = computed(() => [
     run: () =>
       selection.placeListing(props.spot, freeName(collection.name, draft.document.listings), collection),
   })),
+  { title: words.existing, under: words.listings, run: openExisting },
   ...fittings.all.map(({ name, title }) => ({
     title,
     under: words.fittings,
@@ -35,10 +40,16 @@ const actions = computed(() => [
       ),
   })),
 ])
+
+function openExisting() {
+  hasOpened.value = true
+  isOpen.value = true
+}
 </script>
 
 <template>
   <ActionMenu v-slot="{ opener }" :label="label" :actions="actions">
     <v-btn v-bind="opener" :icon="mdiPlus" :data-add="spot" size="28" variant="text" :aria-label="label" />
   </ActionMenu>
+  <ExistingListingDialog v-if="hasOpened" v-model="isOpen" :spot="spot" />
 </template>

@@ -3,7 +3,11 @@ import type { PageChange } from '~~/core/pages/changes'
 import { words } from './words'
 
 /** What is another on a page, thing by thing, before against after. */
-defineProps<{ changes: readonly PageChange[] }>()
+defineProps<{
+  changes: readonly PageChange[]
+  /** The other pages that a listing changes on, in words. */
+  alsoOn?: (listing: string) => string | null
+}>()
 </script>
 
 <template>
@@ -11,6 +15,15 @@ defineProps<{ changes: readonly PageChange[] }>()
   <ul v-else>
     <li v-for="(change, at) in changes" :key="at">
       {{ words.what[change.what](change.name) }}
+      <template v-if="change.listing !== undefined && (change.what === 'listing' || change.what === 'card')">
+        <p
+          v-for="pages in [alsoOn?.(change.listing) ?? null].filter((one) => one !== null)"
+          :key="pages"
+          class="also"
+        >
+          {{ words.alsoOn(pages) }}
+        </p>
+      </template>
       <dl v-if="change.before !== undefined || change.after !== undefined">
         <template v-if="change.before !== undefined">
           <dt>{{ words.was }}</dt>
@@ -52,6 +65,11 @@ dt {
 
 dd {
   margin: 0;
+}
+
+.also {
+  font-size: var(--size-small);
+  font-weight: 600;
 }
 
 .was,

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import type { PageDocument } from '~~/core/edits/document'
 import { attempt } from '../../shared/attempt'
 import { fetchedLater } from '../../shared/fetched-later'
@@ -14,6 +14,8 @@ import { words } from './words'
 
 /** What else can be done about what visitors have of the page. */
 const props = defineProps<{ plan: (at: number) => Promise<boolean> }>()
+/** Whether it is shown what publishing will change, which comes before it. */
+const isReviewing = defineModel<boolean>('reviewing', { required: true })
 const emit = defineEmits<{ publish: [] }>()
 
 const ChangesDialog = fetchedLater(() => import('./ChangesDialog.vue'))
@@ -24,8 +26,10 @@ const draft = useDraft()
 const notices = useNotices()
 const session = useSession()
 /** What is open, and what was: a dialog stays to give the focus back. */
-const open = ref({ changes: false, history: false, plan: false })
-const met = ref({ changes: false, history: false, plan: false })
+const open = ref({ history: false, plan: false })
+const met = ref({ history: false, plan: false })
+const hasReviewed = ref(false)
+watch(isReviewing, (is) => (hasReviewed.value ||= is), { immediate: true })
 
 function show(which: keyof typeof open.value) {
   met.value[which] = true
@@ -35,7 +39,7 @@ function show(which: keyof typeof open.value) {
 const actions = computed(() => [
   ...(session.maySetUp
     ? [
-        { title: words.whatChanges, run: () => show('changes') },
+        { title: words.whatChanges, run: () => (isReviewing.value = true) },
         { title: words.later, run: () => show('plan') },
       ]
     : []),
@@ -57,7 +61,7 @@ async function backToLive() {
 
 <template>
   <MoreMenu :label="words.more" :actions="actions" />
-  <ChangesDialog v-if="met.changes" v-model="open.changes" @publish="emit('publish')" />
+  <ChangesDialog v-if="hasReviewed" v-model="isReviewing" @publish="emit('publish')" />
   <HistoryDialog v-if="met.history" v-model="open.history" />
   <PlanDialog v-if="met.plan" v-model="open.plan" :plan="props.plan" />
 </template>

@@ -21,6 +21,10 @@ export const words = {
   changesTitle: 'What publishing will change',
   close: 'Close',
   publish: 'Publish',
+  alsoOn: (pages: string) => `Also on ${pages}, which changes with it.`,
+  standsOn: (name: string, pages: string) =>
+    `“${name}” stands on ${pages}, too: it becomes there what it is here.`,
+  publishNow: 'Publish now',
   neverLive: 'Visitors have nothing of this page yet. They get all of it.',
   laterTitle: 'Publish at a time',
   laterHint: (zone: string) =>

@@ -12,6 +12,7 @@ import type { BegunWith } from '~~/core/listing/begun'
 import { parseListing } from '~~/core/listing/definition'
 import {
   withBandChanged,
+  withListingReplaced,
   withPlacementChanged,
   withPlacementMoved,
   withPlacementsAt,
@@ -22,7 +23,7 @@ import { placementsAt, shownListingsOf, spotOf } from '~~/core/pages/standing'
 import type { Band } from '~~/core/pages/bands/definition'
 import { newPage } from '~~/core/pages/definition'
 import type { Page, PlacedFitting, PlacedListing, Placement, Spot } from '~~/core/pages/definition'
-import type { EditedPage, ShelvedElsewhere, SubjectOfPage } from '~~/core/pages/answers'
+import type { EditedListing, EditedPage, ShelvedElsewhere, SubjectOfPage } from '~~/core/pages/answers'
 import { request } from '../../shared/http'
 
 const emptyPage = newPage('')
@@ -124,6 +125,39 @@ export const useDraft = defineStore('draft', () => {
       listings: { ...before.listings, [placement.listing]: begunListing(name, collection) },
     }))
     return placement.id
+  }
+
+  /**
+   * Places a listing that exists at the end of a spot: itself, so that it changes wherever it stands,
+   * or as a copy of its own by that name. The id of where it stands.
+   */
+  function placeExisting(spot: Spot, existing: EditedListing, ownName: string | null): string {
+    const placement: PlacedListing = {
+      kind: 'listing',
+      id: crypto.randomUUID(),
+      listing: ownName === null ? existing.id : crypto.randomUUID(),
+      heading: '',
+    }
+    const known = document.value.listings[existing.id]
+    if (ownName === null && known === undefined) listingVersions.set(existing.id, existing.version)
+    const same = known ?? existing.definition
+    const definition = ownName === null ? same : { ...same, name: ownName }
+    apply(`Place “${definition.name}”`, null, (before) => ({
+      page: withPlacementsAt(before.page, spot, [...placementsAt(before.page, spot), placement]),
+      listings: { ...before.listings, [placement.listing]: definition },
+    }))
+    return placement.id
+  }
+
+  /** Gives this page a copy of a listing in its place: the other pages keep theirs. */
+  function makeOwn(listing: string): void {
+    const definition = document.value.listings[listing]
+    if (definition === undefined) return
+    const own = crypto.randomUUID()
+    apply(`Make “${definition.name}” this page’s own`, null, (before) => ({
+      page: withListingReplaced(before.page, listing, own),
+      listings: { ...before.listings, [own]: definition },
+    }))
   }
 
   /** Places a new fitting at a spot of a site with these collections; the id of where it stands. */
@@ -300,6 +334,8 @@ export const useDraft = defineStore('draft', () => {
     editBand,
     place,
     placeFitting,
+    placeExisting,
+    makeOwn,
     duplicate,
     remove,
     bring,

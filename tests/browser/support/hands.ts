@@ -33,6 +33,12 @@ export async function press(page: Page, role: string, name: string): Promise<voi
   await page.locator(named(role, name)).click()
 }
 
+/** Publishes the page in work: what that changes is shown first. */
+export async function publish(page: Page): Promise<void> {
+  await press(page, 'button', 'Publish')
+  await press(page, 'button', 'Publish now')
+}
+
 function isUncovered(element: Element): boolean {
   const { x, y, width, height } = element.getBoundingClientRect()
   const dialog = document.elementFromPoint(x + width / 2, y + height / 2)?.closest('[role=dialog]')

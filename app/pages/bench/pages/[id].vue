@@ -4,6 +4,7 @@ import { useTimeoutFn } from '@vueuse/core'
 import { mdiArrowULeftTop, mdiArrowURightTop, mdiFormatListBulleted, mdiOpenInNew } from '@mdi/js'
 import { computed, ref } from 'vue'
 import { clauses } from '~~/core/listing/definition'
+import type { ListingRow } from '~~/core/pages/answers'
 import { placementsOf, spotOf, spotsOf } from '~~/core/pages/standing'
 import { formatTime } from '~~/core/formats/dates'
 import DrawerPanel from '../../../bench/DrawerPanel.vue'
@@ -18,7 +19,7 @@ import { useFolding } from '../../../bench/folding'
 import { useDraftSaving } from '../../../bench/draft-saving'
 import { words } from '../../../bench/words'
 import { fetchedLater, fetchMenuList, fetchNoticeBar, fetchWhenIdle } from '../../../shared/fetched-later'
-import { RequestProblem } from '../../../shared/http'
+import { RequestProblem, request } from '../../../shared/http'
 import { useShortcuts } from '../../../shared/keys'
 import { useSaveKey } from '../../../shared/save-key'
 import TopLine from '../../../shared/TopLine.vue'
@@ -47,6 +48,7 @@ const saving = useDraftSaving()
 const opened = ref(false)
 const failure = ref<string | null>(null)
 const publishing = ref(false)
+const isReviewing = ref(false)
 const notices = useNotices()
 const session = useSession()
 const { isNarrow, isLeftOpen, isRightOpen, sides, foldLeft, foldRight, closeLeft } = useFolding()
@@ -60,11 +62,21 @@ async function open() {
     await Promise.all([catalogue.load(), saving.load(Number(route.params.id))])
     opened.value = true
     waitForPage()
-    const { choose } = route.query
+    const { choose, place } = route.query
     if (typeof choose === 'string' && spotOf(draft.page, choose) !== null) selection.choose(choose)
+    if (typeof place === 'string' && session.maySetUp) await placeListing(place)
   } catch (error) {
     failure.value = error instanceof RequestProblem ? error.message : String(error)
   }
+}
+
+/** Places a listing that stands elsewhere at the end of the first area, once: a reload does not do it again. */
+async function placeListing(id: string) {
+  history.replaceState(history.state, '', route.path)
+  const listings = await request<readonly ListingRow[]>('GET', '/api/bench/listings')
+  const [spot] = spotsOf(draft.page)
+  const found = listings.find((one) => one.id === id)
+  if (spot !== undefined && found !== undefined) selection.choose(draft.placeExisting(spot, found, null))
 }
 
 /** Where the page does not come, the rest of the bench does all the same. */
@@ -138,7 +150,7 @@ useShortcuts({
     {
       keys: 'Ctrl+Enter',
       title: words.publish,
-      run: () => (session.maySetUp ? publish() : undefined),
+      run: () => (isReviewing.value = session.maySetUp),
       whileTyping: true,
     },
   ],
@@ -231,14 +243,19 @@ function goRound(by: 1 | -1) {
           :append-icon="mdiOpenInNew"
           >{{ words.livePage }}</v-btn
         >
-        <PublishMenu v-if="view.isShown" :plan="saving.plan" @publish="publish" />
+        <PublishMenu
+          v-if="view.isShown"
+          v-model:reviewing="isReviewing"
+          :plan="saving.plan"
+          @publish="publish"
+        />
         <v-btn
           v-if="session.maySetUp"
           variant="flat"
           color="primary"
           height="34"
           :loading="publishing"
-          @click="publish"
+          @click="isReviewing = true"
           >{{ words.publish }}</v-btn
         >
       </template>

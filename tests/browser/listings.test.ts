@@ -1,0 +1,107 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import type { Page } from 'puppeteer-core'
+import { placedListingsOf } from '~~/core/pages/standing'
+import { inBench, pageDraft, signedIn, startApp } from './support/app'
+import type { App } from './support/app'
+import {
+  chooseFrom,
+  fill,
+  press,
+  publish,
+  setNumber,
+  waitFor,
+  waitForNoDialog,
+  waitForStatus,
+  waitForText,
+} from './support/hands'
+import { violations } from './support/violations'
+
+let app: App
+beforeAll(async () => {
+  app = await startApp()
+})
+afterAll(() => app.stop())
+
+const addMenu = 'Add to Main'
+
+async function listingsOf(path: string): Promise<readonly string[]> {
+  return placedListingsOf(await pageDraft(app, path)).map((one) => one.listing)
+}
+
+/** How many cards visitors of a page see of a listing. */
+async function cardsOf(path: string, listing: string): Promise<number> {
+  const placed = placedListingsOf(await pageDraft(app, path)).find((one) => one.listing === listing)
+  const html = await (await fetch(app.address + path)).text()
+  const [, shown = ''] = html.split(`class="placement" data-placement="${placed?.id}"`)
+  return (shown.split('data-placement=')[0] ?? '').split('data-entry=').length - 1
+}
+
+async function use(page: Page, hand: string, name: string): Promise<void> {
+  if (hand === 'mouse') return press(page, 'button', name)
+  await (await waitFor(page, 'button', name)).press('Enter')
+}
+
+describe.each([
+  ['mouse', 'Plots', '/plots'],
+  ['keys', 'Swap days', '/swap-days'],
+])('a listing that stands elsewhere, by the %s', (hand, title, path) => {
+  it('is placed as the same, says so, is told before it changes everywhere, and is split off', async () => {
+    const page = await inBench(app, title)
+    const [original = ''] = await listingsOf('/lessons')
+    await chooseFrom(page, hand, addMenu, 'One that exists…')
+    await fill(page, 'Find a listing', 'all lessons')
+    await waitForText(page, '[role=dialog]', 'Lessons')
+    expect(await violations(page)).toEqual([])
+    await use(page, hand, 'The same here: All lessons')
+    await waitForNoDialog(page)
+    await waitForText(page, 'aside', 'Also on “Lessons”')
+    expect(await violations(page)).toEqual([])
+    await waitForStatus(page, 'Saved')
+    await expect.poll(() => listingsOf(path)).toContain(original)
+    await publish(page)
+    await waitForText(page, 'body', `“${title}” is live.`)
+    await page.keyboard.press('3')
+    const shown = hand === 'mouse' ? 2 : 3
+    await setNumber(page, 'Show', shown)
+    await waitForStatus(page, 'Saved')
+    await press(page, 'button', 'Publish')
+    await waitForText(page, '[role=dialog]', 'which changes with it')
+    const said = await page.$eval('[role=dialog]', (dialog) => dialog.textContent ?? '')
+    expect(said).toContain('Also on “Lessons”')
+    await press(page, 'button', 'Publish now')
+    await expect.poll(() => cardsOf('/lessons', original), { timeout: 10_000 }).toBe(shown)
+    await expect.poll(() => cardsOf(path, original), { timeout: 10_000 }).toBe(shown)
+
+    const before = await listingsOf(path)
+    await use(page, hand, 'Make it this page’s own')
+    await waitForStatus(page, 'Saved')
+    await expect.poll(() => listingsOf(path)).not.toContain(original)
+    await setNumber(page, 'Show', 1)
+    await waitForStatus(page, 'Saved')
+    await publish(page)
+    const own = (await listingsOf(path)).find((one) => !before.includes(one)) ?? ''
+    await expect.poll(() => cardsOf(path, own), { timeout: 10_000 }).toBe(1)
+    expect(await cardsOf('/lessons', original)).toBe(shown)
+    await page.close()
+  })
+})
+
+describe('the list of listings', () => {
+  it('tells what each shows and where it stands, finds by any word, and places it on another page', async () => {
+    const page = await signedIn(app)
+    await press(page, 'link', 'Listings')
+    await waitFor(page, 'link', 'Latest notes on From the hill')
+    expect(await violations(page)).toEqual([])
+    await fill(page, 'Find a listing', 'nothing of the kind')
+    await waitForText(page, 'main', 'No listing has these words.')
+    await fill(page, 'Find a listing', 'latest notes')
+    await waitForText(page, 'main', 'field notes, newest first')
+    const [latest] = await listingsOf('/')
+    await chooseFrom(page, 'keys', 'What to do with Latest notes', 'Our years')
+    await waitForText(page, 'aside', 'Also on “From the hill”')
+    await waitForStatus(page, 'Saved')
+    await expect.poll(() => listingsOf('/our-years')).toContain(latest)
+    expect(page.url()).not.toContain('place=')
+    await page.close()
+  })
+})
