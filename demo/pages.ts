@@ -259,8 +259,9 @@ function eachNotePage(ids: DemoIds): DemoPage {
     shelf: [],
   })
   const writer = fitting('/field-notes/{slug} author', newFitting('author'), 'Written by')
-  const beside = [writer, ...placementsAt(around.page, '2/0')]
-  return { ...around, page: withPlacementsAt(around.page, '2/0', beside) }
+  const ways = fitting('/field-notes/{slug} neighbours', newFitting('neighbours'))
+  const page = withPlacementsAt(around.page, '2/0', [writer, ...placementsAt(around.page, '2/0')])
+  return { ...around, page: withPlacementsAt(page, '1/0', [ways, ...placementsAt(page, '1/0')]) }
 }
 
 function orchardPage(ids: DemoIds): DemoPage {

@@ -85,6 +85,8 @@ export interface FittingContents {
   /** From the front page to this one, which is the last. */
   readonly breadcrumbs: readonly NavigationLink[]
   readonly author: ShownAuthor | null
+  /** Null where there is none on that side. */
+  readonly neighbours: { readonly earlier: NavigationLink | null; readonly later: NavigationLink | null }
 }
 
 /** Whoever wrote something. */

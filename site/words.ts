@@ -28,6 +28,7 @@ export const words = {
   breadcrumbs: 'The way here',
   home: 'Home',
   months: 'Months',
+  neighbours: 'Earlier and later',
   goOn: 'Where to go on',
   moreTerms: (count: number) => `${count} more`,
   backTo: 'Back to',

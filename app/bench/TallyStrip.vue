@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { shownListingsOf } from '~~/core/pages/standing'
 import { tallyOf } from '~~/core/query/tally'
+import { useDraft } from '../stores/bench/draft'
 import { useSelection } from '../stores/bench/selection'
 import type { DrawerName } from '../stores/bench/selection'
 import { useShown } from '../stores/bench/shown'
@@ -8,6 +10,7 @@ import { useCatalogue } from '../stores/catalogue'
 import { useFindings } from './findings'
 import { words } from './words'
 
+const draft = useDraft()
 const selection = useSelection()
 const shown = useShown()
 const catalogue = useCatalogue()
@@ -24,6 +27,10 @@ const most = computed(() => Math.max(1, ...steps.value.map((step) => step.count)
 const format = computed(() => new Intl.NumberFormat(catalogue.catalogue.locale))
 
 const findings = useFindings()
+/** With nothing chosen it is asked of all that visitors see. */
+const hasListings = computed(
+  () => selection.chosenId === null && selection.band === null && shownListingsOf(draft.page).length > 0,
+)
 
 function toggle(drawer: DrawerName) {
   selection.openDrawer(selection.drawer === drawer ? null : drawer)
@@ -43,21 +50,23 @@ function toggle(drawer: DrawerName) {
     </ol>
     <p v-else-if="trouble === null">{{ words.nothingChosen }}</p>
     <p v-if="trouble" role="alert" class="trouble">{{ trouble }}</p>
-    <div v-if="steps.length" class="asks">
-      <v-btn height="34" :aria-pressed="selection.drawer === 'next'" @click="toggle('next')">{{
-        words.nextChange
-      }}</v-btn>
-      <v-btn height="34" :aria-pressed="selection.drawer === 'why'" @click="toggle('why')">{{
-        words.why
-      }}</v-btn>
+    <div class="asks">
+      <v-btn
+        v-if="steps.length || hasListings"
+        height="34"
+        :aria-pressed="selection.drawer === 'next'"
+        @click="toggle('next')"
+        >{{ words.nextChange }}</v-btn
+      >
+      <v-btn
+        v-if="steps.length"
+        height="34"
+        :aria-pressed="selection.drawer === 'why'"
+        @click="toggle('why')"
+        >{{ words.why }}</v-btn
+      >
     </div>
-    <v-btn
-      height="34"
-      class="checks"
-      :class="{ alone: !steps.length }"
-      :aria-pressed="selection.drawer === 'checks'"
-      @click="toggle('checks')"
-    >
+    <v-btn height="34" class="checks" :aria-pressed="selection.drawer === 'checks'" @click="toggle('checks')">
       {{ words.checks }}
       <span class="count tabular" :class="{ none: findings.length === 0 }">{{ findings.length }}</span>
     </v-btn>
@@ -168,10 +177,6 @@ p {
 
 .checks {
   margin-left: 8px;
-}
-
-.checks.alone {
-  margin-left: auto;
 }
 
 .count {

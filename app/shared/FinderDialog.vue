@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { navigateTo } from '#imports'
 import { useDebounce } from '@vueuse/core'
-import { computed, ref, useId, watch } from 'vue'
+import { computed, nextTick, ref, useId, watch } from 'vue'
 import { hasWords, typedWords } from '~~/core/found'
 import type { FoundThing } from '~~/core/found'
 import { includesRole } from '~~/core/people'
 import { useSession } from '../stores/session'
 import { useAnswer } from './answers'
+import { heardScopes } from './keys'
 import { screens } from './screens'
 import SheetDialog from './SheetDialog.vue'
 import { words } from './words'
@@ -34,8 +35,17 @@ const found = computed(() => {
     )
     .filter((one) => hasWords(wanted, [one.title, words.finder.kinds.screen]))
     .map((one) => ({ ...one, kind: 'screen' as const, within: '' }))
-  return [...own, ...(answer.value ?? [])]
+  return [...own, ...commands.value.filter(({ title }) => hasWords(wanted, [title])), ...(answer.value ?? [])]
 })
+
+/** What the keys of the screen do, but to open this. */
+const commands = computed(() =>
+  (open.value ? heardScopes() : []).flatMap(({ shortcuts }) =>
+    shortcuts
+      .filter(({ title }) => title !== words.keys.find)
+      .map(({ title, keys, run }) => ({ kind: 'command' as const, title, within: keys, to: '', run })),
+  ),
+)
 
 const vFocused = { mounted: (input: HTMLInputElement) => input.focus() }
 
@@ -50,10 +60,13 @@ function step(event: KeyboardEvent) {
   document.getElementById(`${listId}-${chosen.value}`)?.scrollIntoView({ block: 'nearest' })
 }
 
-async function go(to: string | undefined) {
-  if (to === undefined) return
+async function go(thing: (typeof found.value)[number] | undefined) {
+  if (thing === undefined) return
   open.value = false
-  await navigateTo(to)
+  if (!('run' in thing)) return navigateTo(thing.to)
+  // The focus goes back to where it was first: what is done may move it.
+  await nextTick()
+  return thing.run()
 }
 </script>
 
@@ -73,7 +86,7 @@ async function go(to: string | undefined) {
       :aria-controls="listId"
       :aria-activedescendant="found.length ? `${listId}-${chosen}` : undefined"
       @keydown="step"
-      @keydown.enter="go(found[chosen]?.to)"
+      @keydown.enter="go(found[chosen])"
     />
     <p v-if="failure" role="alert">{{ failure }}</p>
     <p v-else-if="found.length === 0 && typed !== '' && asked === typed && answer" class="none" role="status">
@@ -88,7 +101,7 @@ async function go(to: string | undefined) {
         :key="`${thing.kind} ${thing.to} ${thing.title}`"
         role="option"
         :aria-selected="at === chosen"
-        @click="go(thing.to)"
+        @click="go(thing)"
         @mousemove="chosen = at"
       >
         <span class="kind">{{ words.finder.kinds[thing.kind] }}</span>

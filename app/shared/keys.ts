@@ -8,7 +8,7 @@ export interface Shortcut {
   /** `w`, `?`, `Ctrl+Enter`, `Ctrl+Shift+Z`: Cmd counts as Ctrl. */
   readonly keys: string
   readonly title: string
-  readonly run: (event: KeyboardEvent) => unknown
+  readonly run: () => unknown
   /** Whether it is heard while somebody types, as what ends the typing. */
   readonly whileTyping?: true
 }
@@ -55,7 +55,7 @@ export function useShortcutListener(): void {
       .find((one) => one.keys === keysOf(event) && isHeard(one, event))
     if (shortcut === undefined) return
     event.preventDefault()
-    void shortcut.run(event)
+    void shortcut.run()
   })
 }
 

@@ -26,6 +26,7 @@ export const words = {
     none: 'Nothing has these words.',
     kinds: {
       screen: 'Screen',
+      command: 'Do',
       page: 'Page',
       listing: 'Listing',
       collection: 'Collection',

@@ -11,6 +11,8 @@ import { heading } from './heading'
 import type { HeadingSettings } from './heading'
 import { monthIndex } from './month-index'
 import type { MonthIndexSettings } from './month-index'
+import { neighbours } from './neighbours'
+import type { NeighboursSettings } from './neighbours'
 import { note } from './note'
 import type { NoteSettings } from './note'
 import { pictureFitting } from './picture'
@@ -34,6 +36,7 @@ export interface FittingSettings {
   readonly search: SearchSettings
   readonly breadcrumbs: BreadcrumbSettings
   readonly author: AuthorBoxSettings
+  readonly neighbours: NeighboursSettings
   readonly rule: RuleSettings
   readonly space: SpaceSettings
 }
@@ -57,6 +60,7 @@ export const fittings: Registry<AnyFittingKind> = registryOf('fitting', [
   search,
   breadcrumbs,
   authorBox,
+  neighbours,
   ruleFitting,
   space,
 ] as unknown as readonly AnyFittingKind[])

@@ -7,6 +7,7 @@ import type { KnownSite } from '../listings/context'
 import { authorBoxContent } from './author-box'
 import { breadcrumbsContent } from './breadcrumbs'
 import { monthIndexContent } from './month-index'
+import { neighboursContent } from './neighbours'
 import { pictureContent } from './picture'
 import { searchContent } from './search'
 import { termIndexContent } from './term-index'
@@ -39,6 +40,7 @@ const loaders: Loaders = {
   search: searchContent,
   breadcrumbs: breadcrumbsContent,
   author: authorBoxContent,
+  neighbours: neighboursContent,
 }
 
 /** What a placed fitting shows besides its settings; null for nothing. */

@@ -4,6 +4,7 @@ import AuthorFitting from './AuthorFitting.vue'
 import BreadcrumbsFitting from './BreadcrumbsFitting.vue'
 import HeadingFitting from './HeadingFitting.vue'
 import MonthsFitting from './MonthsFitting.vue'
+import NeighboursFitting from './NeighboursFitting.vue'
 import NoteFitting from './NoteFitting.vue'
 import PictureFitting from './PictureFitting.vue'
 import RuleFitting from './RuleFitting.vue'
@@ -17,6 +18,7 @@ export const fittingComponents: Record<FittingName, Component> = {
   breadcrumbs: BreadcrumbsFitting,
   heading: HeadingFitting,
   months: MonthsFitting,
+  neighbours: NeighboursFitting,
   note: NoteFitting,
   picture: PictureFitting,
   rule: RuleFitting,

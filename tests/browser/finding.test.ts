@@ -52,6 +52,20 @@ describe('finding anything', () => {
     await page.close()
   })
 
+  it('does what the keys of the screen do, and says those', async () => {
+    const page = await inBench(app, 'Orchard')
+    await find(page, 'publ')
+    await press(page, 'option', 'Do Publish Ctrl+Enter')
+    await waitForText(page, '[role=dialog]', 'What publishing will change')
+    await page.keyboard.press('Escape')
+    await waitForNoDialog(page)
+    await find(page, 'tally')
+    await waitFor(page, 'option', 'Do To the tally t')
+    await page.keyboard.press('Enter')
+    await page.waitForFunction(() => document.activeElement?.matches('[data-tally]'))
+    await page.close()
+  })
+
   it('is nothing for whoever has not signed in', async () => {
     const page = await visitor(app)
     await page.goto(`${app.address}/bench/sign-in`)

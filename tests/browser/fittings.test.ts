@@ -81,6 +81,7 @@ describe('fittings', () => {
           { name: 'search', button: 'Look' },
           { name: 'breadcrumbs', home: 'The hill' },
           { name: 'author', portrait: true },
+          { name: 'neighbours', later: 'Later' },
           { name: 'rule', line: 'thick' },
           { name: 'space', height: 72 },
         ])

@@ -214,6 +214,22 @@ describe('the question of a listing', () => {
     )
   })
 
+  it('tells of the whole page what the clock will change, listing by listing, and leads to each', async () => {
+    const page = await inBench(app, 'From the hill')
+    await press(page, 'button', 'What comes next')
+    const next = 'aside[aria-label="What comes next"]'
+    for (const name of ['Latest notes', 'Short films']) await waitForText(page, next, name)
+    await waitForNoText(page, next, 'Looking ahead…')
+    const told = await page.$$eval(`${next} section [role=status]`, (all) =>
+      all.map((one) => one.textContent),
+    )
+    expect(told.length).toBeGreaterThan(1)
+    await press(page, 'button', 'Short films')
+    await waitForText(page, 'section[aria-label="The listing in words"]', 'lessons')
+    await waitForNoText(page, next, 'Latest notes')
+    await page.close()
+  })
+
   it('says what is wrong with a rule, and shows nothing by it', async () => {
     const page = await inBench(app, 'Seed shelf')
     await press(page, 'button', 'Add to Main')

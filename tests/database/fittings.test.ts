@@ -194,6 +194,43 @@ describe('an author’s box', () => {
   })
 })
 
+describe('earlier and later', () => {
+  it('lead through every entry of a collection that visitors may see, in the order of publication', async () => {
+    const now = Date.now()
+    const entries = await test.db
+      .selectFrom('entries as e')
+      .innerJoin('collections as c', 'c.id', 'e.collection_id')
+      .select(['e.id', 'e.title'])
+      .where('c.address', '=', '/field-notes/{slug}')
+      .where('e.status', '=', 'published')
+      .where('e.deleted_at', 'is', null)
+      .where('e.published_at', '<=', new Date(now))
+      .where((where) =>
+        where.or([where('e.expires_at', 'is', null), where('e.expires_at', '>', new Date(now))]),
+      )
+      .orderBy('e.published_at')
+      .orderBy('e.id')
+      .execute()
+    expect(entries.length).toBeGreaterThan(20)
+    const contents = await Promise.all(
+      entries.map(async ({ id }) =>
+        fittingContent(newFitting('neighbours'), await asked(now, { kind: 'entry', id })),
+      ),
+    )
+    const titles = contents.map((one) => {
+      const { earlier, later } = one as FittingContents['neighbours']
+      return [earlier?.title ?? null, later?.title ?? null]
+    })
+    expect(titles).toEqual(
+      entries.map((_, at) => [entries[at - 1]?.title ?? null, entries[at + 1]?.title ?? null]),
+    )
+    const nothing = { earlier: null, later: null }
+    expect(await fittingContent(newFitting('neighbours'), await asked())).toEqual(nothing)
+    const gone = await asked(now, { kind: 'entry', id: 9_999_999 })
+    expect(await fittingContent(newFitting('neighbours'), gone)).toEqual(nothing)
+  })
+})
+
 describe('breadcrumbs', () => {
   it('lead from the front page over what stands above; the front page has none', async () => {
     const place = newFitting('breadcrumbs')

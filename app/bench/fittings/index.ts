@@ -4,6 +4,7 @@ import AuthorSettings from './AuthorSettings.vue'
 import BreadcrumbsSettings from './BreadcrumbsSettings.vue'
 import HeadingSettings from './HeadingSettings.vue'
 import MonthsSettings from './MonthsSettings.vue'
+import NeighboursSettings from './NeighboursSettings.vue'
 import NoteSettings from './NoteSettings.vue'
 import PictureSettings from './PictureSettings.vue'
 import RuleSettings from './RuleSettings.vue'
@@ -17,6 +18,7 @@ export const fittingSettings: Readonly<Record<FittingName, Component>> = {
   breadcrumbs: BreadcrumbsSettings,
   heading: HeadingSettings,
   months: MonthsSettings,
+  neighbours: NeighboursSettings,
   note: NoteSettings,
   picture: PictureSettings,
   rule: RuleSettings,

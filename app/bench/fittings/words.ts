@@ -35,5 +35,7 @@ export const words = {
   between: 'Between two steps',
   noBreadcrumbs: 'The front page is where the way begins: visitors see nothing of this here.',
   noAuthor: 'It shows who wrote the entry of a page. This page is not that of an entry or an author.',
+  noNeighbours: 'It leads from an entry to those next to it. This page is not that of an entry.',
+  ofNeighbours: { earlier: 'Over the earlier one', later: 'Over the later one' },
   ofAuthor: { portrait: 'Portrait', about: 'A few words about them', linked: 'Leads to their page' },
 } as const

@@ -1,29 +1,31 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import type { PageChange } from '~~/core/pages/changes'
 import { words } from './words'
 
 /** What is another on a page, thing by thing, before against after. */
-defineProps<{
+const props = defineProps<{
   changes: readonly PageChange[]
   /** The other pages that a listing changes on, in words. */
   alsoOn?: (listing: string) => string | null
 }>()
+const told = computed(() =>
+  props.changes.map((change) => ({
+    ...change,
+    also:
+      change.listing !== undefined && (change.what === 'listing' || change.what === 'card')
+        ? (props.alsoOn?.(change.listing) ?? null)
+        : null,
+  })),
+)
 </script>
 
 <template>
   <p v-if="changes.length === 0" class="soft">{{ words.nothing }}</p>
   <ul v-else>
-    <li v-for="(change, at) in changes" :key="at">
+    <li v-for="(change, at) in told" :key="at">
       {{ words.what[change.what](change.name) }}
-      <template v-if="change.listing !== undefined && (change.what === 'listing' || change.what === 'card')">
-        <p
-          v-for="pages in [alsoOn?.(change.listing) ?? null].filter((one) => one !== null)"
-          :key="pages"
-          class="also"
-        >
-          {{ words.alsoOn(pages) }}
-        </p>
-      </template>
+      <p v-if="change.also !== null" class="also">{{ words.alsoOn(change.also) }}</p>
       <dl v-if="change.before !== undefined || change.after !== undefined">
         <template v-if="change.before !== undefined">
           <dt>{{ words.was }}</dt>

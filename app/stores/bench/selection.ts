@@ -76,12 +76,12 @@ export const useSelection = defineStore('selection', () => {
   const counts = computed<ListingCounts | null>(() =>
     listingId.value === null ? null : (shown.counts[listingId.value] ?? null),
   )
-  /** Of a fitting and a band there is one; all others but the checks are about the chosen listing. */
+  /** Of a fitting and a band there is one; all others but two are about the chosen listing. */
   const drawer = computed<DrawerName | null>(() => {
     if (opened.value === null || opened.value === 'checks') return opened.value
     if (fitting.value !== null) return 'fitting'
     if (band.value !== null) return 'band'
-    return listing.value === null ? null : opened.value
+    return listing.value === null && opened.value !== 'next' ? null : opened.value
   })
   const clause = computed<Clause | null>(() => clauses.find((one) => one === drawer.value) ?? null)
 

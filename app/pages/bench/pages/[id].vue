@@ -18,6 +18,7 @@ import { drawerLoaders } from '../../../bench/drawers'
 import { useFolding } from '../../../bench/folding'
 import { useDraftSaving } from '../../../bench/draft-saving'
 import { words } from '../../../bench/words'
+import { attempt } from '../../../shared/attempt'
 import { fetchedLater, fetchMenuList, fetchNoticeBar, fetchWhenIdle } from '../../../shared/fetched-later'
 import { RequestProblem, request } from '../../../shared/http'
 import { useShortcuts } from '../../../shared/keys'
@@ -73,9 +74,9 @@ async function open() {
 /** Places a listing that stands elsewhere at the end of the first area, once: a reload does not do it again. */
 async function placeListing(id: string) {
   history.replaceState(history.state, '', route.path)
-  const listings = await request<readonly ListingRow[]>('GET', '/api/bench/listings')
+  const listings = await attempt(() => request<readonly ListingRow[]>('GET', '/api/bench/listings'))
   const [spot] = spotsOf(draft.page)
-  const found = listings.find((one) => one.id === id)
+  const found = listings?.find((one) => one.id === id)
   if (spot !== undefined && found !== undefined) selection.choose(draft.placeExisting(spot, found, null))
 }
 
