@@ -34,8 +34,7 @@ const all = computed(() =>
 
 <style scoped>
 section {
-  padding-bottom: 12px;
-  border-bottom: 1px solid var(--line);
+  padding-bottom: 16px;
 }
 
 .name {
