@@ -68,7 +68,7 @@ const changed = computed(() => {
 
 h2 {
   margin-bottom: 2px;
-  font-size: var(--size-text);
+  font-size: var(--size-body);
   font-weight: 650;
   line-height: 24px;
 }

@@ -8,6 +8,7 @@ import {
   fill,
   pick,
   press,
+  publish,
   waitFor,
   waitForNoDialog,
   waitForNoText,
@@ -130,7 +131,7 @@ describe('a collection of one’s own', () => {
     await press(page, 'menuitem', 'Beans')
     await waitForText(page, 'section[aria-label="The listing in words"]', 'Show all beans')
     await waitForStatus(page, 'Changes not live')
-    await press(page, 'button', 'Publish')
+    await publish(page)
     await waitForStatus(page, '· Live')
 
     const plain = await visitor(app, { script: false })

@@ -286,8 +286,11 @@ describe('the page at work', () => {
 describe('a session that ends', () => {
   it('is gone on with by signing in again, and what was being sent is sent', async () => {
     const page = await benchOf('Seed shelf')
+    // What the drawer asks comes before: else that is what nobody is signed in for.
+    const asked = page.waitForResponse((answer) => answer.url().endsWith('/elsewhere'))
     await press(page, 'button', 'All seed shelf 30')
     await page.keyboard.press('3')
+    await asked
     const cookies = await page.browserContext().cookies()
     await page.browserContext().deleteCookie(...cookies)
     await setNumber(page, 'Show', 30)
