@@ -84,6 +84,27 @@ describe.each([
     expect(await cardsOf('/lessons', original)).toBe(shown)
     await page.close()
   })
+
+  it('is placed as a copy of its own, and is published by the keys of the screen', async () => {
+    const page = await inBench(app, title)
+    const before = await listingsOf(path)
+    await chooseFrom(page, hand, addMenu, 'One that exists…')
+    await fill(page, 'Find a listing', 'short films')
+    await use(page, hand, 'A copy of Short films')
+    await waitForNoDialog(page)
+    await waitFor(page, 'button', 'Short films 5')
+    await waitForStatus(page, 'Changes not live')
+    await expect.poll(async () => (await listingsOf(path)).length).toBe(before.length + 1)
+    const [copy = ''] = (await listingsOf(path)).filter((one) => !before.includes(one))
+    expect(await listingsOf('/')).not.toContain(copy)
+    await page.keyboard.down('Control')
+    await page.keyboard.press('Enter')
+    await page.keyboard.up('Control')
+    await waitForText(page, '[role=dialog]', '“Short films” is added')
+    await page.keyboard.press('Enter')
+    await expect.poll(() => cardsOf(path, copy), { timeout: 10_000 }).toBe(5)
+    await page.close()
+  })
 })
 
 describe('the list of listings', () => {
