@@ -5,15 +5,16 @@ import { newPage } from '~~/core/pages/definition'
 import type { Page, PlacedListing } from '~~/core/pages/definition'
 import { withPlacementsAt } from '~~/core/pages/moves'
 import { everyListing, placesElsewhere } from '~~/server/pages/listing-places'
-import { addPage, setPageDeleted } from '~~/server/pages/making-pages'
-import { editedPage, publishedPage, saveDraft } from '~~/server/pages/pages'
-import { publishPage } from '~~/server/pages/publishing'
+import { setPageDeleted } from '~~/server/pages/making-pages'
+import { editedPage, publishedPage } from '~~/server/pages/pages'
 import { smallSite } from './support/content'
 import { freshDatabase } from './support/database'
 import type { TestDatabase } from './support/database'
+import { handOn } from './support/pages'
 
 let test: TestDatabase
 let site: Awaited<ReturnType<typeof smallSite>>
+let hand: ReturnType<typeof handOn>
 let first: number
 let second: number
 const listing = randomUUID()
@@ -24,35 +25,25 @@ const pageWith = (title: string, ...things: PlacedListing[]): Page =>
 beforeAll(async () => {
   test = await freshDatabase()
   site = await smallSite(test.db)
+  hand = handOn(test.db, site.writer)
 })
 afterAll(() => test.drop())
 beforeEach(async () => {
-  await test.db.deleteFrom('pages').execute()
-  await test.db.deleteFrom('listings').execute()
-  const beginning = { with: 'frame', frame: 'main-side' }
-  first = (await addPage(test.db, { title: 'First', address: '/first', beginning }, site.writer)).id
-  second = (await addPage(test.db, { title: 'Second', address: '/second', beginning }, site.writer)).id
-  await save(first, pageWith('First', placed()), [{ id: listing, version: 0, definition: named('Beds') }])
+  await hand.clear()
+  first = await hand.add('First', '/first')
+  second = await hand.add('Second', '/second')
+  await hand.save(first, pageWith('First', placed()), [
+    { id: listing, version: 0, definition: named('Beds') },
+  ])
 })
 
 function named(name: string) {
   return newListing(name, site.collectionId)
 }
 
-async function save(id: number, page: Page, listings: Parameters<typeof saveDraft>[2]['listings'] = []) {
-  const { version } = await editedPage(test.db, id)
-  return saveDraft(test.db, id, { version, page, listings }, site.writer)
-}
-
-async function publish(id: number) {
-  const { version, listings } = await editedPage(test.db, id)
-  const seen = Object.fromEntries(listings.map((one) => [one.id, one.version]))
-  return publishPage(test.db, id, { version, listings: seen }, site.writer)
-}
-
 describe('a listing that stands on several pages', () => {
   it('is told once, with every page, who changed it last, and whether visitors have that', async () => {
-    await save(second, { ...pageWith('Second'), shelf: [placed()] })
+    await hand.save(second, { ...pageWith('Second'), shelf: [placed()] })
     const [row, ...others] = await everyListing(test.db)
     expect(others).toEqual([])
     expect(row).toMatchObject({ id: listing, version: 1, changed: true })
@@ -62,7 +53,7 @@ describe('a listing that stands on several pages', () => {
       { page: { id: first, title: 'First' }, isShelved: false, isLive: false },
       { page: { id: second, title: 'Second' }, isShelved: true, isLive: false },
     ])
-    await publish(first)
+    await hand.publish(first)
     const [live] = await everyListing(test.db)
     expect(live?.changed).toBe(false)
     expect(live?.places.map((one) => one.isLive)).toEqual([true, false])
@@ -70,31 +61,31 @@ describe('a listing that stands on several pages', () => {
 
   it('says on each page where else it stands, also where only visitors still have it there', async () => {
     expect(await placesElsewhere(test.db, first)).toEqual({})
-    await save(second, pageWith('Second', placed()))
-    await publish(second)
-    await save(second, pageWith('Second'))
+    await hand.save(second, pageWith('Second', placed()))
+    await hand.publish(second)
+    await hand.save(second, pageWith('Second'))
     const elsewhere = await placesElsewhere(test.db, first)
     expect(elsewhere[listing]).toMatchObject([{ page: { id: second }, isLive: true }])
     expect((await placesElsewhere(test.db, second))[listing]).toMatchObject([{ page: { id: first } }])
   })
 
   it('changes for visitors of every page with the publication of one', async () => {
-    await save(second, pageWith('Second', placed()))
-    await publish(first)
-    await publish(second)
+    await hand.save(second, pageWith('Second', placed()))
+    await hand.publish(first)
+    await hand.publish(second)
     const { page } = await editedPage(test.db, first)
-    await save(first, page, [{ id: listing, version: 1, definition: named('Plots') }])
-    await publish(first)
+    await hand.save(first, page, [{ id: listing, version: 1, definition: named('Plots') }])
+    await hand.publish(first)
     const other = await publishedPage(test.db, '/second')
     expect(other?.listings.get(listing)?.name).toBe('Plots')
   })
 
   it('stands no more on pages that were deleted, and is told no more once it stands nowhere', async () => {
-    await save(second, pageWith('Second', placed()))
+    await hand.save(second, pageWith('Second', placed()))
     await setPageDeleted(test.db, first, true)
     const [row] = await everyListing(test.db)
     expect(row?.places.map((one) => one.page.id)).toEqual([second])
-    await save(second, pageWith('Second'))
+    await hand.save(second, pageWith('Second'))
     expect(await everyListing(test.db)).toEqual([])
   })
 })

@@ -3,16 +3,18 @@ import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest'
 import { newListing } from '~~/core/listing/definition'
 import { newPage } from '~~/core/pages/definition'
 import { withPlacementsAt } from '~~/core/pages/moves'
-import { addPage, setPageDeleted } from '~~/server/pages/making-pages'
+import { setPageDeleted } from '~~/server/pages/making-pages'
 import { pageVersion, pageVersions } from '~~/server/pages/page-versions'
-import { editedPage, publishedPage, saveDraft } from '~~/server/pages/pages'
-import { planPage, publishPage, publishPlanned, unplanPage } from '~~/server/pages/publishing'
+import { editedPage, publishedPage } from '~~/server/pages/pages'
+import { planPage, publishPlanned, unplanPage } from '~~/server/pages/publishing'
 import { problemOf, smallSite } from './support/content'
 import { freshDatabase } from './support/database'
 import type { TestDatabase } from './support/database'
+import { handOn } from './support/pages'
 
 let test: TestDatabase
 let site: Awaited<ReturnType<typeof smallSite>>
+let hand: ReturnType<typeof handOn>
 let id: number
 const listing = randomUUID()
 const placement = randomUUID()
@@ -21,17 +23,16 @@ const hour = 3_600_000
 beforeAll(async () => {
   test = await freshDatabase()
   site = await smallSite(test.db)
+  hand = handOn(test.db, site.writer)
 })
 afterAll(() => test.drop())
 beforeEach(async () => {
-  await test.db.deleteFrom('pages').execute()
-  await test.db.deleteFrom('listings').execute()
-  const beginning = { with: 'frame', frame: 'main-side' }
-  id = (await addPage(test.db, { title: 'News', address: '/news', beginning }, site.writer)).id
+  await hand.clear()
+  id = await hand.add('News', '/news')
 })
 
 async function draft(title: string, take: number): Promise<void> {
-  const { version, listings } = await editedPage(test.db, id)
+  const { listings } = await editedPage(test.db, id)
   const page = withPlacementsAt(newPage(title), '1/0', [
     { kind: 'listing', id: placement, listing, heading: '' },
   ])
@@ -41,12 +42,7 @@ async function draft(title: string, take: number): Promise<void> {
     version: listings[0]?.version ?? 0,
     definition: { ...definition, amount: { ...definition.amount, take } },
   }
-  await saveDraft(test.db, id, { version, page, listings: [own] }, site.writer)
-}
-
-async function seen() {
-  const { version, listings } = await editedPage(test.db, id)
-  return { version, listings: Object.fromEntries(listings.map((one) => [one.id, one.version])) }
+  await hand.save(id, page, [own])
 }
 
 async function live() {
@@ -55,7 +51,7 @@ async function live() {
 }
 
 async function plan(at: number, now?: number) {
-  return planPage(test.db, id, await seen(), { at }, site.writer, now)
+  return planPage(test.db, id, await hand.seen(id), { at }, site.writer, now)
 }
 
 describe('a publication that is planned', () => {
@@ -97,7 +93,7 @@ describe('a publication that is planned', () => {
     expect(await live()).toEqual(['Second', 4])
     await plan(Date.now() + hour)
     await draft('Third', 5)
-    await publishPage(test.db, id, await seen(), site.writer)
+    await hand.publish(id)
     expect(await publishPlanned(test.db, later)).toBe(0)
     expect(await live()).toEqual(['Third', 5])
   })
@@ -114,13 +110,13 @@ describe('a publication that is planned', () => {
   it.each([Date.now() - 1, 0, Date.now() + 6 * 366 * 24 * hour, 1.5, '2026', null])(
     'is refused for %s',
     async (at) => {
-      const problem = await problemOf(planPage(test.db, id, await seen(), { at }, site.writer))
+      const problem = await problemOf(planPage(test.db, id, await hand.seen(id), { at }, site.writer))
       expect(problem.details.faults[0]?.path).toBe('at')
     },
   )
 
   it('is refused over a draft that is another by now', async () => {
-    const before = await seen()
+    const before = await hand.seen(id)
     await draft('First', 3)
     const late = await problemOf(planPage(test.db, id, before, { at: Date.now() + hour }, site.writer))
     expect(late.status).toBe(409)
@@ -131,9 +127,9 @@ describe('a publication that is planned', () => {
 describe('the history of a page', () => {
   it('tells who published what, and has every page and listing as they were', async () => {
     await draft('First', 3)
-    await publishPage(test.db, id, await seen(), site.writer)
+    await hand.publish(id)
     await draft('Second', 9)
-    await publishPage(test.db, id, await seen(), site.writer)
+    await hand.publish(id)
     const [second, first] = await pageVersions(test.db, id)
     expect(first).toMatchObject({ title: 'First', publishedBy: 'Writer', isFirst: true, changes: [] })
     expect(second).toMatchObject({ title: 'Second', isFirst: false })
@@ -149,7 +145,7 @@ describe('the history of a page', () => {
   it('is nothing before the first time, and nothing of another page', async () => {
     expect(await pageVersions(test.db, id)).toEqual([])
     await draft('First', 3)
-    await publishPage(test.db, id, await seen(), site.writer)
+    await hand.publish(id)
     const [first] = await pageVersions(test.db, id)
     expect((await problemOf(pageVersion(test.db, id + 1, first?.id ?? 0))).status).toBe(404)
   })

@@ -6,16 +6,16 @@ import type { Page, PlacedListing } from '~~/core/pages/definition'
 import { withPlacementMoved, withPlacementsAt } from '~~/core/pages/moves'
 import { withParkedUntil } from '~~/core/pages/parking'
 import { placementsOf, spotOf } from '~~/core/pages/standing'
-import { addPage } from '~~/server/pages/making-pages'
 import { editedPage, publishedPage, saveDraft } from '~~/server/pages/pages'
-import { publishPage } from '~~/server/pages/publishing'
 import { returnParked, shelvedElsewhere } from '~~/server/pages/shelves'
 import { smallSite } from './support/content'
 import { freshDatabase } from './support/database'
 import type { TestDatabase } from './support/database'
+import { handOn } from './support/pages'
 
 let test: TestDatabase
 let site: Awaited<ReturnType<typeof smallSite>>
+let hand: ReturnType<typeof handOn>
 let first: number
 let second: number
 const notice: PlacedListing = {
@@ -30,22 +30,16 @@ const shelved: Page = { ...newPage('First'), shelf: [notice] }
 beforeAll(async () => {
   test = await freshDatabase()
   site = await smallSite(test.db)
+  hand = handOn(test.db, site.writer)
 })
 afterAll(() => test.drop())
 beforeEach(async () => {
-  await test.db.deleteFrom('pages').execute()
-  await test.db.deleteFrom('listings').execute()
-  const beginning = { with: 'frame', frame: 'main-side' }
-  first = (await addPage(test.db, { title: 'First', address: '/first', beginning }, site.writer)).id
-  second = (await addPage(test.db, { title: 'Second', address: '/second', beginning }, site.writer)).id
+  await hand.clear()
+  first = await hand.add('First', '/first')
+  second = await hand.add('Second', '/second')
   const definition = newListing('Frost notice', site.collectionId)
-  await save(first, shelved, [{ id: notice.listing, version: 0, definition }])
+  await hand.save(first, shelved, [{ id: notice.listing, version: 0, definition }])
 })
-
-async function save(id: number, page: Page, listings: Parameters<typeof saveDraft>[2]['listings'] = []) {
-  const { version } = await editedPage(test.db, id)
-  return saveDraft(test.db, id, { version, page, listings }, site.writer)
-}
 
 async function shelfOf(id: number): Promise<readonly string[]> {
   return (await editedPage(test.db, id)).page.shelf.map((one) => one.id)
@@ -65,7 +59,7 @@ describe('the shelves of all pages', () => {
 
   it('give a thing to another page with everything set for it, and have it no more', async () => {
     const taken = withPlacementsAt(newPage('Second'), '1/0', [notice])
-    await save(second, taken)
+    await hand.save(second, taken)
     expect(await shelfOf(first)).toEqual([])
     const { page, listings } = await editedPage(test.db, second)
     expect(placementsOf(page)).toEqual([notice])
@@ -75,23 +69,17 @@ describe('the shelves of all pages', () => {
   it('have it back where the other page undoes that, and give it again where it is done again', async () => {
     const taken = withPlacementsAt(newPage('Second'), '1/0', [notice])
     for (let turn = 0; turn < 2; turn += 1) {
-      await save(second, taken)
+      await hand.save(second, taken)
       expect(await shelfOf(first)).toEqual([])
-      await save(second, newPage('Second'))
+      await hand.save(second, newPage('Second'))
       expect(await shelfOf(first)).toEqual([notice.id])
     }
   })
 
   it('keep it once where two pages take it at the same moment', async () => {
-    const third = (
-      await addPage(
-        test.db,
-        { title: 'Third', address: '/third', beginning: { with: 'frame', frame: 'main-side' } },
-        site.writer,
-      )
-    ).id
+    const third = await hand.add('Third', '/third')
     await Promise.allSettled(
-      [second, third].map((id) => save(id, withPlacementsAt(newPage('Taker'), '1/0', [notice]))),
+      [second, third].map((id) => hand.save(id, withPlacementsAt(newPage('Taker'), '1/0', [notice]))),
     )
     const all = await Promise.all([first, second, third].map((id) => editedPage(test.db, id)))
     expect(all.filter(({ page }) => page.shelf.length > 0)).toHaveLength(0)
@@ -100,7 +88,7 @@ describe('the shelves of all pages', () => {
 
   it('tell the page they lie on by its version, so that nobody works on with what is gone', async () => {
     const before = (await editedPage(test.db, first)).version
-    await save(second, withPlacementsAt(newPage('Second'), '1/0', [notice]))
+    await hand.save(second, withPlacementsAt(newPage('Second'), '1/0', [notice]))
     const late = saveDraft(test.db, first, { version: before, page: shelved, listings: [] }, site.writer)
     await expect(late).rejects.toMatchObject({ status: 409 })
   })
@@ -115,9 +103,8 @@ describe('what is parked until a day', () => {
       notice.id,
       '2026-12-01',
     )
-    const { version, listings } = await save(first, parked)
-    const seen = Object.fromEntries(listings.map((one) => [one.id, one.version]))
-    await publishPage(test.db, first, { version, listings: seen }, site.writer)
+    await hand.save(first, parked)
+    await hand.publish(first)
     // The day begins at 11:00 of the day before in UTC there.
     expect(await returnParked(test.db, Date.UTC(2026, 10, 30, 10, 59))).toBe(0)
     expect(await returnParked(test.db, Date.UTC(2026, 10, 30, 11, 0))).toBe(1)
@@ -128,7 +115,7 @@ describe('what is parked until a day', () => {
   })
 
   it('comes back in the draft alone where visitors never had it', async () => {
-    await save(first, withParkedUntil(shelved, notice.id, '2026-12-01'))
+    await hand.save(first, withParkedUntil(shelved, notice.id, '2026-12-01'))
     expect(await returnParked(test.db, Date.UTC(2026, 11, 1))).toBe(1)
     expect(await publishedPage(test.db, '/first')).toBeNull()
     expect(spotOf((await editedPage(test.db, first)).page, notice.id)).toBe('1/0')
