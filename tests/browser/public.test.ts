@@ -94,6 +94,18 @@ describe('a public page', () => {
     },
   )
 
+  it.each([390, 700, 1280])('begins all that stands above an entry at one edge: %i pixels', async (width) => {
+    const page = await visitor(app)
+    await page.setViewport({ width, height: 800 })
+    await page.goto(`${app.address}/field-notes/how-to-borrow-seed`)
+    const edges = await page.$$eval('main > nav[aria-label="The way here"], main > article', (all) =>
+      all.map((one) => Math.round(one.getBoundingClientRect().left)),
+    )
+    expect(edges).toHaveLength(2)
+    expect(edges[0]).toBe(edges[1])
+    await page.close()
+  })
+
   it('works without script, carries nothing of the bench and little script', async () => {
     const page = await visitor(app)
     const urls: string[] = []
