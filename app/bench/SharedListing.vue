@@ -5,6 +5,7 @@ import { useDraft } from '../stores/bench/draft'
 import { useNotices } from '../stores/notices'
 import { useSession } from '../stores/session'
 import { useElsewhere } from './elsewhere'
+import { freeName } from './free-name'
 import { words } from './words'
 
 /** Says of a listing that other pages have it too, and lets this page have one of its own. */
@@ -16,7 +17,9 @@ const { pagesWith } = useElsewhere()
 const pages = computed(() => pagesWith(props.listing, 'all'))
 
 function makeOwn() {
-  draft.makeOwn(props.listing)
+  const { [props.listing]: shared } = draft.document.listings
+  if (shared === undefined) return
+  draft.makeOwn(props.listing, freeName(shared.name, draft.document.listings))
   notices.tell({ text: words.isOwn, action: { title: shared.undo, run: draft.undo } })
 }
 </script>

@@ -76,6 +76,7 @@ describe.each([
     await use(page, hand, 'Make it this page’s own')
     await waitForStatus(page, 'Saved')
     await expect.poll(() => listingsOf(path)).not.toContain(original)
+    await waitFor(page, 'button', 'All lessons 2 ' + shown)
     await setNumber(page, 'Show', 1)
     await waitForStatus(page, 'Saved')
     await publish(page)

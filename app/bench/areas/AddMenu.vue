@@ -8,7 +8,7 @@ import { fetchedLater } from '../../shared/fetched-later'
 import { useDraft } from '../../stores/bench/draft'
 import { useSelection } from '../../stores/bench/selection'
 import { useCatalogue } from '../../stores/catalogue'
-import { freeName } from './free-name'
+import { freeName } from '../free-name'
 import { titleOfSpot } from './spots'
 import { words } from './words'
 

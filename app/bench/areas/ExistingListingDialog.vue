@@ -7,7 +7,7 @@ import SheetDialog from '../../shared/SheetDialog.vue'
 import { useSiteListings } from '../../shared/site-listings'
 import { useDraft } from '../../stores/bench/draft'
 import { useSelection } from '../../stores/bench/selection'
-import { freeName } from './free-name'
+import { freeName } from '../free-name'
 import { words } from './words'
 
 /** The listings that stand on any page of the site, to be placed here too, or as a copy. */

@@ -20,7 +20,7 @@ import { useNotices } from '../../stores/notices'
 import { useCatalogue } from '../../stores/catalogue'
 import { useSession } from '../../stores/session'
 import { words as shared } from '../../shared/words'
-import { freeName } from './free-name'
+import { freeName } from '../free-name'
 import { titleOfSpot } from './spots'
 import { words } from './words'
 

@@ -149,14 +149,14 @@ export const useDraft = defineStore('draft', () => {
     return placement.id
   }
 
-  /** Gives this page a copy of a listing in its place: the other pages keep theirs. */
-  function makeOwn(listing: string): void {
+  /** Gives this page a copy of a listing, by that name, in its place: the other pages keep theirs. */
+  function makeOwn(listing: string, name: string): void {
     const definition = document.value.listings[listing]
     if (definition === undefined) return
     const own = crypto.randomUUID()
     apply(`Make “${definition.name}” this page’s own`, null, (before) => ({
       page: withListingReplaced(before.page, listing, own),
-      listings: { ...before.listings, [own]: definition },
+      listings: { ...before.listings, [own]: { ...definition, name } },
     }))
   }
 
