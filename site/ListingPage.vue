@@ -6,7 +6,7 @@ defineProps<{ page: ListingPageView }>()
 </script>
 
 <template>
-  <div class="page-title">
+  <div v-if="page.title" class="page-title">
     <h1>{{ page.title }}</h1>
     <p v-if="page.introduction">{{ page.introduction }}</p>
   </div>

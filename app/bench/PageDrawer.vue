@@ -8,6 +8,7 @@ import { useNotices } from '../stores/notices'
 import { useSession } from '../stores/session'
 import FrameChoice from './FrameChoice.vue'
 import { words as publishing } from './publishing/words'
+import SharedAreaPages from './areas/SharedAreaPages.vue'
 import SidePanel from './SidePanel.vue'
 import { words as bench } from './words'
 
@@ -18,10 +19,12 @@ const session = useSession()
 const notices = useNotices()
 const words = {
   page: 'This page',
+  area: 'This shared area',
   hint: 'Choose something on the page or at the left to see and change it here.',
   title: 'Title',
   introduction: 'Introduction',
   titleOfEntries: 'Name of this page in the bench',
+  titleOfArea: 'Name of this shared area',
   address: 'Address',
   liveSince: (day: string) => `Live since ${day}`,
   subjectHints: {
@@ -32,6 +35,10 @@ const words = {
   },
 }
 
+const titleLabel = computed(() => {
+  if (draft.sharedArea !== null) return words.titleOfArea
+  return draft.subject === null ? words.title : words.titleOfEntries
+})
 const live = computed(() => {
   if (draft.publishedAt === null) return bench.neverLive
   const since = words.liveSince(formatDate(draft.publishedAt, catalogue.catalogue))
@@ -48,15 +55,16 @@ function setTitle(title: string) {
 </script>
 
 <template>
-  <SidePanel :title="words.page" :hint="words.hint">
+  <SidePanel :title="draft.sharedArea === null ? words.page : words.area" :hint="words.hint">
     <div class="fields" :inert="!session.maySetUp">
       <v-text-field
-        :label="draft.subject === null ? words.title : words.titleOfEntries"
+        :label="titleLabel"
         maxlength="160"
         :model-value="draft.page.title"
         @update:model-value="setTitle"
       />
-      <p v-if="draft.subject" class="input-note">{{ words.subjectHints[draft.subject.kind] }}</p>
+      <SharedAreaPages v-if="draft.sharedArea" />
+      <p v-else-if="draft.subject" class="input-note">{{ words.subjectHints[draft.subject.kind] }}</p>
       <v-textarea
         v-else
         :label="words.introduction"
@@ -68,9 +76,9 @@ function setTitle(title: string) {
           draft.editPage('Introduction', (page) => ({ ...page, introduction: $event ?? '' }), 'introduction')
         "
       />
-      <FrameChoice />
+      <FrameChoice v-if="draft.sharedArea === null" />
       <dl>
-        <div>
+        <div v-if="draft.sharedArea === null">
           <dt>{{ words.address }}</dt>
           <dd>{{ draft.path }}</dd>
         </div>

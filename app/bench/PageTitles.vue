@@ -8,7 +8,7 @@ const draft = useDraft()
 
 <template>
   <section class="titles" :aria-label="words.page">
-    <span class="what">{{ draft.path }}</span>
+    <span class="what">{{ draft.sharedArea === null ? draft.path : words.sharedArea }}</span>
     <h1>{{ draft.page.title }}</h1>
   </section>
 </template>

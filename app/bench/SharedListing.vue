@@ -17,9 +17,10 @@ const { pagesWith } = useElsewhere()
 const pages = computed(() => pagesWith(props.listing, 'all'))
 
 function makeOwn() {
-  const { [props.listing]: shared } = draft.document.listings
-  if (shared === undefined) return
-  draft.makeOwn(props.listing, freeName(shared.name, draft.document.listings))
+  const { listings } = draft.document
+  const { [props.listing]: before } = listings
+  if (before === undefined) return
+  draft.makeOwn(props.listing, freeName(before.name, listings))
   notices.tell({ text: words.isOwn, action: { title: shared.undo, run: draft.undo } })
 }
 </script>

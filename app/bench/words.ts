@@ -39,6 +39,7 @@ export const words = {
     lastRegion: 'To the one before',
   },
   page: 'Page',
+  sharedArea: 'A shared area',
   heading: 'Heading on the page',
   headingHint: 'Empty for none',
   headingLevel: 'Level of the heading',

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { formatDate } from '~~/core/formats/dates'
 import type { DeletedPage } from '~~/core/pages/answers'
+import { sharedAreaAt } from '~~/core/pages/shared-areas'
 import { useCatalogue } from '../stores/catalogue'
 import PagesSection from './PagesSection.vue'
 import { words } from './words'
@@ -16,7 +17,8 @@ const catalogue = useCatalogue()
     <ul :aria-label="words.deletedPages">
       <li v-for="page in pages" :key="page.id">
         <span>
-          <strong>{{ page.title }}</strong> <span class="soft">{{ page.path }}</span>
+          <strong>{{ page.title }}</strong>
+          <span class="soft">{{ sharedAreaAt(page.path) === null ? page.path : words.sharedArea }}</span>
         </span>
         <span class="soft">{{ words.until(formatDate(page.until, catalogue.catalogue)) }}</span>
         <v-btn height="32" :aria-label="words.putBackPage(page.title)" @click="emit('restore', page)">{{

@@ -18,6 +18,12 @@ export const words = {
   manyPages: 'Shown for each of many',
   manyPagesHint:
     'One page for every entry of a collection, every month, term or author: it is set up once and follows each.',
+  shared: 'Shared areas',
+  sharedHint: 'Each stands on several pages; a change of it shows on all of them once it is published.',
+  sharedOn: (pages: readonly string[]) => (pages.length === 0 ? 'On no page' : `On ${pages.join(', ')}`),
+  deleteShared: (title: string) => `Delete “${title}”`,
+  deleteSharedText: (days: number) => `No page has it. For ${days} days it can be put back.`,
+  sharedArea: 'A shared area',
   usual: 'Not made by hand',
   usualHint:
     'Visitors get these all the same, laid out as is usual. Set one up, and it begins with what they see now.',

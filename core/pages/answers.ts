@@ -4,6 +4,7 @@ import type { ListingCounts } from '../query/answers'
 import type { PageSubject } from '../rules/context'
 import type { PageChange } from './changes'
 import type { Page, Placement } from './definition'
+import type { AreaName } from './frames'
 
 /** What the server answers about pages; the bench reads the same types. Instants are epoch milliseconds. */
 
@@ -92,6 +93,17 @@ export interface PageRow {
   /** Names of the listings that visitors see on it. */
   readonly listings: readonly string[]
   readonly savedAt: number
+  readonly publishedAt: number | null
+  readonly changed: boolean
+}
+
+/** An area that several pages can have. */
+export interface SharedAreaRow {
+  readonly id: number
+  readonly title: string
+  readonly area: AreaName
+  /** The pages that have it, by their drafts or before visitors; `isLive` where visitors see it there. */
+  readonly pages: readonly { readonly id: number; readonly title: string; readonly isLive: boolean }[]
   readonly publishedAt: number | null
   readonly changed: boolean
 }

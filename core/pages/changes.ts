@@ -6,6 +6,8 @@ import { sentenceOf, sentenceText } from '../listing/sentence'
 import type { Words } from '../words'
 import type { Placement, Spot } from './definition'
 import { frames } from './frames'
+import type { AreaName } from './frames'
+import { placeOf } from './places'
 import { columnsOn, placementsAt, placementsOf, spotOf } from './standing'
 
 /** What is another in one thing of a page, with what it was and what it is where that can be said. */
@@ -15,6 +17,8 @@ export interface PageChange {
     | 'introduction'
     | 'frame'
     | 'bands'
+    | 'shared'
+    | 'unshared'
     | 'added'
     | 'removed'
     | 'shelved'
@@ -40,7 +44,9 @@ export interface PageChange {
 export function pageChanges(before: PageDocument, after: PageDocument, words: Words): readonly PageChange[] {
   const there = new Map(placementsOf(before.page).map((one) => [one.id, one]))
   const here = placementsOf(after.page)
-  const gone = placementsOf(before.page).filter((one) => !here.some((other) => other.id === one.id))
+  const gone = placementsOf(before.page).filter(
+    (one) => !here.some((other) => other.id === one.id) && !stoodInShared(before, after, one),
+  )
   return [
     ...changesOfPage(before, after),
     ...here.flatMap((one): readonly PageChange[] => {
@@ -52,6 +58,12 @@ export function pageChanges(before: PageDocument, after: PageDocument, words: Wo
     ...listingChanges(before, after, words),
     ...gone.map((one): PageChange => ({ what: 'removed', ...calledIn(before, one) })),
   ]
+}
+
+/** Whether something went with its area, as that became a shared one. */
+function stoodInShared(before: PageDocument, after: PageDocument, { id }: Placement): boolean {
+  const area = placeOf(before.page, id)?.area
+  return area !== undefined && after.page.shared?.[area] !== undefined
 }
 
 function calledIn({ listings }: PageDocument, placement: Placement): Pick<PageChange, 'name' | 'listing'> {
@@ -67,22 +79,35 @@ function changesOfPage({ page: before }: PageDocument, { page: after }: PageDocu
       : [{ what, name: after.title, before: before[what], after: after[what] }],
   )
   const [was, is] = [frames.get(before.frame).title, frames.get(after.frame).title]
-  const sameBands = same(bandsOf(before), bandsOf(after))
+  const shared = sharedChanges(before, after)
+  const told = shared.map((one) => one.area)
+  const sameBands = same(bandsOf(before, told), bandsOf(after, told))
   return [
     ...texts,
     ...(before.frame === after.frame
       ? []
       : [{ what: 'frame', name: after.title, before: was, after: is } as const]),
+    ...shared.map((one) => one.change),
     ...(sameBands || before.frame !== after.frame ? [] : [{ what: 'bands', name: after.title } as const]),
   ]
 }
 
-/** The bands of a page without what stands in them. */
-function bandsOf(page: PageDocument['page']): unknown {
-  return Object.entries(page.areas).map(([area, bands]) => [
-    area,
-    bands.map((band) => ({ ...band, columns: band.columns.map((column) => column.parts) })),
-  ])
+/** The areas of a page that are shared otherwise than before. */
+function sharedChanges(before: PageDocument['page'], after: PageDocument['page']) {
+  return frames.get(after.frame).areas.flatMap(({ name: area, title }) => {
+    const [was, is] = [before.shared?.[area], after.shared?.[area]]
+    const change: PageChange = { what: is === undefined ? 'unshared' : 'shared', name: title }
+    return was === is ? [] : [{ area, change }]
+  })
+}
+
+/** The bands of a page, save in some areas, without what stands in them. */
+function bandsOf(page: PageDocument['page'], without: readonly AreaName[]): unknown {
+  return Object.entries(page.areas).flatMap(([area, bands]) =>
+    without.some((one) => one === area)
+      ? []
+      : [[area, bands.map((band) => ({ ...band, columns: band.columns.map((column) => column.parts) }))]],
+  )
 }
 
 function changesOfPlace(

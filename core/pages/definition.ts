@@ -64,8 +64,15 @@ export interface Page {
   readonly title: string
   readonly introduction: string
   readonly frame: FrameName
+  /** Of a shared area, which is kept as a page: the one area that counts. */
+  readonly only?: AreaName
   /** The bands in the areas of its frame; each area has one at least. */
   readonly areas: Readonly<Partial<Record<AreaName, readonly Band[]>>>
+  /**
+   * The shared areas that stand in areas of the page, by their numbers: those have nothing of their own.
+   * An area that the frame has not keeps what stood there for when it has it again.
+   */
+  readonly shared?: Readonly<Partial<Record<AreaName, number>>>
   /** Placements that are off the page, with everything that was set for them. */
   readonly shelf: readonly Placement[]
 }

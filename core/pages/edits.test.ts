@@ -20,7 +20,8 @@ import {
 import { parsePage } from './parse-page'
 import { withDueReturned, withParkedUntil, withReturned } from './parking'
 import { unparked } from './places'
-import { columnsOn, placedListingsOf, placementsOf, spotsOf } from './standing'
+import { withSharedInstead, withoutShared } from './shared-areas'
+import { areasOf, columnsOn, placedListingsOf, placementsOf, spotsOf } from './standing'
 
 const id = (at: number) => `00000000-0000-4000-8000-00000000000${at}`
 const listing = (at: number): Placement => ({ kind: 'listing', id: id(at), listing: id(9), heading: `${at}` })
@@ -79,12 +80,23 @@ const edits = fc.oneof(
       (page: Page) =>
         withBandChanged(page, bandAt(page, which), (band) => withColumns(band, parts)),
   ),
+  fc.tuple(fc.nat(40), fc.constantFrom(7, 8)).map(
+    ([which, shared]) =>
+      (page: Page) =>
+        withSharedInstead(page, areaNameAt(page, which), shared),
+  ),
+  fc.nat(40).map((which) => (page: Page) => withoutShared(page, areaNameAt(page, which))),
   fc.tuple(fc.nat(40), fc.constantFrom(...bandReaches)).map(
     ([which, reach]) =>
       (page: Page) =>
         withBandChanged(page, bandAt(page, which), (band) => ({ ...band, reach })),
   ),
 )
+
+function areaNameAt(page: Page, which: number): AreaName {
+  const areas = areasOf(page)
+  return areas[which % areas.length]?.name ?? 'main'
+}
 
 function bandAt(page: Page, which: number): number {
   const all = columnsOn(page)

@@ -57,7 +57,7 @@ export function withPlacementMoved(page: Page, placementId: string, spot: Spot, 
 }
 
 /** A thing that stands on the page as it lies on the shelf. */
-function parked(page: Page, placement: Placement): Placement {
+export function parked(page: Page, placement: Placement): Placement {
   const place = placeOf(page, placement.id)
   return place === null ? placement : { ...placement, parked: place }
 }
@@ -100,7 +100,7 @@ export function withBandAfter(page: Page, id: number): Page {
 export function withBandMoved(page: Page, id: number, area: AreaName, at: number): Page {
   const moved = bandOn(page, id)
   const there = page.areas[area]
-  if (moved === undefined || there === undefined) return page
+  if (moved === undefined || there === undefined || page.shared?.[area] !== undefined) return page
   const without = withBands(page, (bands) => bands.filter((band) => band.id !== id))
   const bands = (without.areas[area] ?? []).toSpliced(at, 0, moved)
   return withEveryArea({ ...without, areas: { ...without.areas, [area]: bands } })

@@ -1,5 +1,5 @@
 import type { Page, Parked, Placement } from './definition'
-import { columnsOn, placementsAt } from './standing'
+import { areasOf, columnsOn, placementsAt } from './standing'
 import type { StandingColumn } from './standing'
 import { withPlacementsAt } from './moves'
 import { unparked } from './places'
@@ -51,7 +51,13 @@ export function withParkedUntil(page: Page, placementId: string, until: string |
 
 /** Where a thing goes back to that never stood anywhere. */
 function firstPlace(page: Page): Parked {
-  const [first] = columnsOn(page)
+  const [first] = areasOf(page)
   if (first === undefined) throw new Error('A page has an area.')
-  return { area: first.area.name, band: first.band.id, column: 0, at: first.column.placements.length }
+  const [band] = page.areas[first.name] ?? []
+  return {
+    area: first.name,
+    band: band?.id ?? 0,
+    column: 0,
+    at: band?.columns[0]?.placements.length ?? 0,
+  }
 }

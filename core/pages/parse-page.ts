@@ -1,13 +1,15 @@
 import { array, number, object, string } from 'yup'
 import { upgraded } from '../listing/upgrade'
 import { faulty, parseWith } from '../parsing'
+import { idSchema } from '../schemas'
 import type { Parsed } from '../parsing'
 import { bandsSchema } from './bands/schema'
 import { pageVersion, withEveryArea } from './definition'
 import type { Page } from './definition'
 import { areaNames, areaOf, frames } from './frames'
-import type { FrameName } from './frames'
+import type { AreaName, FrameName } from './frames'
 import { placementSchema } from './placement-schema'
+import { placementsIn } from './shared-areas'
 import { columnsOn, placementsOf } from './standing'
 import { pageSteps } from './upgrade'
 
@@ -19,9 +21,16 @@ const schema = object({
   title: string().trim().required('Give the page a title.').max(160, 'Keep the title within 160 characters.'),
   introduction: string().defined().max(2000, 'Keep the introduction within 2,000 characters.'),
   frame: string<FrameName>().oneOf(frames.names).required(),
+  only: string<AreaName>().oneOf(areaNames),
   areas: object(Object.fromEntries(areaNames.map((name) => [name, bandsSchema])))
     .noUnknown()
     .required(),
+  shared: object(
+    Object.fromEntries(areaNames.map((name) => [name, idSchema('A shared area is named by its number.')])),
+  )
+    .noUnknown()
+    .optional()
+    .default(undefined),
   shelf: array(placementSchema).required(),
 }).noUnknown()
 
@@ -38,6 +47,9 @@ export function parsePage(input: unknown): Parsed<Page> {
   const stray = Object.keys(told.areas).find((name) => areaOf(told.frame, name) === undefined)
   if (stray !== undefined) return faulty(`areas.${stray}`, 'The frame of this page has no such area.')
   const page = withEveryArea(told)
+  const full = Object.keys(page.shared ?? {}).find((name) => placementsIn(page, name as AreaName).length > 0)
+  if (full !== undefined)
+    return faulty(`areas.${full}`, 'An area that is shared has nothing of its own on the page.')
   const ids = placementsOf(page).map((placement) => placement.id)
   if (ids.length > most) return faulty('areas', `A page holds at most ${most} things, its shelf with it.`)
   const repeated = firstRepeated(ids)

@@ -25,10 +25,18 @@ export function columnSpot(band: Pick<Band, 'id'>, at: number): Spot {
   return `${band.id}/${at}`
 }
 
-/** The columns of a page, in page order. Whatever walks a page goes by this. */
+/** The areas of a page, in page order; of a shared area itself. */
+export function areasOf({ frame, only }: Pick<Page, 'frame' | 'only'>): readonly StandingColumn['area'][] {
+  return frames.get(frame).areas.filter((area) => only === undefined || area.name === only)
+}
+
+/**
+ * The columns of a page, in page order. Whatever walks a page goes by this. Areas that are shared have
+ * none of their own.
+ */
 export function columnsOn(page: Page): readonly StandingColumn[] {
-  return frames.get(page.frame).areas.flatMap((area) =>
-    (page.areas[area.name] ?? []).flatMap((band) =>
+  return areasOf(page).flatMap((area) =>
+    (page.shared?.[area.name] === undefined ? (page.areas[area.name] ?? []) : []).flatMap((band) =>
       band.columns.map((column, at) => ({
         area,
         band,

@@ -16,6 +16,7 @@ import * as jobs from './migrations/0013-jobs'
 import * as foundTitles from './migrations/0014-found-titles'
 import * as pages from './migrations/0015-pages'
 import * as listingChanges from './migrations/0016-listing-changes'
+import * as sharedAreas from './migrations/0017-shared-areas'
 import type { Database } from './schema'
 
 /** Every migration by name, in the order of the names. */
@@ -36,6 +37,7 @@ const migrations = {
   '0014-found-titles': foundTitles,
   '0015-pages': pages,
   '0016-listing-changes': listingChanges,
+  '0017-shared-areas': sharedAreas,
 }
 
 /**

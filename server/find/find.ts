@@ -1,6 +1,7 @@
 import { sql } from 'kysely'
 import { distanceOf, hasWords, typedWords } from '../../core/found'
 import type { FoundKind, FoundThing } from '../../core/found'
+import { sharedAreaAt } from '../../core/pages/shared-areas'
 import { placedListingsOf } from '../../core/pages/standing'
 import type { Db } from '../db/client'
 import { readPage } from '../pages/stored-page'
@@ -64,7 +65,7 @@ async function pagesAndListings(db: Db): Promise<readonly FoundThing[]> {
   return rows.flatMap(({ id, path, draft }) => {
     const page = readPage(draft)
     return [
-      thing('page', page.title, path, `/bench/pages/${id}`),
+      thing('page', page.title, sharedAreaAt(path) === null ? path : 'Shared area', `/bench/pages/${id}`),
       ...placedListingsOf(page).map((one) =>
         thing('listing', names.get(one.listing) ?? '', page.title, `/bench/pages/${id}?choose=${one.id}`),
       ),

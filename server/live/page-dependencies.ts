@@ -4,7 +4,7 @@ import type { Page } from '../../core/pages/definition'
 import { showsAnyEntry, shownListingsOf } from '../../core/pages/standing'
 import type { Db } from '../db/client'
 import { mayChangeAt } from '../listings/next-change'
-import { readPage } from '../pages/stored-page'
+import { readPage, withShownAreas } from '../pages/stored-page'
 import type { KnownSite } from '../listings/context'
 import type { Change } from './record-change'
 
@@ -23,7 +23,7 @@ export async function dependenciesOf(db: Db, pageId: number): Promise<PageDepend
     .where('deleted_at', 'is', null)
     .executeTakeFirst()
   if (!row?.published) return { page: pageId, listings: [] }
-  const page = readPage(row.published)
+  const page = await withShownAreas(db, readPage(row.published))
   const unseen = await behindFittings(db, page)
   const ids = shownListingsOf(page).map((placement) => placement.listing)
   if (ids.length === 0) return { page: pageId, listings: unseen }

@@ -4,6 +4,7 @@ import { isPattern } from '../../core/content/entry-address'
 import { freePageAddress } from '../../core/pages/address'
 import { copiedPage } from '../../core/pages/copy'
 import { newPage } from '../../core/pages/definition'
+import { sharedAreaAddress, sharedAreaAt, sharedOn } from '../../core/pages/shared-areas'
 import { parseNewPage } from '../../core/pages/page-input'
 import type { PageBeginning } from '../../core/pages/page-input'
 import { madeFrom, readyMadePages } from '../../core/pages/ready-made'
@@ -18,6 +19,7 @@ import type { Writer } from './insert-page'
 import { refuseTakenAddress } from './page-addresses'
 import { editedPage } from './pages'
 import { draftDocument } from './public-document'
+import { readPage } from './stored-page'
 
 /** Makes a page, as a draft that visitors don't have yet. Throws 422 for what is wrong. */
 export async function addPage(db: Db, input: unknown, writer: Writer): Promise<{ readonly id: number }> {
@@ -71,10 +73,13 @@ export async function copyPage(db: Db, id: number, writer: Writer): Promise<{ re
   // Cut between letters, never within one.
   const title = `${page.title.slice(0, 150).replace(/[\uD800-\uDBFF]$/, '')} (copy)`
   const document = { page, listings: Object.fromEntries(listings.map((one) => [one.id, one.definition])) }
+  const area = sharedAreaAt(path)
   return transact(db, async (trx) =>
     insertPage(
       trx,
-      freePageAddress(page.title, await pageAddresses(trx)),
+      area === null
+        ? freePageAddress(page.title, await pageAddresses(trx))
+        : sharedAreaAddress(area, randomUUID()),
       copiedPage(document, title, randomUUID),
       writer,
     ),
@@ -96,6 +101,7 @@ export async function setPageDeleted(db: Db, id: number, deleted: boolean): Prom
       throw refused([
         { path: '', message: 'This is the front page. Make another the front page, then delete this one.' },
       ])
+    if (deleted) await refuseUsedArea(trx, id, row.path)
     const back = { deleted_at: null, path: await addressOnReturn(trx, row.path, row.draft.title) }
     await trx
       .updateTable('pages')
@@ -104,6 +110,26 @@ export async function setPageDeleted(db: Db, id: number, deleted: boolean): Prom
       .execute()
     await recordChange(trx, { kind: 'page', subjectId: id })
   })
+}
+
+/** Throws 422 where it is a shared area that pages have still. */
+async function refuseUsedArea(trx: Trx, id: number, path: string): Promise<void> {
+  if (sharedAreaAt(path) === null) return
+  const rows = await trx
+    .selectFrom('pages')
+    .select(['draft', 'published'])
+    .where('deleted_at', 'is', null)
+    .execute()
+  const used = rows.filter(({ draft, published }) =>
+    [draft, ...(published === null ? [] : [published])].some((one) => sharedOn(readPage(one)).includes(id)),
+  )
+  if (used.length > 0)
+    throw refused([
+      {
+        path: '',
+        message: `${used.map((row) => `“${row.draft.title}”`).join(', ')} still have this area, or had it when they were published last. Give them another first, and publish them.`,
+      },
+    ])
 }
 
 /** The address of a page that comes back: its own, or a free one where another page has that. */

@@ -1,5 +1,6 @@
 import { isPattern } from '../../core/content/entry-address'
 import { freePageAddress } from '../../core/pages/address'
+import { isPlainAddress, sharedAreaAt } from '../../core/pages/shared-areas'
 import { parseNamedPage } from '../../core/pages/page-input'
 import type { EditedPage } from '../../core/pages/answers'
 import type { Db, Trx } from '../db/client'
@@ -69,6 +70,8 @@ async function movePage(trx: Trx, id: number, from: string, to: string): Promise
     throw refused([
       { path: 'address', message: 'This page stands where its entries do, and goes with them.' },
     ])
+  if (sharedAreaAt(from) !== null)
+    throw refused([{ path: 'address', message: 'A shared area has no address: it stands on pages.' }])
   if (from === '/')
     throw refused([
       { path: 'address', message: 'This is the front page. Make another the front page first.' },
@@ -108,7 +111,7 @@ export async function makeFrontPage(db: Db, id: number): Promise<void> {
     const [page, before] = [rows.find((row) => row.id === id), rows.find((row) => row.path === '/')]
     if (page === undefined) throw missing('The page')
     if (page === before) return
-    if (isPattern(page.path) || page.published === null)
+    if (!isPlainAddress(page.path) || page.published === null)
       throw refused([
         {
           path: 'address',

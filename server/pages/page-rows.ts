@@ -1,6 +1,7 @@
 import { isPattern } from '../../core/content/entry-address'
 import type { DeletedPage, PageRow } from '../../core/pages/answers'
 import { pageKeptDays } from '../../core/pages/page-input'
+import { isPlainAddress, sharedAreaAt } from '../../core/pages/shared-areas'
 import { shownListingsOf } from '../../core/pages/standing'
 import type { Db } from '../db/client'
 import { editedPage } from './pages'
@@ -9,12 +10,13 @@ import { editedPage } from './pages'
 export async function pageRows(db: Db): Promise<readonly PageRow[]> {
   const rows = await db
     .selectFrom('pages')
-    .select('id')
+    .select(['id', 'path'])
     .where('deleted_at', 'is', null)
     .orderBy('position')
     .orderBy('id')
     .execute()
-  const pages = await Promise.all(rows.map((row) => editedPage(db, row.id)))
+  const own = rows.filter((row) => sharedAreaAt(row.path) === null)
+  const pages = await Promise.all(own.map((row) => editedPage(db, row.id)))
   // The page of what was deleted, as a collection, waits for it to come back.
   return pages
     .filter((one) => one.subject !== null || !isPattern(one.path))
@@ -45,7 +47,7 @@ export async function navigation(db: Db): Promise<readonly { title: string; path
     .orderBy('position')
     .execute()
   return rows.flatMap((row) =>
-    row.published && row.path !== '/' && !isPattern(row.path)
+    row.published && row.path !== '/' && isPlainAddress(row.path)
       ? [{ title: row.published.title, path: row.path }]
       : [],
   )

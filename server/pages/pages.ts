@@ -4,6 +4,7 @@ import { newListing, parseListing, storedListing } from '../../core/listing/defi
 import type { Listing, StoredListing } from '../../core/listing/definition'
 import type { PageDocument } from '../../core/edits/document'
 import { parsePage } from '../../core/pages/parse-page'
+import { sharedAreaAt } from '../../core/pages/shared-areas'
 import { placedListingsOf } from '../../core/pages/standing'
 import type { Page } from '../../core/pages/definition'
 import type { Db, Trx } from '../db/client'
@@ -13,7 +14,7 @@ import { accepted, missing, overtaken, refused } from '../http/problem'
 import type { Problem } from '../http/problem'
 import { subjectOfPage } from './subjects'
 import { settleShelves } from './shelf-moves'
-import { lockedPage, readPage } from './stored-page'
+import { lockedPage, readPage, withShownAreas } from './stored-page'
 import type { Listings } from './shown-on-page'
 import type { EditedListing, EditedPage } from '../../core/pages/answers'
 
@@ -58,7 +59,7 @@ function readStored(definition: unknown): StoredDefinition {
   }
 }
 
-/** The page of visitors at a path, or null when nothing is published there. */
+/** The page of visitors at a path, with its shared areas, or null when nothing is published there. */
 export async function publishedPage(
   db: Db,
   path: string,
@@ -70,19 +71,29 @@ export async function publishedPage(
     .where('deleted_at', 'is', null)
     .executeTakeFirst()
   if (!row?.published) return null
-  const page = readPage(row.published)
-  const rows = await listingRows(db, page)
-  const found = rows.flatMap((one) =>
-    one.published ? [[one.id, stored(one.published).definition] as const] : [],
-  )
-  return { id: row.id, page, listings: new Map(found) }
+  const page = await withShownAreas(db, readPage(row.published))
+  return { id: row.id, page, listings: await publishedListings(db, page) }
 }
 
-/** A page and its listings as visitors have them. Throws 404 where there is none, or never was. */
+/** The listings of a page as visitors have them. */
+async function publishedListings(db: Db, page: Page): Promise<Listings> {
+  const rows = await listingRows(db, page)
+  return new Map(
+    rows.flatMap((one) => (one.published ? [[one.id, stored(one.published).definition] as const] : [])),
+  )
+}
+
+/** A page itself and its listings as visitors have them, without what it shares. Throws 404 where there is none, or never was. */
 export async function liveDocument(db: Db, id: number): Promise<PageDocument> {
-  const live = await publishedPage(db, await pagePath(db, id))
-  if (live === null) throw missing('What visitors see of the page')
-  return { page: live.page, listings: Object.fromEntries(live.listings) }
+  const row = await db
+    .selectFrom('pages')
+    .select('published')
+    .where('id', '=', id)
+    .where('deleted_at', 'is', null)
+    .executeTakeFirst()
+  if (!row?.published) throw missing('What visitors see of the page')
+  const page = readPage(row.published)
+  return { page, listings: Object.fromEntries(await publishedListings(db, page)) }
 }
 
 /** A page with its drafts. Throws 404 when it is not there. */
@@ -183,6 +194,9 @@ export async function saveDraft(
       if (!(await writeListing(trx, listing, writer.id))) throw await overtakenPage(trx, id, sent)
     }
     await refuseUnknownListings(trx, page)
+    await refuseUnknownAreas(trx, page)
+    if ((page.only ?? null) !== sharedAreaAt(row.path))
+      throw refused([{ path: 'page.only', message: 'A page is whole, and a shared area is one area.' }])
     await settleShelves(trx, id, readPage(row.draft), page)
     await trx
       .updateTable('pages')
@@ -238,12 +252,30 @@ async function writeListing(
   return changed !== undefined
 }
 
-async function refuseUnknownListings(trx: Trx, page: Page): Promise<void> {
+/** Throws 422 where something on a page names a listing that is not there. */
+export async function refuseUnknownListings(trx: Trx, page: Page): Promise<void> {
   const known = new Set((await listingRows(trx, page)).map((row) => row.id))
   const stray = placedListingsOf(page).find((placement) => !known.has(placement.listing))
   if (stray)
     throw refused([
       { path: 'page.areas', message: `The placement ${stray.id} names a listing that is not there.` },
+    ])
+}
+
+/** Throws 422 where a page names a shared area that never was, or one of another area. */
+async function refuseUnknownAreas(trx: Trx, page: Page): Promise<void> {
+  const named = Object.entries(page.shared ?? {})
+  if (named.length === 0) return
+  const ids = named.map(([, id]) => id)
+  const rows = await trx.selectFrom('pages').select(['id', 'path']).where('id', 'in', ids).execute()
+  const areas = new Map(rows.map((row) => [row.id, sharedAreaAt(row.path)]))
+  const stray = named.find(([area, id]) => areas.get(id) !== area)
+  if (stray)
+    throw refused([
+      {
+        path: `page.shared.${stray[0]}`,
+        message: 'There is no such shared area for this place. Choose another.',
+      },
     ])
 }
 

@@ -10,6 +10,7 @@ import type { Asked } from '../listings/context'
 import { listingTrouble } from '../listings/troubles'
 import { renderPlacement } from '../render/render'
 import { draftView, renderDraft } from './public-document'
+import { withSharedAreas } from './shared-areas'
 import { shownCards } from './shown-cards'
 import { placementCss } from './placement-css'
 import { shownOnPage } from './shown-on-page'
@@ -26,12 +27,13 @@ export interface Draft extends AskedDraft {
  * Renders a draft by the renderer of the public pages: the placements that show one of its
  * listings, or the whole document.
  */
-export async function previewOf(db: Db, draft: Draft, asked: Asked): Promise<Preview> {
+export async function previewOf(db: Db, sent: Draft, asked: Asked): Promise<Preview> {
   const asker = askingAnew(db)
+  const draft = sent.whole ? await withSharedAreas(db, sent) : sent
   const shown = await shownOnPage(asker, draft, asked)
   const [{ site }, counts, page] = await Promise.all([
     asker.known(),
-    countsOnPage(db, asker, draft, asked, shown),
+    countsOnPage(db, asker, { ...draft, listings: sent.listings }, asked, shown),
     draft.whole ? draftView(db, asker, draft, asked, shown) : null,
   ])
   const views =

@@ -1,4 +1,5 @@
 import type { PageSubject } from '../../core/rules/context'
+import { sharedAreaAt } from '../../core/pages/shared-areas'
 import { searchAddress } from '../../core/pages/usual'
 import { listingViewsOf } from '../../site/view'
 import type { ListingPageView } from '../../site/view'
@@ -23,6 +24,7 @@ import { subjectOf } from './page-subject'
 import { movedPageAddress } from './page-addresses'
 import { navigation } from './page-rows'
 import { publishedPage } from './pages'
+import { withSharedAreas } from './shared-areas'
 import { subjectAt, subjectHead } from './subjects'
 import { trailOf } from './trail'
 import { unmadePage } from './usual-pages'
@@ -248,7 +250,8 @@ export async function draftDocument(
   draft: AskedDraft,
   asked: Asked,
 ): Promise<string> {
-  return renderDraft(db, asker, draft, await draftView(db, asker, draft, asked), asked)
+  const whole = await withSharedAreas(db, draft)
+  return renderDraft(db, asker, whole, await draftView(db, asker, whole, asked), asked)
 }
 
 /** A draft with every listing answered. What is shown may be known already. */
@@ -263,7 +266,7 @@ export async function draftView(
   return listingPageView(db, asker, { ...draft, trail }, asked, undefined, answered)
 }
 
-/** A draft that is answered, as a document. */
+/** A draft that is answered, as a document; a shared area without the title that pages have. */
 export async function renderDraft(
   db: Db,
   asker: ListingAsker,
@@ -272,6 +275,7 @@ export async function renderDraft(
   asked: Asked,
 ): Promise<string> {
   const [links, { site }] = await Promise.all([navigation(db), asker.known()])
+  const isShared = sharedAreaAt(draft.path) !== null
   const subject = isPattern(draft.path) ? asked.page : null
   const [entry, head] = await Promise.all([
     subject?.kind === 'entry' ? entryPageOf(db, site, subject.id, asked.now) : null,
@@ -281,7 +285,8 @@ export async function renderDraft(
     site,
     navigation: links,
     path: draft.path,
-    page: entry === null ? { ...listed, ...head } : { ...entry, around: listed },
+    page:
+      entry === null ? { ...listed, ...head, ...(isShared && { title: '' }) } : { ...entry, around: listed },
     css: pageCss(listed),
     trail: entry === null ? [] : await trailOf(db, `${baseOf(draft.path)}/entry`, entry.title),
     pageId: null,

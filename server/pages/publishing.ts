@@ -2,7 +2,8 @@ import { number, object } from 'yup'
 import type { StoredListing } from '../../core/listing/definition'
 import type { Page } from '../../core/pages/definition'
 import type { EditedPage } from '../../core/pages/answers'
-import { placedListingsOf } from '../../core/pages/standing'
+import { sharedOn } from '../../core/pages/shared-areas'
+import { shownListingsOf } from '../../core/pages/standing'
 import { parseWith } from '../../core/parsing'
 import type { Db, Trx } from '../db/client'
 import { transact } from '../db/transact'
@@ -130,7 +131,8 @@ async function seenDraft(trx: Trx, id: number, seen: SeenVersions): Promise<Publ
   return { page, listings: Object.fromEntries(listings.map((one) => [one.id, one.draft])) }
 }
 
-async function goLive(
+/** Makes a page with its listings what visitors see, and tells of every page that shows any of it. */
+export async function goLive(
   trx: Trx,
   id: number,
   { page, listings }: Publication,
@@ -158,21 +160,27 @@ async function goLive(
       published_by: by,
     })
     .execute()
-  await announceListings(trx, id, Object.keys(listings))
+  await announce(trx, id, Object.keys(listings))
 }
 
-/** A listing may stand on other pages too; all of them change. */
-async function announceListings(trx: Trx, pageId: number, listingIds: readonly string[]): Promise<void> {
+/** A listing may stand on other pages too, and a shared area does: all of them change. */
+async function announce(trx: Trx, pageId: number, listings: readonly string[]): Promise<void> {
   const rows = await trx
     .selectFrom('pages')
     .select(['id', 'published'])
     .where('published', 'is not', null)
     .where('deleted_at', 'is', null)
     .execute()
-  for (const row of rows) {
-    const uses =
-      row.published !== null &&
-      placedListingsOf(readPage(row.published)).some((one) => listingIds.includes(one.listing))
-    if (uses || row.id === pageId) await recordChange(trx, { kind: 'page', subjectId: row.id })
-  }
+  const pages = rows.flatMap(({ id, published }) => (published ? [{ id, page: readPage(published) }] : []))
+  const changed = new Set(
+    pages
+      .filter(
+        ({ id, page }) =>
+          id === pageId || shownListingsOf(page).some((one) => listings.includes(one.listing)),
+      )
+      .map((one) => one.id),
+  )
+  for (const { id, page } of pages)
+    if (changed.has(id) || sharedOn(page).some((area) => changed.has(area)))
+      await recordChange(trx, { kind: 'page', subjectId: id })
 }

@@ -1,6 +1,7 @@
 import { sql } from 'kysely'
 import { SitemapIndexStream, SitemapStream, streamToPromise } from 'sitemap'
-import { baseOf, entryAddressOf, isPattern, termAddress } from '../../core/content/entry-address'
+import { baseOf, entryAddressOf, termAddress } from '../../core/content/entry-address'
+import { isPlainAddress } from '../../core/pages/shared-areas'
 import { authorAddress } from '../../core/pages/usual'
 import { visibleAt } from '../content/visible'
 import type { Db } from '../db/client'
@@ -77,7 +78,7 @@ async function fixedAddresses(db: Db, now: number): Promise<readonly Located[]> 
   const counts = await keyCounts(db, all, ids, now)
   const isFound = ({ id }: { readonly id: number }) => (counts.get(id) ?? 0) > 0
   const made = pages.flatMap(({ path, published_at: at }) =>
-    isPattern(path) ? [] : [{ url: encodeURI(path), ...(at !== null && { lastmod: at.toISOString() }) }],
+    isPlainAddress(path) ? [{ url: encodeURI(path), ...(at !== null && { lastmod: at.toISOString() }) }] : [],
   )
   const taken = new Set(made.map((one) => one.url))
   const others = [

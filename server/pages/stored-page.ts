@@ -1,7 +1,8 @@
 import { pageVersion } from '../../core/pages/definition'
 import type { Page } from '../../core/pages/definition'
 import { parsePage } from '../../core/pages/parse-page'
-import type { Trx } from '../db/client'
+import { sharedOn, withSharedShown } from '../../core/pages/shared-areas'
+import type { Db, Trx } from '../db/client'
 
 /** A page as it is stored: it may be of an older version. */
 export interface StoredPage {
@@ -28,4 +29,20 @@ export function lockedPage(trx: Trx, id: number) {
     .where('deleted_at', 'is', null)
     .forUpdate()
     .executeTakeFirst()
+}
+
+/** A page with what visitors see in its shared areas; nothing in those that are gone. */
+export async function withShownAreas(db: Db | Trx, page: Page): Promise<Page> {
+  const ids = sharedOn(page)
+  if (ids.length === 0) return page
+  const rows = await db
+    .selectFrom('pages')
+    .select(['id', 'published'])
+    .where('id', 'in', ids)
+    .where('deleted_at', 'is', null)
+    .execute()
+  const shown = rows.flatMap(({ id, published }) =>
+    published === null ? [] : [[id, readPage(published)] as const],
+  )
+  return withSharedShown(page, new Map(shown))
 }

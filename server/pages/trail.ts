@@ -1,4 +1,5 @@
 import { baseOf } from '../../core/content/entry-address'
+import { sharedAreaAt } from '../../core/pages/shared-areas'
 import type { NavigationLink } from '../../site/view'
 import type { Db } from '../db/client'
 
@@ -8,7 +9,7 @@ import type { Db } from '../db/client'
  */
 export async function trailOf(db: Db, path: string, title: string): Promise<readonly NavigationLink[]> {
   const home = { title: '', path: '/' }
-  if (path === '/') return [home]
+  if (path === '/' || sharedAreaAt(path) !== null) return [home]
   const parts = path.split('/').slice(1, -1)
   const above = parts.map((_, at) => `/${parts.slice(0, at + 1).join('/')}`)
   if (above.length === 0) return [home, { title, path }]

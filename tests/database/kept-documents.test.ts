@@ -1,6 +1,9 @@
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
 import { entryInputOf } from '~~/core/content/entry-input'
 import type { EntryInput } from '~~/core/content/entry-input'
+import { withPlacementChanged } from '~~/core/pages/moves'
+import { withShared } from '~~/core/pages/shared-areas'
+import { placementsOf } from '~~/core/pages/standing'
 import { setCollectionDeleted } from '~~/server/content/collections'
 import { addEntry, loadEntry, saveEntry, setEntryDeleted } from '~~/server/content/entries'
 import { mergeTerm, saveTerm, undoTermChange } from '~~/server/content/terms'
@@ -14,10 +17,12 @@ import { KeptDocuments } from '~~/server/pages/kept-documents'
 import type { PublicAnswer } from '~~/server/pages/public-answer'
 import { editedPage, saveDraft } from '~~/server/pages/pages'
 import { publishPage } from '~~/server/pages/publishing'
+import { addSharedArea } from '~~/server/pages/shared-areas'
 import { publicDocument } from '~~/server/pages/public-document'
 import { saveAuthor, setAuthorDeleted } from '~~/server/people/authors'
 import { saveSiteSettings } from '~~/server/site/site-settings'
 import { demoDatabase } from './support/database'
+import { handOn } from './support/pages'
 import type { TestDatabase } from './support/database'
 
 /** A second server on the same database, which answers visitors and keeps their documents. */
@@ -100,13 +105,41 @@ async function edit(id: number, change: Partial<EntryInput>): Promise<void> {
   await saveEntry(test.db, id, entry.version, { ...entryInputOf(entry), ...change }, writer)
 }
 
-async function publish(path: string, title: string): Promise<void> {
+async function pageAt(path: string) {
   const { id } = await test.db
     .selectFrom('pages')
     .select('id')
     .where('path', '=', path)
     .executeTakeFirstOrThrow()
-  const before = await editedPage(test.db, id)
+  return editedPage(test.db, id)
+}
+
+/** Makes a shared area of the side of a page, which has it from then on; its number. */
+async function shareSideOf(path: string): Promise<number> {
+  const { id, page } = await pageAt(path)
+  const made = await addSharedArea(test.db, { title: 'Side', area: 'side', from: id, page }, writer)
+  const hand = handOn(test.db, writer)
+  await hand.save(id, withShared(page, 'side', made.id))
+  await hand.publish(id)
+  await feed.settled()
+  return made.id
+}
+
+/** Gives everything in a shared area another heading, and publishes it. */
+async function rename(area: number, heading: string): Promise<void> {
+  const { page } = await editedPage(test.db, area)
+  const hand = handOn(test.db, writer)
+  const renamed = placementsOf(page).reduce(
+    (one, { id }) => withPlacementChanged(one, id, (placement) => ({ ...placement, heading })),
+    page,
+  )
+  await hand.save(area, renamed)
+  await hand.publish(area)
+}
+
+async function publish(path: string, title: string): Promise<void> {
+  const before = await pageAt(path)
+  const { id } = before
   const saved = await saveDraft(
     test.db,
     id,
@@ -182,6 +215,8 @@ describe('a kept document', () => {
     await timed('part', `/topic/${one.slug}`, () => undoTermChange(test.db, change))
     await timed('page', '/orchard', () => publish('/orchard', 'The orchard today'))
     await timed('menu', '/', () => publish('/orchard', 'The orchard of today'))
+    const area = await shareSideOf('/plots')
+    await timed('shared area on a page', '/plots', () => rename(area, 'Read by many'))
     await timed('collection', '/field-notes/moved-today', () =>
       setCollectionDeleted(test.db, newest.collection, true),
     )

@@ -1,12 +1,15 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { plainBand } from '~~/core/pages/bands/definition'
 import type { Band } from '~~/core/pages/bands/definition'
 import type { Area, AreaName } from '~~/core/pages/frames'
 import { withBandMoved } from '~~/core/pages/moves'
 import { columnSpot } from '~~/core/pages/standing'
 import { same } from '~~/core/listing/definition'
+import { sharedIn } from '~~/core/pages/shared-areas'
 import { movedInto } from '~~/core/ordering'
+import { fetchedLater } from '../../shared/fetched-later'
+import MoreMenu from '../../shared/MoreMenu.vue'
 import DraggableRows from '../../shared/sorting/DraggableRows.vue'
 import { useDraft } from '../../stores/bench/draft'
 import { useSelection } from '../../stores/bench/selection'
@@ -15,15 +18,23 @@ import { useView } from '../../stores/bench/view'
 import AddMenu from './AddMenu.vue'
 import BandMenu from './BandMenu.vue'
 import BandRow from './BandRow.vue'
+import { useAreaActions } from './area-actions'
 import PlacementRows from './PlacementRows.vue'
 import { words } from './words'
 
+const ShareAreaDialog = fetchedLater(() => import('./ShareAreaDialog.vue'))
+const SharedAreaSection = fetchedLater(() => import('./SharedAreaSection.vue'))
+
 /** An area with its bands. Of a single band with nothing set only what stands in it is shown. */
-const props = defineProps<{ area: Area & { readonly name: AreaName } }>()
+const props = defineProps<{ area: Area & { readonly name: AreaName }; save: () => Promise<void> }>()
 const draft = useDraft()
 const selection = useSelection()
 const session = useSession()
 const view = useView()
+const { actions, isSharing } = useAreaActions(() => props.area.name)
+const hasShared = ref(false)
+watch(isSharing, (is) => (hasShared.value ||= is))
+const shared = computed(() => sharedIn(draft.page, props.area.name))
 const bands = computed(() => draft.page.areas[props.area.name] ?? [])
 const plain = computed(() => {
   const [first, ...others] = bands.value
@@ -61,12 +72,21 @@ function point(isPointed: boolean) {
       @focusout="point(false)"
     >
       <h2>{{ area.title }}</h2>
-      <span v-if="plain && session.maySetUp" class="actions">
-        <AddMenu :spot="columnSpot(plain, 0)" />
-        <BandMenu :id="plain.id" :area="area" :name="area.title" />
+      <span v-if="shared === undefined && session.maySetUp" class="actions">
+        <template v-if="plain">
+          <AddMenu :spot="columnSpot(plain, 0)" />
+          <BandMenu :id="plain.id" :area="area" :name="area.title" :more="actions" />
+        </template>
+        <MoreMenu
+          v-else-if="actions.length > 0"
+          :label="words.more(area.title)"
+          :actions="actions"
+          :size="28"
+        />
       </span>
     </header>
-    <PlacementRows v-if="plain" :spot="columnSpot(plain, 0)" :empty="words.empty" />
+    <SharedAreaSection v-if="shared !== undefined" :area="area" :shared="shared" :others="actions" />
+    <PlacementRows v-else-if="plain" :spot="columnSpot(plain, 0)" :empty="words.empty" />
     <DraggableRows
       v-else
       :items="bands"
@@ -79,6 +99,7 @@ function point(isPointed: boolean) {
     >
       <BandRow v-for="(band, at) in bands" :key="band.id" :band="band" :at="at" :area="area" />
     </DraggableRows>
+    <ShareAreaDialog v-if="hasShared" v-model="isSharing" :area="area" :save="save" />
   </section>
 </template>
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { frames } from '~~/core/pages/frames'
+import { areasOf } from '~~/core/pages/standing'
 import { fetchedLater } from '../../shared/fetched-later'
 import { useDraft } from '../../stores/bench/draft'
 import { useView } from '../../stores/bench/view'
@@ -9,18 +9,20 @@ import AreaSection from './AreaSection.vue'
 import PlacementRows from './PlacementRows.vue'
 import { words } from './words'
 
-/** The areas of the page in page order, with what stands in them, and its shelf. */
 /** What lies elsewhere comes after the page. */
 const ShelvesOfOthers = fetchedLater(() => import('./ShelvesOfOthers.vue'))
+
+/** The areas of the page in page order, with what stands in them, and its shelf; of a shared area itself. */
+defineProps<{ save: () => Promise<void> }>()
 const draft = useDraft()
 const session = useSession()
 const view = useView()
-const areas = computed(() => frames.get(draft.page.frame).areas)
+const areas = computed(() => areasOf(draft.page))
 </script>
 
 <template>
   <nav class="areas" data-region tabindex="-1" :aria-label="words.areas" data-move-room>
-    <AreaSection v-for="area in areas" :key="area.name" :area="area" />
+    <AreaSection v-for="area in areas" :key="area.name" :area="area" :save="save" />
     <section class="shelf" :aria-label="words.shelf" data-move-place>
       <header>
         <h2>{{ words.shelf }}</h2>

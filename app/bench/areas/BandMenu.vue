@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { frames } from '~~/core/pages/frames'
 import type { Area, AreaName } from '~~/core/pages/frames'
 import { bandOn, withBandAfter, withBandMoved, withoutBand } from '~~/core/pages/moves'
+import type { MenuAction } from '../../shared/ActionMenu.vue'
+import { sharedIn } from '~~/core/pages/shared-areas'
+import { areasOf } from '~~/core/pages/standing'
 import MoreMenu from '../../shared/MoreMenu.vue'
 import { words as shared } from '../../shared/words'
 import { useDraft } from '../../stores/bench/draft'
@@ -11,14 +13,22 @@ import { useNotices } from '../../stores/notices'
 import { words } from './words'
 
 /** What can be done with a band. */
-const props = defineProps<{ id: number; area: Area & { readonly name: AreaName }; name: string }>()
+const props = defineProps<{
+  id: number
+  area: Area & { readonly name: AreaName }
+  name: string
+  /** What else can be done where the band is all of its area. */
+  more?: readonly MenuAction[]
+}>()
 const draft = useDraft()
 const selection = useSelection()
 const notices = useNotices()
 const bands = computed(() => draft.page.areas[props.area.name] ?? [])
 const at = computed(() => bands.value.findIndex((band) => band.id === props.id))
 const others = computed(() =>
-  frames.get(draft.page.frame).areas.filter((area) => area.name !== props.area.name),
+  areasOf(draft.page).filter(
+    (area) => area.name !== props.area.name && sharedIn(draft.page, area.name) === undefined,
+  ),
 )
 
 const actions = computed(() => [
@@ -37,6 +47,7 @@ const actions = computed(() => [
         { title: words.removeBand, run: remove },
       ]
     : []),
+  ...(props.more ?? []),
 ])
 
 function move(area: AreaName, to: number) {

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Band } from '~~/core/pages/bands/definition'
-import { frames } from '~~/core/pages/frames'
 import type { Area, AreaName } from '~~/core/pages/frames'
 import { withBandMoved } from '~~/core/pages/moves'
-import { columnSpot } from '~~/core/pages/standing'
+import { sharedIn } from '~~/core/pages/shared-areas'
+import { areasOf, columnSpot } from '~~/core/pages/standing'
 import MoveHandle from '../../shared/sorting/MoveHandle.vue'
 import type { Direction } from '../../shared/sorting/MoveHandle.vue'
 import { holdFocus } from '../../shared/sorting/held-focus'
@@ -27,7 +27,9 @@ const name = computed(() => `${props.area.title}, ${words.bandNumber(props.at + 
 /** Up and down within the area, to the sides from area to area. */
 function step(direction: Direction, handle: HTMLElement) {
   holdFocus(handle, name.value)
-  const areas = frames.get(draft.page.frame).areas.map((one) => one.name)
+  const areas = areasOf(draft.page)
+    .map((one) => one.name)
+    .filter((area) => sharedIn(draft.page, area) === undefined)
   const isAlong = direction === 'up' || direction === 'down'
   const by = direction === 'up' || direction === 'left' ? -1 : 1
   const area = isAlong ? props.area.name : areas[areas.indexOf(props.area.name) + by]

@@ -1,10 +1,14 @@
 <script setup lang="ts">
+import { navigateTo } from '#imports'
 import { useElementSize } from '@vueuse/core'
 import { computed, onBeforeUnmount, ref, useTemplateRef, watch } from 'vue'
+import { placementsOf } from '~~/core/pages/standing'
 import { useDraft } from '../../stores/bench/draft'
 import { useSelection } from '../../stores/bench/selection'
 import { useShown } from '../../stores/bench/shown'
 import { useView } from '../../stores/bench/view'
+import { useNotices } from '../../stores/notices'
+import { words as areaWords } from '../areas/words'
 import { words } from '../words'
 import { useFrameMarks } from './frame-marks'
 import { areaAt, isControl, placementAt, pressOn } from './frame-press'
@@ -22,6 +26,7 @@ const draft = useDraft()
 const selection = useSelection()
 const shown = useShown()
 const view = useView()
+const notices = useNotices()
 const room = useTemplateRef<HTMLElement>('room')
 const frame = useTemplateRef<HTMLIFrameElement>('frame')
 const mirrors = useTemplateRef<HTMLIFrameElement[]>('mirrors')
@@ -88,7 +93,23 @@ function clicked(event: MouseEvent) {
     event.preventDefault()
     event.stopPropagation()
   }
-  selection.press(pressOn(event.target))
+  const target = pressOn(event.target)
+  if (target.on === 'page' || placementsOf(draft.page).some((one) => one.id === target.placement))
+    selection.press(target)
+  else tellOfShared(areaAt(event.target))
+}
+
+/** What stands in a shared area is changed there. */
+function tellOfShared(area: string | null) {
+  const shared = Object.entries(draft.page.shared ?? {}).find(([name]) => name === area)?.[1]
+  if (shared !== undefined)
+    notices.tell({
+      text: areaWords.standsInShared,
+      action: {
+        title: areaWords.openShared,
+        run: async () => void (await navigateTo(`/bench/pages/${shared}`)),
+      },
+    })
 }
 
 function leaveByKey(event: KeyboardEvent) {

@@ -8,6 +8,7 @@ import SheetDialog from '../../shared/SheetDialog.vue'
 import { useDraft } from '../../stores/bench/draft'
 import { useCatalogue } from '../../stores/catalogue'
 import { useElsewhere } from '../elsewhere'
+import SharedAreaPages from '../areas/SharedAreaPages.vue'
 import ChangeList from './ChangeList.vue'
 import { words } from './words'
 
@@ -52,6 +53,7 @@ function publish() {
     </template>
     <p v-else-if="changes === null" role="status">{{ words.looking }}</p>
     <ChangeList v-else :changes="changes" :also-on="(listing) => pagesWith(listing, 'live')" />
+    <SharedAreaPages v-if="draft.sharedArea" />
     <template #actions>
       <v-btn height="36" @click="open = false">{{ words.close }}</v-btn>
       <v-btn v-focused height="36" variant="flat" color="primary" @click="publish">{{

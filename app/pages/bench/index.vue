@@ -3,7 +3,7 @@ import { navigateTo, useHead } from '#imports'
 import { mdiPlus } from '@mdi/js'
 import { computed, ref } from 'vue'
 import { isPattern } from '~~/core/content/entry-address'
-import type { DeletedPage, PageRow } from '~~/core/pages/answers'
+import type { DeletedPage, PageRow, SharedAreaRow } from '~~/core/pages/answers'
 import { pageKeptDays } from '~~/core/pages/page-input'
 import type { UsualPage } from '~~/core/pages/usual'
 import DeletedPages from '../../page-list/DeletedPages.vue'
@@ -11,6 +11,7 @@ import NamePageDialog from '../../page-list/NamePageDialog.vue'
 import NewPageDialog from '../../page-list/NewPageDialog.vue'
 import PagesSection from '../../page-list/PagesSection.vue'
 import PageCard from '../../page-list/PageCard.vue'
+import SharedAreaList from '../../page-list/SharedAreaList.vue'
 import UsualPages from '../../page-list/UsualPages.vue'
 import { orderedPages, pageOrders, withPageMoved } from '../../page-list/page-order'
 import type { PageOrder } from '../../page-list/page-order'
@@ -34,8 +35,11 @@ const session = useSession()
 const list = useAnswer<readonly PageRow[]>(() => ({ path: '/api/bench/pages' }))
 const gone = useAnswer<readonly DeletedPage[]>(() => ({ path: '/api/bench/pages/deleted' }))
 const usual = useAnswer<readonly UsualPage[]>(() => ({ path: '/api/bench/pages/usual' }))
+const sharedAreas = useAnswer<readonly SharedAreaRow[]>(() => ({ path: '/api/bench/areas' }))
 const pages = list.answer
-const failure = computed(() => list.failure.value ?? gone.failure.value ?? usual.failure.value)
+const failure = computed(
+  () => list.failure.value ?? gone.failure.value ?? usual.failure.value ?? sharedAreas.failure.value,
+)
 useHead({ title: 'Pages · Bushel' })
 
 const typed = ref('')
@@ -58,12 +62,17 @@ const taken = computed(() => new Set((pages.value ?? []).map((page) => page.path
 const isMaking = ref(false)
 const isNaming = ref(false)
 const named = ref<PageRow | null>(null)
-const deleting = ref<PageRow | null>(null)
+const deleting = ref<Pick<PageRow, 'id' | 'title' | 'path'> | null>(null)
+
+const deleteText = computed(() => {
+  const path = deleting.value?.path ?? ''
+  return path === '' ? words.deleteSharedText(pageKeptDays) : words.deleteText(path, pageKeptDays)
+})
 
 void attempt(() => catalogue.load())
 
 async function again() {
-  await Promise.all([list.again(), gone.again(), usual.again()])
+  await Promise.all([list.again(), gone.again(), usual.again(), sharedAreas.again()])
 }
 
 async function setUp({ kind, of }: UsualPage) {
@@ -174,6 +183,12 @@ async function restore(page: Pick<PageRow, 'id' | 'title'>) {
         </li>
       </ul>
     </PagesSection>
+    <SharedAreaList
+      v-if="sharedAreas.answer.value?.length && typed === ''"
+      :areas="sharedAreas.answer.value"
+      :may-set-up="session.maySetUp"
+      @remove="deleting = { ...$event, path: '' }"
+    />
     <UsualPages
       v-if="usual.answer.value?.length && typed === ''"
       :pages="usual.answer.value"
@@ -190,7 +205,7 @@ async function restore(page: Pick<PageRow, 'id' | 'title'>) {
     <ConfirmDialog
       :model-value="deleting !== null"
       :title="words.deleteTitle(deleting?.title ?? '')"
-      :text="words.deleteText(deleting?.path ?? '', pageKeptDays)"
+      :text="deleteText"
       :action="words.delete"
       @update:model-value="deleting = $event ? deleting : null"
       @confirm="remove"

@@ -19,6 +19,14 @@ import {
 } from '~~/core/pages/moves'
 import { withParkedUntil, withReturned } from '~~/core/pages/parking'
 import { unparked } from '~~/core/pages/places'
+import {
+  sharedAreaAt,
+  steppedOut,
+  withShared,
+  withSharedInstead,
+  withoutShared,
+} from '~~/core/pages/shared-areas'
+import type { AreaName } from '~~/core/pages/frames'
 import { placementsAt, shownListingsOf, spotOf } from '~~/core/pages/standing'
 import type { Band } from '~~/core/pages/bands/definition'
 import { newPage } from '~~/core/pages/definition'
@@ -34,6 +42,8 @@ export const useDraft = defineStore('draft', () => {
   const path = ref('/')
   /** What the page is shown for, where it is one for many things. */
   const subject = shallowRef<SubjectOfPage | null>(null)
+  /** Which area this is, where it is a shared one and no page. */
+  const sharedArea = computed(() => sharedAreaAt(path.value))
   const publishedAt = ref<number | null>(null)
   /** When it goes live by the clock. */
   const planned = shallowRef<EditedPage['planned']>(null)
@@ -41,9 +51,10 @@ export const useDraft = defineStore('draft', () => {
   const history = shallowRef<History<PageDocument>>(beginHistory({ page: emptyPage, listings: {} }))
 
   /** Where visitors see the page; on one for many things, its sample. */
-  const liveAddress = computed(() =>
-    subject.value === null ? path.value : (subject.value.sample?.address ?? null),
-  )
+  const liveAddress = computed(() => {
+    if (sharedArea.value !== null) return null
+    return subject.value === null ? path.value : (subject.value.sample?.address ?? null)
+  })
   /** The version of each listing that was seen last, as a save says it. */
   const listingVersions = markRaw(new Map<string, number>())
   const document = computed(() => history.value.present)
@@ -158,6 +169,22 @@ export const useDraft = defineStore('draft', () => {
       page: withListingReplaced(before.page, listing, own),
       listings: { ...before.listings, [own]: { ...definition, name } },
     }))
+  }
+
+  /** Gives an area of the page to a shared one that was made of it, or to another: then what stood there is shelved. */
+  function shareArea(area: AreaName, shared: number, isOfThis: boolean): void {
+    const change = isOfThis ? withShared : withSharedInstead
+    editPage('Share an area', (before) => change(before, area, shared))
+  }
+
+  /** Takes a shared area off the page: the area is its own again, with nothing in it. */
+  function takeOffShared(area: AreaName): void {
+    editPage('Take a shared area off', (before) => withoutShared(before, area))
+  }
+
+  /** Gives the page a copy of its own of what visitors see in a shared area. */
+  function stepOut(area: AreaName, shared: PageDocument): void {
+    apply('An area of its own', null, (before) => steppedOut(before, area, shared, () => crypto.randomUUID()))
   }
 
   /** Places a new fitting at a spot of a site with these collections; the id of where it stands. */
@@ -316,6 +343,7 @@ export const useDraft = defineStore('draft', () => {
     pageId,
     path,
     subject,
+    sharedArea,
     publishedAt,
     planned,
     listingVersions,
@@ -336,6 +364,9 @@ export const useDraft = defineStore('draft', () => {
     placeFitting,
     placeExisting,
     makeOwn,
+    shareArea,
+    takeOffShared,
+    stepOut,
     duplicate,
     remove,
     bring,

@@ -268,7 +268,7 @@ function goRound(by: 1 | -1) {
       <div class="work" :class="{ 'without-left': !isLeftOpen, 'without-right': !isRightOpen }">
         <div v-show="isLeftOpen" class="left" @keydown.esc="closeLeft">
           <PageTitles />
-          <AreasList v-if="view.isShown" />
+          <AreasList v-if="view.isShown" :save="saving.save" />
         </div>
         <main class="middle" aria-label="The page">
           <PageRuler v-model="view.pageWidth">
