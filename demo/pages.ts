@@ -10,6 +10,7 @@ import type { Listing } from '../core/listing/definition'
 import { newBand } from '../core/pages/bands/definition'
 import { newPage } from '../core/pages/definition'
 import { withPlacementsAt } from '../core/pages/moves'
+import { sharedAreaAddress, sharedAreaPage } from '../core/pages/shared-areas'
 import { placementsAt } from '../core/pages/standing'
 import type { Page, Placement } from '../core/pages/definition'
 import { defaultShape, switchedShape } from '../core/shapes'
@@ -31,11 +32,14 @@ export interface DemoPage {
   readonly path: string
   readonly page: Page
   readonly listings: ReadonlyMap<string, Listing>
+  /** The address of the shared area that stands in its side. */
+  readonly side?: string
 }
 
-/** The pages of the demo site, in the order of its navigation. */
+/** The pages of the demo site, in the order of its navigation; before them the areas that they share. */
 export function demoPages(ids: DemoIds): readonly DemoPage[] {
   return [
+    archiveSide(ids),
     homePage(ids),
     fieldNotesPage(ids),
     orchardPage(ids),
@@ -57,6 +61,8 @@ interface Index {
   readonly shape: ShapeName
   readonly card: string | readonly PartName[]
   readonly take?: number
+  /** Whether its side is the one of the archive. */
+  readonly isArchive?: true
 }
 
 const indexes: readonly Index[] = [
@@ -102,6 +108,7 @@ const indexes: readonly Index[] = [
     introduction: 'What people say over the gate.',
     shape: 'masonry',
     card: 'said',
+    isArchive: true,
   },
   {
     slug: 'our-years',
@@ -109,10 +116,14 @@ const indexes: readonly Index[] = [
     introduction: 'From a tin on a wall to a door three metres down.',
     shape: 'tabs',
     card: ['picture', 'title', 'summary'],
+    isArchive: true,
   },
 ]
 
-function indexPage(ids: DemoIds, { slug, title, introduction, shape, card, take }: Index): DemoPage {
+function indexPage(
+  ids: DemoIds,
+  { slug, title, introduction, shape, card, take, isArchive }: Index,
+): DemoPage {
   const listing: Listing = {
     ...newListing(`All ${title.toLowerCase()}`, ids.collection(slug)),
     amount: take === undefined ? { ...defaultAmount, take: 120, perPage: 12 } : { ...defaultAmount, take },
@@ -122,11 +133,30 @@ function indexPage(ids: DemoIds, { slug, title, introduction, shape, card, take 
     } as Listing['shape'],
     card: typeof card === 'string' ? readyMade(ids, slug, card) : cardOf(card),
   }
-  return assembled(`/${slug}`, newPage(title, introduction), {
+  const page = assembled(`/${slug}`, newPage(title, introduction), {
     main: [['', listing]],
+    side: isArchive === undefined ? [['Most read', mostRead(ids)]] : [],
+    shelf: [],
+  })
+  return isArchive === undefined ? page : { ...page, side: archive }
+}
+
+const archive = sharedAreaAddress('side', uuidOf('archive'))
+
+/** What stands beside what is kept for good. */
+function archiveSide(ids: DemoIds): DemoPage {
+  const { page, listings } = assembled(archive, newPage('Beside the archive'), {
+    main: [],
     side: [['Most read', mostRead(ids)]],
     shelf: [],
   })
+  const find = fitting(
+    'archive search',
+    { ...newFitting('search'), hint: 'A name, a year…' },
+    'Find on the hill',
+  )
+  const whole = withPlacementsAt(page, '2/0', [find, ...placementsAt(page, '2/0')])
+  return { path: archive, page: sharedAreaPage(whole, 'side', page.title), listings }
 }
 
 /** A ready-made card for a collection. */

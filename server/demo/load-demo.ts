@@ -13,6 +13,7 @@ import { authors, difficulties, districts, plantFamilies, seasons, topics } from
 import { entriesOf } from '../../demo/entry'
 import type { DemoDay, DemoEntry, LoadedValue } from '../../demo/entry'
 import { fieldNoteEntries } from '../../demo/field-note-entries'
+import { withShared } from '../../core/pages/shared-areas'
 import { demoPages } from '../../demo/pages'
 import type { DrawnPicture } from '../../demo/pictures/draw'
 import { demoSite, fieldNotesCollection } from '../../demo/site'
@@ -266,7 +267,10 @@ async function stored(value: LoadedValue, name: string, found: Found): Promise<u
 }
 
 async function addPages(trx: Trx, pages: ReturnType<typeof demoPages>, now: number): Promise<void> {
-  for (const [position, { path, page, listings }] of pages.entries()) {
+  const areas = new Map<string, number>()
+  for (const [position, { path, page: told, listings, side }] of pages.entries()) {
+    const area = side === undefined ? undefined : known(areas, side)
+    const page = area === undefined ? told : withShared(told, 'side', area)
     for (const [id, listing] of listings) {
       const definition = JSON.stringify(storedListing(listing))
       await trx.insertInto('listings').values({ id, draft: definition, published: definition }).execute()
@@ -285,6 +289,7 @@ async function addPages(trx: Trx, pages: ReturnType<typeof demoPages>, now: numb
       })
       .returning('id')
       .executeTakeFirstOrThrow()
+    areas.set(path, id)
     const stored = Array.from(listings, ([listing, one]) => [listing, storedListing(one)] as const)
     await trx
       .insertInto('page_versions')

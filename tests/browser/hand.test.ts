@@ -178,7 +178,7 @@ describe('a switch', () => {
 describe('a draft', () => {
   it('goes on being saved where a placed listing was undone and done again', async () => {
     const page = await benchOf('Our years')
-    await press(page, 'button', 'Add to Side')
+    await press(page, 'button', 'Add to Main')
     await press(page, 'menuitem', 'Lessons')
     await waitForStatus(page, 'Saved')
     await press(page, 'button', 'Undo: Place “Lessons”')

@@ -65,7 +65,7 @@ export const words = {
   notLiveThere: 'not live there yet',
   standsInShared: 'This stands in an area that several pages share.',
   openShared: 'Open it',
-  openSharedOf: (title: string) => `Open ${title}`,
+  openSharedOf: (title: string) => `Open it: ${title}`,
   ownCopy: 'A copy for this page alone',
   isOwn: 'This page has a copy of its own now. The other pages keep the shared one.',
   takeOffShared: 'Take the shared area off',

@@ -1,0 +1,135 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import type { Page } from 'puppeteer-core'
+import { inBench, openInBench, pageDraft, signedIn, startApp } from './support/app'
+import type { App } from './support/app'
+import {
+  chooseFrom,
+  fill,
+  press,
+  publish,
+  waitFor,
+  waitForNoDialog,
+  waitForNoText,
+  waitForStatus,
+  waitForText,
+} from './support/hands'
+import { violations } from './support/violations'
+
+let app: App
+beforeAll(async () => {
+  app = await startApp()
+})
+afterAll(() => app.stop())
+
+const side = 'section[aria-label=Side]'
+const menu = 'What to do with Side'
+const soon = { timeout: 10_000 }
+
+async function visitors(path: string): Promise<string> {
+  return (await fetch(app.address + path)).text()
+}
+
+async function act(page: Page, hand: string, name: string): Promise<void> {
+  if (hand === 'mouse') return press(page, 'button', name)
+  await (await waitFor(page, 'button', name)).press('Enter')
+}
+
+describe.each([
+  ['mouse', ['Lessons', '/lessons'], ['Swap days', '/swap-days'], 'Beside films'],
+  ['keys', ['Plots', '/plots'], ['Seed shelf', '/seed-shelf'], 'Beside beds'],
+] as const)('a side area, by the %s', (hand, [title, path], [other, otherPath], name) => {
+  it('is shared by two pages, changed once, and both change live', async () => {
+    const page = await inBench(app, title, { width: 1280, height: 1000 })
+    await chooseFrom(page, hand, menu, 'Share this area…')
+    await waitFor(page, 'dialog', 'Share “Side” with other pages')
+    expect(await violations(page)).toEqual([])
+    await fill(page, 'Name of the shared area', name)
+    await act(page, hand, 'Share it')
+    await waitForNoDialog(page)
+    await waitForText(page, side, name)
+    await waitForStatus(page, 'Saved')
+    expect(await violations(page)).toEqual([])
+    await publish(page)
+    await waitForText(page, 'body', `“${title}” is live.`)
+
+    await openInBench(app, page, other)
+    await chooseFrom(page, hand, menu, `“${name}” here`)
+    await waitForText(page, side, `also on “${title}”`)
+    await waitForText(page, 'section[aria-label=Shelf]', 'Most read')
+    await publish(page)
+    await waitForText(page, 'body', `“${other}” is live.`)
+
+    await act(page, hand, `Open it: ${name}`)
+    await waitForText(page, 'aside', 'What you change here changes on these pages')
+    expect(await violations(page)).toEqual([])
+    await press(page, 'button', 'Most read 5')
+    await page.keyboard.press('1')
+    await fill(page, 'Heading on the page', `Read beside ${name}`)
+    await page.keyboard.press('Tab')
+    await waitForStatus(page, 'Saved')
+    expect(await visitors(path)).not.toContain(`Read beside ${name}`)
+    await act(page, hand, 'Publish')
+    await waitForText(page, '[role=dialog]', 'changes on these pages')
+    await waitForText(page, '[role=dialog]', other)
+    expect(await violations(page)).toEqual([])
+    await act(page, hand, 'Publish now')
+    await expect.poll(() => visitors(path), soon).toContain(`Read beside ${name}`)
+    await expect.poll(() => visitors(otherPath), soon).toContain(`Read beside ${name}`)
+    await page.close()
+  })
+
+  it('is left with a copy of its own, which no longer changes with the others', async () => {
+    const page = await inBench(app, other, { width: 1280, height: 1000 })
+    await waitForText(page, side, name)
+    await chooseFrom(page, hand, menu, 'A copy for this page alone')
+    await waitFor(page, 'button', 'Most read 5')
+    await waitForStatus(page, 'Saved')
+    const draft = await pageDraft(app, otherPath)
+    expect(draft.shared).toBeUndefined()
+    expect(draft.areas.side?.[0]?.columns[0]?.placements[0]?.heading).toBe(`Read beside ${name}`)
+    await act(page, hand, 'Undo: An area of its own')
+    await waitForText(page, side, name)
+    await chooseFrom(page, hand, menu, 'Take the shared area off')
+    await waitForText(page, side, 'Nothing here yet.')
+    await waitForStatus(page, 'Saved')
+    await expect.poll(async () => (await pageDraft(app, otherPath)).shared, soon).toBeUndefined()
+    await page.close()
+  })
+})
+
+describe('what stands in a shared area', () => {
+  it('is said to, where it is pressed on a page that has it', async () => {
+    const page = await inBench(app, 'Our years', { width: 1280, height: 1000 })
+    const frame = await (await page.waitForSelector('iframe'))?.contentFrame()
+    await frame?.waitForSelector('aside [data-placement]')
+    // Where the frame is drawn smaller than it is, the driver’s pointer misses.
+    await frame?.$eval('aside [data-placement] a', (link) => link.click())
+    await waitForText(page, 'body', 'This stands in an area that several pages share.')
+    await press(page, 'button', 'Open it')
+    await waitForText(page, 'body', 'This shared area')
+    await page.close()
+  })
+
+  it('is named in the list of pages, and deleted there once no page has it', async () => {
+    const page = await signedIn(app)
+    await page.goto(`${app.address}/bench`)
+    const list = 'ul[aria-label="Shared areas"]'
+    await waitForText(page, list, 'On Growers’ words, Our years')
+    expect(await violations(page)).toEqual([])
+    await openInBench(app, page, 'Orchard')
+    await chooseFrom(page, 'keys', menu, 'Share this area…')
+    await fill(page, 'Name of the shared area', 'Beside trees')
+    await press(page, 'button', 'Share it')
+    await waitForNoDialog(page)
+    await press(page, 'button', 'Undo: Share an area')
+    await waitFor(page, 'button', 'Wildlife notes 5')
+    await waitForStatus(page, 'Saved')
+    await page.goto(`${app.address}/bench`)
+    await waitForText(page, list, 'On no page')
+    await press(page, 'button', 'Delete “Beside trees”')
+    await press(page, 'button', 'Delete')
+    await waitForText(page, 'body', '“Beside trees” is deleted')
+    await waitForNoText(page, list, 'Beside trees')
+    await page.close()
+  })
+})
