@@ -50,6 +50,21 @@ export function demoPages(ids: DemoIds): readonly DemoPage[] {
   ]
 }
 
+/** The menu at the head of the demo site, by the addresses of its pages; nested ones under a name. */
+export const demoMenu: readonly (string | { readonly title: string; readonly under: readonly string[] })[] = [
+  '/field-notes',
+  '/orchard',
+  '/seed-shelf',
+  '/plots',
+  '/swap-days',
+  '/gardens-we-made',
+  '/lessons',
+  { title: 'Archive', under: ['/growers-words', '/our-years'] },
+]
+
+/** The one at its foot. */
+export const demoFootMenu = ['/swap-days', '/plots', '/lessons'] as const
+
 /**
  * A page of everything in a collection: its words, its shape, and a ready-made card or what its
  * cards carry.

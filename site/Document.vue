@@ -85,7 +85,7 @@ const picture = computed(() => {
             :language="view.site.locale"
             :trail="view.trail"
           />
-          <MissingPage v-else :page="view.page" :ways="view.site.navigation" />
+          <MissingPage v-else :page="view.page" :menu="view.site.navigation.head" />
         </main>
         <SiteFoot :site="view.site" />
       </div>

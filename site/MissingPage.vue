@@ -1,10 +1,14 @@
 <script setup lang="ts">
 import SearchForm from './SearchForm.vue'
-import type { MissingPageView, NavigationLink } from './view'
+import type { MenuLink } from '../core/pages/menus'
+import type { MissingPageView } from './view'
 import { words } from './words'
 
 /** What is said where there is nothing, and where to go on from there. */
-defineProps<{ page: MissingPageView; ways: readonly NavigationLink[] }>()
+const props = defineProps<{ page: MissingPageView; menu: readonly MenuLink[] }>()
+const ways = props.menu.flatMap(({ title, path, under }) =>
+  path === null ? under : [{ title, path }, ...under],
+)
 </script>
 
 <template>

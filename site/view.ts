@@ -1,3 +1,4 @@
+import type { MenuLink } from '../core/pages/menus'
 import type { CardFrame, FilledPart } from '../core/cards/card'
 import type { PartName } from '../core/cards/parts'
 import type { FittingChoice } from '../core/fittings'
@@ -133,13 +134,19 @@ export interface NavigationLink {
   readonly path: string
 }
 
+/** The menus at the head and the foot of every page. */
+export interface SiteNavigation {
+  readonly head: readonly MenuLink[]
+  readonly foot: readonly MenuLink[]
+}
+
 export interface SiteView {
   readonly name: string
   readonly tagline: string
   readonly locale: string
   /** “ltr” or “rtl”, from the language. */
   readonly direction: 'ltr' | 'rtl'
-  readonly navigation: readonly NavigationLink[]
+  readonly navigation: SiteNavigation
   readonly path: string
 }
 

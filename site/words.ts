@@ -2,6 +2,8 @@
 export const words = {
   skip: 'Skip to the content',
   pages: 'Pages',
+  footPages: 'More pages',
+  menu: 'Menu',
   slides: 'slides',
   rowOf: (name: string) => `${name}, a row to scroll`,
   before: 'Before',

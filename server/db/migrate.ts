@@ -17,6 +17,7 @@ import * as foundTitles from './migrations/0014-found-titles'
 import * as pages from './migrations/0015-pages'
 import * as listingChanges from './migrations/0016-listing-changes'
 import * as sharedAreas from './migrations/0017-shared-areas'
+import * as menus from './migrations/0018-menus'
 import type { Database } from './schema'
 
 /** Every migration by name, in the order of the names. */
@@ -38,6 +39,7 @@ const migrations = {
   '0015-pages': pages,
   '0016-listing-changes': listingChanges,
   '0017-shared-areas': sharedAreas,
+  '0018-menus': menus,
 }
 
 /**

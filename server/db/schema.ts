@@ -7,6 +7,7 @@ import type { FieldTypeName } from '../../core/content/fields'
 import type { MediaKind } from '../../core/content/media'
 import type { RichText } from '../../core/content/rich-text/document'
 import type { StoredListing } from '../../core/listing/definition'
+import type { Menus } from '../../core/pages/menus'
 import type { StoredPage } from '../pages/stored-page'
 import type { PictureFormat } from '../../core/pictures/picture'
 import type { Placeholder } from '../../core/pictures/placeholder'
@@ -49,6 +50,8 @@ export interface Database {
     time_zone: string
     broken_rules: Generated<'without' | 'nothing'>
     placeholder: Generated<Placeholder>
+    menus: JSONColumnType<Menus, string | undefined>
+    menus_version: Generated<number>
   }
   accounts: {
     id: Generated<string>

@@ -14,7 +14,9 @@ import { entriesOf } from '../../demo/entry'
 import type { DemoDay, DemoEntry, LoadedValue } from '../../demo/entry'
 import { fieldNoteEntries } from '../../demo/field-note-entries'
 import { withShared } from '../../core/pages/shared-areas'
-import { demoPages } from '../../demo/pages'
+import { demoFootMenu, demoMenu, demoPages } from '../../demo/pages'
+import type { MenuRow, Menus } from '../../core/pages/menus'
+import { uuidOf } from '../../demo/uuid'
 import type { DrawnPicture } from '../../demo/pictures/draw'
 import { demoSite, fieldNotesCollection } from '../../demo/site'
 import { readersOf } from '../../demo/readers'
@@ -73,7 +75,7 @@ export async function loadDemo(db: Db, on: Omit<DemoDay, 'zone'>): Promise<{ rea
       facet: (slug) => known(found.facets.ids, slug),
       term: (path) => known(found.facets.terms, path),
     })
-    await addPages(trx, pages, on.now)
+    await addMenus(trx, await addPages(trx, pages, on.now))
     return { entries: collections.reduce((sum, { entries }) => sum + entries.length, 0) }
   })
 }
@@ -266,10 +268,15 @@ async function stored(value: LoadedValue, name: string, found: Found): Promise<u
   return 'entries' in value ? value.entries.map((path) => known(found.entries, path)) : value
 }
 
-async function addPages(trx: Trx, pages: ReturnType<typeof demoPages>, now: number): Promise<void> {
-  const areas = new Map<string, number>()
+/** Loads the pages; their numbers by their addresses. */
+async function addPages(
+  trx: Trx,
+  pages: ReturnType<typeof demoPages>,
+  now: number,
+): Promise<ReadonlyMap<string, number>> {
+  const ids = new Map<string, number>()
   for (const [position, { path, page: told, listings, side }] of pages.entries()) {
-    const area = side === undefined ? undefined : known(areas, side)
+    const area = side === undefined ? undefined : known(ids, side)
     const page = area === undefined ? told : withShared(told, 'side', area)
     for (const [id, listing] of listings) {
       const definition = JSON.stringify(storedListing(listing))
@@ -289,7 +296,7 @@ async function addPages(trx: Trx, pages: ReturnType<typeof demoPages>, now: numb
       })
       .returning('id')
       .executeTakeFirstOrThrow()
-    areas.set(path, id)
+    ids.set(path, id)
     const stored = Array.from(listings, ([listing, one]) => [listing, storedListing(one)] as const)
     await trx
       .insertInto('page_versions')
@@ -302,4 +309,29 @@ async function addPages(trx: Trx, pages: ReturnType<typeof demoPages>, now: numb
       })
       .execute()
   }
+  return ids
+}
+
+async function addMenus(trx: Trx, pages: ReadonlyMap<string, number>): Promise<void> {
+  const link = (menu: string, path: string, isWithin = false): MenuRow => ({
+    id: uuidOf(`${menu} ${path}`),
+    title: '',
+    to: { is: 'page', page: known(pages, path) },
+    isWithin,
+  })
+  const menus: Menus = {
+    head: demoMenu.flatMap((one): readonly MenuRow[] =>
+      typeof one === 'string'
+        ? [link('head', one)]
+        : [
+            { id: uuidOf(`head ${one.title}`), title: one.title, to: { is: 'nowhere' }, isWithin: false },
+            ...one.under.map((path) => link('head', path, true)),
+          ],
+    ),
+    foot: demoFootMenu.map((path) => link('foot', path)),
+  }
+  await trx
+    .updateTable('site')
+    .set({ menus: JSON.stringify(menus) })
+    .execute()
 }

@@ -1,12 +1,12 @@
 import { words } from '../../site/words'
-import type { NavigationLink } from '../../site/view'
+import type { SiteNavigation } from '../../site/view'
 import { renderDocument } from '../render/render'
 import type { Site } from '../site/site'
 
 /** What stands around every page of the site. */
 interface Frame {
   readonly site: Site
-  readonly navigation: readonly NavigationLink[]
+  readonly navigation: SiteNavigation
 }
 
 /** The frame as it was last, for when the database can't be asked for it. */
@@ -19,7 +19,7 @@ let last: Frame = {
     brokenRules: 'nothing',
     placeholder: 'none',
   },
-  navigation: [],
+  navigation: { head: [], foot: [] },
 }
 
 /** Keeps the frame of the site for pages that say what failed. */

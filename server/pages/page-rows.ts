@@ -1,9 +1,12 @@
 import { isPattern } from '../../core/content/entry-address'
 import type { DeletedPage, PageRow } from '../../core/pages/answers'
+import { menuLinks } from '../../core/pages/menus'
 import { pageKeptDays } from '../../core/pages/page-input'
 import { isPlainAddress, sharedAreaAt } from '../../core/pages/shared-areas'
 import { shownListingsOf } from '../../core/pages/standing'
+import type { SiteNavigation } from '../../site/view'
 import type { Db } from '../db/client'
+import { siteMenus } from '../site/menus'
 import { editedPage } from './pages'
 
 /** Every page, in the site's order. */
@@ -37,20 +40,27 @@ export async function pageRows(db: Db): Promise<readonly PageRow[]> {
     })
 }
 
-/** Published pages for the site's navigation. */
-export async function navigation(db: Db): Promise<readonly { title: string; path: string }[]> {
-  const rows = await db
-    .selectFrom('pages')
-    .select(['path', 'published'])
-    .where('published', 'is not', null)
-    .where('deleted_at', 'is', null)
-    .orderBy('position')
-    .execute()
-  return rows.flatMap((row) =>
-    row.published && row.path !== '/' && isPlainAddress(row.path)
-      ? [{ title: row.published.title, path: row.path }]
-      : [],
+/** The menus of the site as visitors get them; at the head every page, where no menu was made. */
+export async function navigation(db: Db): Promise<SiteNavigation> {
+  const [rows, menus] = await Promise.all([
+    db
+      .selectFrom('pages')
+      .select(['id', 'path', 'published'])
+      .where('published', 'is not', null)
+      .where('deleted_at', 'is', null)
+      .orderBy('position')
+      .execute(),
+    siteMenus(db),
+  ])
+  const pages = rows.flatMap(({ id, path, published }) =>
+    published && isPlainAddress(path) ? [[id, { title: published.title, path }] as const] : [],
   )
+  const known = new Map(pages)
+  const everyPage = pages.flatMap(([, page]) => (page.path === '/' ? [] : [{ ...page, under: [] }]))
+  return {
+    head: menus.head === null ? everyPage : menuLinks(menus.head, known),
+    foot: menuLinks(menus.foot, known),
+  }
 }
 
 /** The pages that were deleted and can be put back, the last first. */

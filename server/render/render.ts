@@ -6,12 +6,12 @@ import Document from '../../site/Document.vue'
 import EntryCard from '../../site/EntryCard.vue'
 import PlacedListing from '../../site/PlacedListing.vue'
 import { listingViewsOf } from '../../site/view'
-import type { CardView, NavigationLink, PageView, PlacedListingView } from '../../site/view'
+import type { CardView, NavigationLink, PageView, PlacedListingView, SiteNavigation } from '../../site/view'
 import type { Site } from '../site/site'
 
 export interface DocumentChoice {
   readonly site: Site
-  readonly navigation: readonly NavigationLink[]
+  readonly navigation: SiteNavigation
   readonly path: string
   readonly page: PageView
   readonly css: string

@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto'
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
 import { entryInputOf } from '~~/core/content/entry-input'
 import type { EntryInput } from '~~/core/content/entry-input'
@@ -20,6 +21,7 @@ import { publishPage } from '~~/server/pages/publishing'
 import { addSharedArea } from '~~/server/pages/shared-areas'
 import { publicDocument } from '~~/server/pages/public-document'
 import { saveAuthor, setAuthorDeleted } from '~~/server/people/authors'
+import { saveMenus, siteMenus } from '~~/server/site/menus'
 import { saveSiteSettings } from '~~/server/site/site-settings'
 import { demoDatabase } from './support/database'
 import { handOn } from './support/pages'
@@ -217,6 +219,9 @@ describe('a kept document', () => {
     await timed('menu', '/', () => publish('/orchard', 'The orchard of today'))
     const area = await shareSideOf('/plots')
     await timed('shared area on a page', '/plots', () => rename(area, 'Read by many'))
+    const mapped = { id: randomUUID(), title: 'Map', isWithin: false } as const
+    const foot = [{ ...mapped, to: { is: 'address', address: 'https://example.org/map' } }]
+    await timed('menus', '/plots', async () => saveMenus(test.db, { ...(await siteMenus(test.db)), foot }))
     await timed('collection', '/field-notes/moved-today', () =>
       setCollectionDeleted(test.db, newest.collection, true),
     )

@@ -219,7 +219,7 @@ describe('the page of each entry of a collection', () => {
       id: entry.id,
     })
     await publishPage(test.db, id, await seenNow(id), site.writer)
-    expect(await navigation(test.db)).toEqual([])
+    expect((await navigation(test.db)).head).toEqual([])
     expect((await pageRows(test.db)).map((row) => row.address)).toContain(subject?.sample?.address)
   })
 

@@ -155,7 +155,7 @@ describe('a shared area', () => {
       },
     ])
     expect((await pageRows(test.db)).map((one) => one.id)).toEqual([first, second])
-    expect((await navigation(test.db)).map((one) => one.path)).toEqual(['/second'])
+    expect((await navigation(test.db)).head.map((one) => one.path)).toEqual(['/second'])
     expect(await siteMap(test.db, 'https://example.org', null, Date.now())).not.toContain('areas/')
     const { path } = await editedPage(test.db, area)
     expect(await publishedPage(test.db, `/${path}`)).toBeNull()

@@ -17,6 +17,7 @@ import { orderedPages, pageOrders, withPageMoved } from '../../page-list/page-or
 import type { PageOrder } from '../../page-list/page-order'
 import { words } from '../../page-list/words'
 import { useAnswer } from '../../shared/answers'
+import { fetchedLater } from '../../shared/fetched-later'
 import { attempt, succeeded } from '../../shared/attempt'
 import ConfirmDialog from '../../shared/ConfirmDialog.vue'
 import FindField from '../../shared/FindField.vue'
@@ -29,6 +30,8 @@ import { useCatalogue } from '../../stores/catalogue'
 import { useNotices } from '../../stores/notices'
 import { useSession } from '../../stores/session'
 
+/** It sorts by dragging, which few who come here do. */
+const MenusDialog = fetchedLater(() => import('../../page-list/MenusDialog.vue'))
 const catalogue = useCatalogue()
 const notices = useNotices()
 const session = useSession()
@@ -59,6 +62,8 @@ const sections = computed(() => {
 })
 const taken = computed(() => new Set((pages.value ?? []).map((page) => page.path)))
 
+const hasMenus = ref(false)
+const areMenusOpen = ref(false)
 const isMaking = ref(false)
 const isNaming = ref(false)
 const named = ref<PageRow | null>(null)
@@ -70,6 +75,11 @@ const deleteText = computed(() => {
 })
 
 void attempt(() => catalogue.load())
+
+function openMenus() {
+  hasMenus.value = true
+  areMenusOpen.value = true
+}
 
 async function again() {
   await Promise.all([list.again(), gone.again(), usual.again(), sharedAreas.again()])
@@ -158,6 +168,7 @@ async function restore(page: Pick<PageRow, 'id' | 'title'>) {
       </h1>
       <FindField v-model="typed" :label="words.find" />
       <v-select v-model="order" class="order" :items="orderItems" :label="words.order" />
+      <v-btn v-if="session.maySetUp" height="40" @click="openMenus">{{ words.menus }}</v-btn>
       <v-btn
         v-if="session.maySetUp"
         variant="flat"
@@ -200,6 +211,7 @@ async function restore(page: Pick<PageRow, 'id' | 'title'>) {
       :pages="gone.answer.value"
       @restore="restore"
     />
+    <MenusDialog v-if="hasMenus" v-model="areMenusOpen" :pages="pages ?? []" />
     <NewPageDialog v-model="isMaking" :taken="taken" />
     <NamePageDialog v-model="isNaming" :page="named" @saved="saved" />
     <ConfirmDialog
