@@ -70,6 +70,8 @@ export interface LinkedTerm {
 /** What fittings show besides their settings, by their names. */
 export interface FittingContents {
   readonly picture: ShownPicture | null
+  /** Where the frame is fetched from; null where no code is pasted. */
+  readonly code: { readonly address: string } | null
   /** By facet: the terms that are seen at once, and those that fold out. */
   readonly terms: readonly {
     readonly name: string

@@ -25,6 +25,9 @@ export const words = {
   failedTitle: 'This page could not be made',
   failedText: 'Something went wrong here, and it was noted. Try again, or go on from the start page.',
   foundNothing: (words: string) => `Nothing here has “${words}” in it. Try fewer words, or others.`,
+  code: 'From elsewhere',
+  showCode: (title: string) =>
+    title === '' ? 'Show what comes from elsewhere' : `Show “${title}”, which comes from elsewhere`,
   search: 'Search',
   searchFor: 'Words to look for',
   breadcrumbs: 'The way here',

@@ -7,6 +7,8 @@ import { authorBox } from './author-box'
 import type { AuthorBoxSettings } from './author-box'
 import { breadcrumbs } from './breadcrumbs'
 import type { BreadcrumbSettings } from './breadcrumbs'
+import { codeFitting } from './code'
+import type { CodeSettings } from './code'
 import { heading } from './heading'
 import type { HeadingSettings } from './heading'
 import { monthIndex } from './month-index'
@@ -31,6 +33,7 @@ export interface FittingSettings {
   readonly heading: HeadingSettings
   readonly note: NoteSettings
   readonly picture: PictureSettings
+  readonly code: CodeSettings
   readonly terms: TermIndexSettings
   readonly months: MonthIndexSettings
   readonly search: SearchSettings
@@ -55,6 +58,7 @@ export const fittings: Registry<AnyFittingKind> = registryOf('fitting', [
   note,
   heading,
   pictureFitting,
+  codeFitting,
   termIndex,
   monthIndex,
   search,

@@ -6,6 +6,7 @@ import type { Db } from '../db/client'
 import type { KnownSite } from '../listings/context'
 import { authorBoxContent } from './author-box'
 import { breadcrumbsContent } from './breadcrumbs'
+import { codeContent } from './code'
 import { monthIndexContent } from './month-index'
 import { neighboursContent } from './neighbours'
 import { pictureContent } from './picture'
@@ -35,6 +36,7 @@ type Loaders = {
 /** What fittings show besides their settings. One that shows nothing else has no line here. */
 const loaders: Loaders = {
   picture: pictureContent,
+  code: codeContent,
   terms: termIndexContent,
   months: monthIndexContent,
   search: searchContent,

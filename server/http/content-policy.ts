@@ -13,6 +13,16 @@ const documents = [
 export const strictestPolicy =
   "default-src 'none'; base-uri 'none'; form-action 'none'; frame-ancestors 'self'"
 
+/**
+ * The policy of pasted code: it may fetch and run what it likes, but has no origin, so that nothing of the
+ * site’s is its own, also where it is opened by itself (CSP 3, 6.3.2: sandbox).
+ */
+export const codePolicy = [
+  'sandbox allow-scripts allow-forms allow-popups allow-popups-to-escape-sandbox',
+  "default-src * data: blob: 'unsafe-inline' 'unsafe-eval'",
+  "frame-ancestors 'self'",
+].join('; ')
+
 /** Places of pictures and shares of bars: numbers that a page's own markup says. */
 const ownAttributes = "style-src-attr 'unsafe-inline'"
 

@@ -17,7 +17,7 @@ import { failureDocument } from '../pages/failure-document'
 import { sendDocument } from '../pages/send-document'
 
 /** What is not a public page: the bench, the API, files and streams. */
-const elsewhere = /^\/(?:bench|api|media|live|sitemap\.xml|robots\.txt|_[a-z]+)(?:[/?]|$)|^\/__/
+const elsewhere = /^\/(?:bench|api|media|live|code|sitemap\.xml|robots\.txt|_[a-z]+)(?:[/?]|$)|^\/__/
 
 /** Answers every other address with a public page, or the page that says there is none. */
 export default defineEventHandler(async (event) => {

@@ -1,3 +1,4 @@
+import { fitCodeFrames } from './code-frames'
 import { countRead } from './count-read'
 import { drive } from './drive'
 import { onceFontsAreThere } from './fonts'
@@ -7,6 +8,8 @@ import { keepUpToDate } from './keep-up-to-date'
 onceFontsAreThere(drive)
 // The bench changes the page in place and says so.
 document.addEventListener('bushel:changed', drive)
+
+fitCodeFrames()
 
 const { page, entry } = document.body.dataset
 if (page !== undefined) keepUpToDate(page)

@@ -2,6 +2,7 @@ import type { Component } from 'vue'
 import type { FittingName } from '../../core/fittings'
 import AuthorFitting from './AuthorFitting.vue'
 import BreadcrumbsFitting from './BreadcrumbsFitting.vue'
+import CodeFitting from './CodeFitting.vue'
 import HeadingFitting from './HeadingFitting.vue'
 import MonthsFitting from './MonthsFitting.vue'
 import NeighboursFitting from './NeighboursFitting.vue'
@@ -21,6 +22,7 @@ export const fittingComponents: Record<FittingName, Component> = {
   neighbours: NeighboursFitting,
   note: NoteFitting,
   picture: PictureFitting,
+  code: CodeFitting,
   rule: RuleFitting,
   search: SearchFitting,
   space: SpaceFitting,

@@ -76,6 +76,7 @@ describe('fittings', () => {
           { name: 'note' },
           { name: 'heading', text: 'Who to ask' },
           { name: 'picture', picture: null },
+          { name: 'code', code: '' },
           { name: 'terms', layout: 'row' },
           { name: 'months', order: 'oldest' },
           { name: 'search', button: 'Look' },

@@ -2,6 +2,7 @@ import type { Component } from 'vue'
 import type { FittingName } from '~~/core/fittings'
 import AuthorSettings from './AuthorSettings.vue'
 import BreadcrumbsSettings from './BreadcrumbsSettings.vue'
+import CodeSettings from './CodeSettings.vue'
 import HeadingSettings from './HeadingSettings.vue'
 import MonthsSettings from './MonthsSettings.vue'
 import NeighboursSettings from './NeighboursSettings.vue'
@@ -20,6 +21,7 @@ export const fittingSettings: Readonly<Record<FittingName, Component>> = {
   months: MonthsSettings,
   neighbours: NeighboursSettings,
   note: NoteSettings,
+  code: CodeSettings,
   picture: PictureSettings,
   rule: RuleSettings,
   search: SearchSettings,

@@ -9,6 +9,11 @@ export const words = {
   lines: { hairline: 'Fine', thick: 'Thick', dots: 'Dots' } satisfies Record<RuleSettings['line'], string>,
   height: 'Height',
   picture: 'Picture',
+  code: 'Code',
+  codeHint:
+    'It runs in a frame of its own, which can read nothing of this site. It is taken when you leave the field.',
+  codeTitle: 'What it is',
+  asksFirst: 'Visitors see it only after they ask for it',
   caption: 'Words below it',
   leadsTo: 'Leads to',
   facets: 'Facets',

@@ -6,6 +6,7 @@ import { useView } from '../../stores/bench/view'
 
 /** Only in the bench: shows what is chosen and what is pointed at. The page itself has none of it. */
 const styles = `
+  [data-code] { pointer-events: none; }
   [data-placement] { cursor: pointer; scroll-margin: 24px; }
   [data-placement].bench-pointed { outline: 2px dashed ${colours.leaf}; outline-offset: 8px; border-radius: 4px; }
   .area.bench-area { outline: 1px dashed ${colours.leaf}; outline-offset: 14px; border-radius: 4px; }
