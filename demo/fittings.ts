@@ -5,6 +5,8 @@ import { newBand } from '../core/pages/bands/definition'
 import type { Band } from '../core/pages/bands/definition'
 import { withEveryArea } from '../core/pages/definition'
 import type { PlacedFitting } from '../core/pages/definition'
+import { withPlacementsAt } from '../core/pages/moves'
+import { placementsAt } from '../core/pages/standing'
 import type { DemoPage } from './pages'
 import { uuidOf } from './uuid'
 
@@ -48,6 +50,23 @@ export function withStrip(demo: DemoPage, topic: number): DemoPage {
   }
   const areas = { main: [main, strip] }
   return { ...demo, page: withEveryArea({ ...demo.page, frame: 'one-column', areas }) }
+}
+
+/** Code as it may be pasted: it counts the days to the next full moon, from the new moon of 6 January 2000. */
+const moon = [
+  '<p style="margin:0;font:16px/1.5 system-ui,sans-serif;color:#58645c"></p><script>',
+  'const month = 29.530589, age = (Date.now() / 86400000 - 10962.76) % month;',
+  'const days = Math.round((month * 1.5 - age) % month);',
+  "document.querySelector('p').textContent = days === 0 ? 'Full moon tonight: bring a coat.'",
+  " : 'Full moon in ' + days + (days === 1 ? ' day.' : ' days.');",
+  '</script>',
+].join('')
+
+/** A page with the days to the next full moon at the end of its side. */
+export function withMoon(demo: DemoPage): DemoPage {
+  const title = 'The moon over the orchard'
+  const code = fitting(`${demo.path} moon`, { ...newFitting('code'), code: moon, title }, title)
+  return { ...demo, page: withPlacementsAt(demo.page, '2/0', [...placementsAt(demo.page, '2/0'), code]) }
 }
 
 /** A fitting of a demo page; the name is its own on the site. */

@@ -16,7 +16,7 @@ import type { Page, Placement } from '../core/pages/definition'
 import { defaultShape, switchedShape } from '../core/shapes'
 import type { ShapeName } from '../core/shapes'
 import { commonDefaults } from '../core/shapes/define'
-import { fitting, withStrip } from './fittings'
+import { fitting, withMoon, withStrip } from './fittings'
 import { uuidOf } from './uuid'
 
 /** What the pages of the demo refer to by id. */
@@ -45,7 +45,8 @@ export function demoPages(ids: DemoIds): readonly DemoPage[] {
     orchardPage(ids),
     ...indexes
       .map((index) => indexPage(ids, index))
-      .map((page) => (page.path === '/gardens-we-made' ? withStrip(page, ids.facet('topic')) : page)),
+      .map((page) => (page.path === '/gardens-we-made' ? withStrip(page, ids.facet('topic')) : page))
+      .map((page) => (page.path === '/swap-days' ? withMoon(page) : page)),
     eachNotePage(ids),
   ]
 }

@@ -9,6 +9,7 @@ import {
   press,
   publish,
   setNumber,
+  use,
   waitFor,
   waitForNoDialog,
   waitForStatus,
@@ -34,11 +35,6 @@ async function cardsOf(path: string, listing: string): Promise<number> {
   const html = await (await fetch(app.address + path)).text()
   const [, shown = ''] = html.split(`class="placement" data-placement="${placed?.id}"`)
   return (shown.split('data-placement=')[0] ?? '').split('data-entry=').length - 1
-}
-
-async function use(page: Page, hand: string, name: string): Promise<void> {
-  if (hand === 'mouse') return press(page, 'button', name)
-  await (await waitFor(page, 'button', name)).press('Enter')
 }
 
 describe.each([

@@ -2,7 +2,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Page } from 'puppeteer-core'
 import { signedIn, startApp, visitor } from './support/app'
 import type { App } from './support/app'
-import { chooseFrom, drag, fill, press, waitFor, waitForNoDialog, waitForText } from './support/hands'
+import { chooseFrom, drag, fill, press, use, waitFor, waitForNoDialog, waitForText } from './support/hands'
 import { violations } from './support/violations'
 
 let app: App
@@ -21,15 +21,10 @@ async function openMenus(hand: string): Promise<Page> {
   const page = await signedIn(app)
   await page.setViewport({ width: 1280, height: 1100 })
   await page.goto(`${app.address}/bench`)
-  await act(page, hand, 'Menus')
+  await use(page, hand, 'Menus')
   await waitFor(page, 'dialog', 'Menus')
   await waitFor(page, 'button', handleOf('Archive'))
   return page
-}
-
-async function act(page: Page, hand: string, name: string): Promise<void> {
-  if (hand === 'mouse') return press(page, 'button', name)
-  await (await waitFor(page, 'button', name)).press('Enter')
 }
 
 /** What visitors read in the menu at the head or the foot of the front page, what is nested after “>”. */
@@ -67,10 +62,10 @@ describe.each(['mouse', 'keys'])('menus, by %s', (hand) => {
     await chooseFrom(page, hand, `What to do with ${first}`, 'Put it under the one before')
     await chooseFrom(page, hand, `Add a link: ${foot.toLowerCase()}`, 'An address…')
     await fill(page, 'What visitors read: a new link', map)
-    await act(page, hand, 'Save the menus')
+    await use(page, hand, 'Save the menus')
     await waitForText(page, '[role=dialog]', 'Type an address.')
     await fill(page, `Address: ${map}`, 'https://example.org/map')
-    await act(page, hand, 'Save the menus')
+    await use(page, hand, 'Save the menus')
     await waitForNoDialog(page)
     await expect.poll(async () => (await menuOf('header'))[0], soon).toBe([second, second, first].join(' > '))
     await expect.poll(async () => (await menuOf('footer')).at(-1), soon).toBe(map)

@@ -1,5 +1,4 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import type { Page } from 'puppeteer-core'
 import { inBench, openInBench, pageDraft, signedIn, startApp } from './support/app'
 import type { App } from './support/app'
 import {
@@ -7,6 +6,7 @@ import {
   fill,
   press,
   publish,
+  use,
   waitFor,
   waitForNoDialog,
   waitForNoText,
@@ -29,11 +29,6 @@ async function visitors(path: string): Promise<string> {
   return (await fetch(app.address + path)).text()
 }
 
-async function act(page: Page, hand: string, name: string): Promise<void> {
-  if (hand === 'mouse') return press(page, 'button', name)
-  await (await waitFor(page, 'button', name)).press('Enter')
-}
-
 describe.each([
   ['mouse', ['Lessons', '/lessons'], ['Swap days', '/swap-days'], 'Beside films'],
   ['keys', ['Plots', '/plots'], ['Seed shelf', '/seed-shelf'], 'Beside beds'],
@@ -44,7 +39,7 @@ describe.each([
     await waitFor(page, 'dialog', 'Share “Side” with other pages')
     expect(await violations(page)).toEqual([])
     await fill(page, 'Name of the shared area', name)
-    await act(page, hand, 'Share it')
+    await use(page, hand, 'Share it')
     await waitForNoDialog(page)
     await waitForText(page, side, name)
     await waitForStatus(page, 'Saved')
@@ -59,7 +54,7 @@ describe.each([
     await publish(page)
     await waitForText(page, 'body', `“${other}” is live.`)
 
-    await act(page, hand, `Open it: ${name}`)
+    await use(page, hand, `Open it: ${name}`)
     await waitForText(page, 'aside', 'What you change here changes on these pages')
     expect(await violations(page)).toEqual([])
     await press(page, 'button', 'Most read 5')
@@ -68,11 +63,11 @@ describe.each([
     await page.keyboard.press('Tab')
     await waitForStatus(page, 'Saved')
     expect(await visitors(path)).not.toContain(`Read beside ${name}`)
-    await act(page, hand, 'Publish')
+    await use(page, hand, 'Publish')
     await waitForText(page, '[role=dialog]', 'changes on these pages')
     await waitForText(page, '[role=dialog]', other)
     expect(await violations(page)).toEqual([])
-    await act(page, hand, 'Publish now')
+    await use(page, hand, 'Publish now')
     await expect.poll(() => visitors(path), soon).toContain(`Read beside ${name}`)
     await expect.poll(() => visitors(otherPath), soon).toContain(`Read beside ${name}`)
     await page.close()
@@ -87,7 +82,7 @@ describe.each([
     const draft = await pageDraft(app, otherPath)
     expect(draft.shared).toBeUndefined()
     expect(draft.areas.side?.[0]?.columns[0]?.placements[0]?.heading).toBe(`Read beside ${name}`)
-    await act(page, hand, 'Undo: An area of its own')
+    await use(page, hand, 'Undo: An area of its own')
     await waitForText(page, side, name)
     await chooseFrom(page, hand, menu, 'Take the shared area off')
     await waitForText(page, side, 'Nothing here yet.')

@@ -33,6 +33,12 @@ export async function press(page: Page, role: string, name: string): Promise<voi
   await page.locator(named(role, name)).click()
 }
 
+/** Presses a button by the mouse, or by the keys alone. */
+export async function use(page: Page, hand: string, name: string): Promise<void> {
+  if (hand === 'mouse') return press(page, 'button', name)
+  await (await waitFor(page, 'button', name)).press('Enter')
+}
+
 /** Publishes the page in work: what that changes is shown first. */
 export async function publish(page: Page): Promise<void> {
   await press(page, 'button', 'Publish')
