@@ -1,5 +1,4 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import type { Page } from 'puppeteer-core'
 import { placedListingsOf } from '~~/core/pages/standing'
 import { inBench, pageDraft, signedIn, startApp } from './support/app'
 import type { App } from './support/app'
