@@ -4,7 +4,6 @@ import { fittings } from '~~/core/fittings'
 import MoreMenu from '../shared/MoreMenu.vue'
 import { fetchedLater } from '../shared/fetched-later'
 import { useSelection } from '../stores/bench/selection'
-import { useView } from '../stores/bench/view'
 import { useNotices } from '../stores/notices'
 import { useSession } from '../stores/session'
 import SidePanel from './SidePanel.vue'
@@ -12,13 +11,11 @@ import { copiedClause, copyOf, withCopied } from './copied-clause'
 import { drawers } from './drawers'
 import { words } from './words'
 
-/** The page is seen before what is told of it and set for it. */
 const PageDrawer = fetchedLater(() => import('./PageDrawer.vue'))
 const SharedListing = fetchedLater(() => import('./SharedListing.vue'))
 
 /** What stands beside the page, one thing at a time. */
 const selection = useSelection()
-const view = useView()
 const notices = useNotices()
 const session = useSession()
 /** Settings are shown to everybody; Why, and what comes next, are also asked by those who change nothing. */
@@ -85,7 +82,7 @@ function paste() {
       <component :is="drawers[selection.drawer]" :listing="selection.listing ?? undefined" />
     </div>
   </SidePanel>
-  <PageDrawer v-else-if="view.isShown" />
+  <PageDrawer v-else />
 </template>
 
 <style scoped>

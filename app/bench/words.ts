@@ -40,6 +40,8 @@ export const words = {
   },
   page: 'Page',
   sharedArea: 'A shared area',
+  standsInShared: 'This stands in an area that several pages share.',
+  openShared: 'Open it',
   heading: 'Heading on the page',
   headingHint: 'Empty for none',
   headingLevel: 'Level of the heading',

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { formatDate } from '~~/core/formats/dates'
 import type { DeletedPage } from '~~/core/pages/answers'
-import { sharedAreaAt } from '~~/core/pages/shared-areas'
+import { sharedAreaAt } from '~~/core/pages/shared-address'
 import { useCatalogue } from '../stores/catalogue'
 import PagesSection from './PagesSection.vue'
 import { words } from './words'

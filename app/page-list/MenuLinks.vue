@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { mdiPlus } from '@mdi/js'
 import { computed } from 'vue'
-import { isPlainAddress } from '~~/core/pages/shared-areas'
+import { isPlainAddress } from '~~/core/pages/shared-address'
 import type { PageRow } from '~~/core/pages/answers'
 import type { MenuRow, MenuTarget } from '~~/core/pages/menus'
 import ActionMenu from '../shared/ActionMenu.vue'

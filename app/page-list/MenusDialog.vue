@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { toRaw, watch } from 'vue'
-import { isPlainAddress } from '~~/core/pages/shared-areas'
+import { isPlainAddress } from '~~/core/pages/shared-address'
 import type { PageRow } from '~~/core/pages/answers'
 import { menuOfPages, noMenus, parseMenus } from '~~/core/pages/menus'
 import type { Menus, SavedMenus } from '~~/core/pages/menus'

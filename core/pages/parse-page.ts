@@ -9,8 +9,7 @@ import type { Page } from './definition'
 import { areaNames, areaOf, frames } from './frames'
 import type { AreaName, FrameName } from './frames'
 import { placementSchema } from './placement-schema'
-import { placementsIn } from './shared-areas'
-import { columnsOn, placementsOf } from './standing'
+import { placementsIn, columnsOn, placementsOf } from './standing'
 import { pageSteps } from './upgrade'
 
 /** So much a page holds at most, its shelf with it: whatever is moved where, there is room for it. */

@@ -9,10 +9,8 @@ import type { Page, Placement } from './definition'
 import { frames } from './frames'
 import { withFrame } from './moves'
 import { parsePage } from './parse-page'
+import { isPlainAddress, sharedAreaAddress, sharedAreaAt } from './shared-address'
 import {
-  isPlainAddress,
-  sharedAreaAddress,
-  sharedAreaAt,
   sharedAreaPage,
   sharedOn,
   steppedOut,

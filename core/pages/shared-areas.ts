@@ -1,34 +1,12 @@
-import { isPattern } from '../content/entry-address'
 import type { PageDocument } from '../edits/document'
 import { ownPlacement } from './copy'
 import { newBand } from './bands/definition'
 import { nextBandId, withEveryArea } from './definition'
-import type { Page, Placement } from './definition'
-import { areaNames, frames } from './frames'
+import type { Page } from './definition'
+import { frames } from './frames'
 import { parked } from './moves'
+import { placementsIn } from './standing'
 import type { AreaName } from './frames'
-
-/**
- * A shared area is kept as a page of which only that area counts. Its address says which, and begins
- * with no stroke: visitors can’t ask for it.
- */
-const start = 'areas/'
-
-/** The address of a shared area; `id` is a name that no other has. */
-export function sharedAreaAddress(area: AreaName, id: string): string {
-  return `${start}${area}/${id}`
-}
-
-/** Which area a shared area stands in, by its address; null for the address of a page. */
-export function sharedAreaAt(path: string): AreaName | null {
-  const [area] = path.startsWith(start) ? path.slice(start.length).split('/') : []
-  return areaNames.find((name) => name === area) ?? null
-}
-
-/** Whether a page of this address is one that visitors can go to: not one of many things, nor a shared area. */
-export function isPlainAddress(path: string): boolean {
-  return !isPattern(path) && sharedAreaAt(path) === null
-}
 
 /** The number of the shared area that stands in an area of the page; undefined where it is the page’s own. */
 export function sharedIn(page: Page, area: AreaName): number | undefined {
@@ -134,9 +112,4 @@ export function withSharedShown(page: Page, shown: ReadonlyMap<number, Page>): P
     return [[name, bands.length === 0 ? [newBand(first)] : bands] as const]
   })
   return { ...own, areas: { ...page.areas, ...Object.fromEntries(areas) } }
-}
-
-/** What stands in an area of the page itself, in page order. */
-export function placementsIn(page: Page, area: AreaName): readonly Placement[] {
-  return (page.areas[area] ?? []).flatMap((band) => band.columns.flatMap((column) => column.placements))
 }

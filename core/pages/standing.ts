@@ -98,3 +98,8 @@ export function placementsAt(page: Page, spot: Spot): readonly Placement[] {
   if (spot === 'shelf') return page.shelf
   return columnsOn(page).find((one) => one.spot === spot)?.column.placements ?? []
 }
+
+/** What stands in an area of the page itself, in page order. */
+export function placementsIn(page: Page, area: AreaName): readonly Placement[] {
+  return (page.areas[area] ?? []).flatMap((band) => band.columns.flatMap((column) => column.placements))
+}

@@ -1,7 +1,7 @@
 import { sql } from 'kysely'
 import { distanceOf, hasWords, typedWords } from '../../core/found'
 import type { FoundKind, FoundThing } from '../../core/found'
-import { sharedAreaAt } from '../../core/pages/shared-areas'
+import { sharedAreaAt } from '../../core/pages/shared-address'
 import { placedListingsOf } from '../../core/pages/standing'
 import type { Db } from '../db/client'
 import { readPage } from '../pages/stored-page'

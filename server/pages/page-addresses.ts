@@ -1,6 +1,6 @@
 import { isPattern } from '../../core/content/entry-address'
 import { freePageAddress } from '../../core/pages/address'
-import { isPlainAddress, sharedAreaAt } from '../../core/pages/shared-areas'
+import { isPlainAddress, sharedAreaAt } from '../../core/pages/shared-address'
 import { parseNamedPage } from '../../core/pages/page-input'
 import type { EditedPage } from '../../core/pages/answers'
 import type { Db, Trx } from '../db/client'

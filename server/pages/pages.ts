@@ -4,7 +4,7 @@ import { newListing, parseListing, storedListing } from '../../core/listing/defi
 import type { Listing, StoredListing } from '../../core/listing/definition'
 import type { PageDocument } from '../../core/edits/document'
 import { parsePage } from '../../core/pages/parse-page'
-import { sharedAreaAt } from '../../core/pages/shared-areas'
+import { sharedAreaAt } from '../../core/pages/shared-address'
 import { placedListingsOf } from '../../core/pages/standing'
 import type { Page } from '../../core/pages/definition'
 import type { Db, Trx } from '../db/client'

@@ -1,5 +1,5 @@
 import type { PageSubject } from '../../core/rules/context'
-import { sharedAreaAt } from '../../core/pages/shared-areas'
+import { sharedAreaAt } from '../../core/pages/shared-address'
 import { searchAddress } from '../../core/pages/usual'
 import { listingViewsOf } from '../../site/view'
 import type { ListingPageView } from '../../site/view'

@@ -7,15 +7,9 @@ import { areaNames, areaOf } from '../../core/pages/frames'
 import type { AreaName } from '../../core/pages/frames'
 import { withPlacementsAt } from '../../core/pages/moves'
 import { parsePage } from '../../core/pages/parse-page'
-import {
-  placementsIn,
-  sharedAreaAddress,
-  sharedAreaAt,
-  sharedAreaPage,
-  sharedIn,
-  sharedOn,
-} from '../../core/pages/shared-areas'
-import { columnsOn, placedListingsOf } from '../../core/pages/standing'
+import { placementsIn, columnsOn, placedListingsOf } from '../../core/pages/standing'
+import { sharedAreaAddress, sharedAreaAt } from '../../core/pages/shared-address'
+import { sharedAreaPage, sharedIn, sharedOn } from '../../core/pages/shared-areas'
 import { parseWith } from '../../core/parsing'
 import { idSchema, textSchema } from '../../core/schemas'
 import type { Db, Trx } from '../db/client'

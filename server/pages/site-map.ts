@@ -1,7 +1,7 @@
 import { sql } from 'kysely'
 import { SitemapIndexStream, SitemapStream, streamToPromise } from 'sitemap'
 import { baseOf, entryAddressOf, termAddress } from '../../core/content/entry-address'
-import { isPlainAddress } from '../../core/pages/shared-areas'
+import { isPlainAddress } from '../../core/pages/shared-address'
 import { authorAddress } from '../../core/pages/usual'
 import { visibleAt } from '../content/visible'
 import type { Db } from '../db/client'

@@ -1,5 +1,5 @@
 import { baseOf } from '../../core/content/entry-address'
-import { sharedAreaAt } from '../../core/pages/shared-areas'
+import { sharedAreaAt } from '../../core/pages/shared-address'
 import type { NavigationLink } from '../../site/view'
 import type { Db } from '../db/client'
 

@@ -18,7 +18,8 @@ beforeAll(async () => {
   cookie = await signIn(demoAccount.email, demoAccount.password)
   entryId = (await app.db.selectFrom('entries').select('id').limit(1).executeTakeFirstOrThrow()).id
   collectionId = (await app.db.selectFrom('collections').select('id').limit(1).executeTakeFirstOrThrow()).id
-  pageId = (await app.db.selectFrom('pages').select('id').limit(1).executeTakeFirstOrThrow()).id
+  pageId = (await app.db.selectFrom('pages').select('id').where('path', '=', '/').executeTakeFirstOrThrow())
+    .id
 })
 afterAll(() => app.stop())
 

@@ -1,4 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { isPlainAddress } from '~~/core/pages/shared-address'
 import type { Page } from 'puppeteer-core'
 import { openCollection, openInBench, signedIn, startApp, visitor } from './support/app'
 import type { App } from './support/app'
@@ -36,7 +37,7 @@ describe('the policy of a public page', () => {
   it('refuses nothing of the site’s own, on every kind of page', async () => {
     const page = await noting(await visitor(app))
     const rows = await app.db.selectFrom('pages').select('path').where('published', 'is not', null).execute()
-    const paths = rows.map((row) => row.path).filter((path) => !path.includes('{'))
+    const paths = rows.map((row) => row.path).filter(isPlainAddress)
     for (const path of [...paths, '/field-notes/how-to-borrow-seed', '/topic/orchard', '/nothing-here']) {
       await page.goto(`${app.address}${path}`, { waitUntil: 'networkidle2' })
       expect(await refused(page), path).toEqual([])

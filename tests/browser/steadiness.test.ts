@@ -1,5 +1,6 @@
 import type { Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { isPlainAddress } from '~~/core/pages/shared-address'
 import { entryInputOf } from '~~/core/content/entry-input'
 import type { EntryInput } from '~~/core/content/entry-input'
 import { addEntry, loadEntry, saveEntry } from '~~/server/content/entries'
@@ -33,7 +34,7 @@ beforeAll(async () => {
     .distinctOn('c.id')
     .execute()
   paths = [
-    ...pages.map((page) => page.path).filter((path) => !path.includes('{')),
+    ...pages.map((page) => page.path).filter(isPlainAddress),
     ...entries
       .map(({ address, slug }) => address.replace('{slug}', slug))
       .filter((path) => !path.includes('{')),

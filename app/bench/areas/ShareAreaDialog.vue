@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { toRaw, watch } from 'vue'
 import type { Area, AreaName } from '~~/core/pages/frames'
+import { withShared } from '~~/core/pages/shared-areas'
 import FormDialog from '../../shared/FormDialog.vue'
 import { useForm } from '../../shared/form'
 import { request } from '../../shared/http'
@@ -39,7 +40,7 @@ async function share() {
   })
   if (made === null) return
   open.value = false
-  draft.shareArea(props.area.name, made.id, true)
+  draft.editPage(words.sharing, (page) => withShared(page, props.area.name, made.id))
   notices.tell({ text: words.isShared })
   await again()
 }

@@ -3,6 +3,7 @@ import { navigateTo } from '#imports'
 import { computed } from 'vue'
 import type { PageDocument } from '~~/core/edits/document'
 import type { Area, AreaName } from '~~/core/pages/frames'
+import { steppedOut, withoutShared } from '~~/core/pages/shared-areas'
 import { attempt } from '../../shared/attempt'
 import { request } from '../../shared/http'
 import type { MenuAction } from '../../shared/ActionMenu.vue'
@@ -38,12 +39,15 @@ const actions = computed((): readonly MenuAction[] => [
 async function stepOut() {
   const live = await attempt(() => request<PageDocument>('GET', `/api/bench/pages/${props.shared}/live`))
   if (live === null) return
-  draft.stepOut(props.area.name, live)
+  draft.replace(
+    words.ownArea,
+    steppedOut(draft.document, props.area.name, live, () => crypto.randomUUID()),
+  )
   tell(words.isOwn)
 }
 
 function takeOff() {
-  draft.takeOffShared(props.area.name)
+  draft.editPage(words.takingOff, (page) => withoutShared(page, props.area.name))
   tell(words.isOffShared(title.value))
 }
 

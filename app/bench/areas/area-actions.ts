@@ -1,6 +1,7 @@
 import { computed, ref } from 'vue'
 import type { AreaName } from '~~/core/pages/frames'
-import { placementsIn, sharedIn } from '~~/core/pages/shared-areas'
+import { placementsIn } from '~~/core/pages/standing'
+import { sharedIn, withSharedInstead } from '~~/core/pages/shared-areas'
 import type { MenuAction } from '../../shared/ActionMenu.vue'
 import { words as shared } from '../../shared/words'
 import { useDraft } from '../../stores/bench/draft'
@@ -36,7 +37,7 @@ export function useAreaActions(area: () => AreaName) {
 
   function give(id: number) {
     const count = placementsIn(draft.page, area()).length
-    draft.shareArea(area(), id, false)
+    draft.editPage(words.sharing, (page) => withSharedInstead(page, area(), id))
     if (count > 0)
       notices.tell({ text: words.shelvedByShared, action: { title: shared.undo, run: draft.undo } })
   }

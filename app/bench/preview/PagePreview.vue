@@ -8,7 +8,6 @@ import { useSelection } from '../../stores/bench/selection'
 import { useShown } from '../../stores/bench/shown'
 import { useView } from '../../stores/bench/view'
 import { useNotices } from '../../stores/notices'
-import { words as areaWords } from '../areas/words'
 import { words } from '../words'
 import { useFrameMarks } from './frame-marks'
 import { areaAt, isControl, placementAt, pressOn } from './frame-press'
@@ -104,9 +103,9 @@ function tellOfShared(area: string | null) {
   const shared = Object.entries(draft.page.shared ?? {}).find(([name]) => name === area)?.[1]
   if (shared !== undefined)
     notices.tell({
-      text: areaWords.standsInShared,
+      text: words.standsInShared,
       action: {
-        title: areaWords.openShared,
+        title: words.openShared,
         run: async () => void (await navigateTo(`/bench/pages/${shared}`)),
       },
     })

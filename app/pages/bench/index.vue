@@ -7,6 +7,7 @@ import type { DeletedPage, PageRow, SharedAreaRow } from '~~/core/pages/answers'
 import { pageKeptDays } from '~~/core/pages/page-input'
 import type { UsualPage } from '~~/core/pages/usual'
 import DeletedPages from '../../page-list/DeletedPages.vue'
+import MenusDialog from '../../page-list/MenusDialog.vue'
 import NamePageDialog from '../../page-list/NamePageDialog.vue'
 import NewPageDialog from '../../page-list/NewPageDialog.vue'
 import PagesSection from '../../page-list/PagesSection.vue'
@@ -17,7 +18,6 @@ import { orderedPages, pageOrders, withPageMoved } from '../../page-list/page-or
 import type { PageOrder } from '../../page-list/page-order'
 import { words } from '../../page-list/words'
 import { useAnswer } from '../../shared/answers'
-import { fetchedLater } from '../../shared/fetched-later'
 import { attempt, succeeded } from '../../shared/attempt'
 import ConfirmDialog from '../../shared/ConfirmDialog.vue'
 import FindField from '../../shared/FindField.vue'
@@ -30,8 +30,6 @@ import { useCatalogue } from '../../stores/catalogue'
 import { useNotices } from '../../stores/notices'
 import { useSession } from '../../stores/session'
 
-/** It sorts by dragging, which few who come here do. */
-const MenusDialog = fetchedLater(() => import('../../page-list/MenusDialog.vue'))
 const catalogue = useCatalogue()
 const notices = useNotices()
 const session = useSession()

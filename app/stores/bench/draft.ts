@@ -19,14 +19,7 @@ import {
 } from '~~/core/pages/moves'
 import { withParkedUntil, withReturned } from '~~/core/pages/parking'
 import { unparked } from '~~/core/pages/places'
-import {
-  sharedAreaAt,
-  steppedOut,
-  withShared,
-  withSharedInstead,
-  withoutShared,
-} from '~~/core/pages/shared-areas'
-import type { AreaName } from '~~/core/pages/frames'
+import { sharedAreaAt } from '~~/core/pages/shared-address'
 import { placementsAt, shownListingsOf, spotOf } from '~~/core/pages/standing'
 import type { Band } from '~~/core/pages/bands/definition'
 import { newPage } from '~~/core/pages/definition'
@@ -169,22 +162,6 @@ export const useDraft = defineStore('draft', () => {
       page: withListingReplaced(before.page, listing, own),
       listings: { ...before.listings, [own]: { ...definition, name } },
     }))
-  }
-
-  /** Gives an area of the page to a shared one that was made of it, or to another: then what stood there is shelved. */
-  function shareArea(area: AreaName, shared: number, isOfThis: boolean): void {
-    const change = isOfThis ? withShared : withSharedInstead
-    editPage('Share an area', (before) => change(before, area, shared))
-  }
-
-  /** Takes a shared area off the page: the area is its own again, with nothing in it. */
-  function takeOffShared(area: AreaName): void {
-    editPage('Take a shared area off', (before) => withoutShared(before, area))
-  }
-
-  /** Gives the page a copy of its own of what visitors see in a shared area. */
-  function stepOut(area: AreaName, shared: PageDocument): void {
-    apply('An area of its own', null, (before) => steppedOut(before, area, shared, () => crypto.randomUUID()))
   }
 
   /** Places a new fitting at a spot of a site with these collections; the id of where it stands. */
@@ -364,9 +341,6 @@ export const useDraft = defineStore('draft', () => {
     placeFitting,
     placeExisting,
     makeOwn,
-    shareArea,
-    takeOffShared,
-    stepOut,
     duplicate,
     remove,
     bring,

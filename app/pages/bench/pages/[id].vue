@@ -7,7 +7,6 @@ import { clauses } from '~~/core/listing/definition'
 import type { ListingRow } from '~~/core/pages/answers'
 import { placementsOf, spotOf, spotsOf } from '~~/core/pages/standing'
 import { formatTime } from '~~/core/formats/dates'
-import DrawerPanel from '../../../bench/DrawerPanel.vue'
 import PagePreview from '../../../bench/preview/PagePreview.vue'
 import PageRuler from '../../../bench/PageRuler.vue'
 import PageTitles from '../../../bench/PageTitles.vue'
@@ -36,6 +35,7 @@ definePageMeta({ key: (route) => route.fullPath, fetchesLater: true })
 
 /** They tell of what the page shows, which comes first. */
 const AreasList = fetchedLater(() => import('../../../bench/areas/AreasList.vue'))
+const DrawerPanel = fetchedLater(() => import('../../../bench/DrawerPanel.vue'))
 const TallyStrip = fetchedLater(() => import('../../../bench/TallyStrip.vue'))
 const PublishMenu = fetchedLater(() => import('../../../bench/publishing/PublishMenu.vue'))
 const OvertakenPage = fetchedLater(() => import('../../../bench/OvertakenPage.vue'))
@@ -285,7 +285,7 @@ function goRound(by: 1 | -1) {
           <PagePreview :width="view.pageWidth" @shown="fetchLater" />
         </main>
         <div v-show="isRightOpen" class="right">
-          <DrawerPanel />
+          <DrawerPanel v-if="view.isShown" />
         </div>
         <div class="bottom"><TallyStrip v-if="view.isShown" /></div>
       </div>
