@@ -111,7 +111,11 @@ describe('a page with a shared area', () => {
   it('steps out with a copy that is like it, with places and listings of its own', () => {
     let last = 0
     const nextId = () => `10000000-0000-4000-8000-00000000000${(last += 1)}`
-    const area = { page: sharedAreaPage(page, 'side', 'Side'), listings }
+    const shelved = { ...listing(3), listing: id(8) } as Placement
+    const area = {
+      page: { ...sharedAreaPage(page, 'side', 'Side'), shelf: [shelved] },
+      listings: { ...listings, [id(8)]: newListing('On the shelf', 1) },
+    }
     const own = steppedOut({ page: shared, listings: {} }, 'side', area, nextId)
     expect(parsePage(own.page)).toEqual({ ok: true, value: own.page })
     expect(own.page.shared).toBeUndefined()
@@ -122,6 +126,7 @@ describe('a page with a shared area', () => {
     expect(copied).toHaveLength(1)
     expect(own.listings[copied[0] ?? '']).toEqual(listings[id(9)])
     expect(copied).not.toContain(id(9))
+    expect(Object.keys(own.listings)).toEqual(copied)
   })
 
   it('is told when it is published, without what went with the area', () => {

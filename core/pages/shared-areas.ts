@@ -70,7 +70,9 @@ export function steppedOut(
   shared: PageDocument,
   nextId: () => string,
 ): PageDocument {
-  const ids = new Map(Object.keys(shared.listings).map((id) => [id, nextId()]))
+  // What lies on the area’s own shelf stays there.
+  const placed = placementsIn(shared.page, area).flatMap((one) => (one.kind === 'listing' ? one.listing : []))
+  const ids = new Map([...new Set(placed)].map((id) => [id, nextId()]))
   const own = withoutShared(page, area)
   const first = nextBandId(own)
   const bands = (shared.page.areas[area] ?? []).map((band, at) => ({
@@ -86,7 +88,10 @@ export function steppedOut(
     listings: {
       ...listings,
       ...Object.fromEntries(
-        Object.entries(shared.listings).map(([id, listing]) => [ids.get(id) ?? id, listing]),
+        Object.entries(shared.listings).flatMap(([id, listing]) => {
+          const copy = ids.get(id)
+          return copy === undefined ? [] : [[copy, listing]]
+        }),
       ),
     },
   }
