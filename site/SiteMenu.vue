@@ -20,7 +20,7 @@ function linksUnder({ title, path, under }: MenuLink): MenuLink['under'] {
         :aria-current="currentOf(link.path)"
         >{{ link.title }}</a
       >
-      <details v-else data-control>
+      <details v-else name="menu" data-control>
         <summary :data-here="linksUnder(link).some((one) => one.path === path) || undefined">
           {{ link.title }}
         </summary>

@@ -9,8 +9,13 @@ defineProps<{ fitting: ChosenFitting<'code'>; content: FittingContents['code'] }
 </script>
 
 <template>
-  <details v-if="content && fitting.asksFirst" class="code-ask" data-control>
-    <summary>{{ words.showCode(fitting.title) }}</summary>
+  <component
+    :is="fitting.asksFirst ? 'details' : 'div'"
+    v-if="content"
+    :class="{ 'code-ask': fitting.asksFirst }"
+    :data-control="fitting.asksFirst ? '' : undefined"
+  >
+    <summary v-if="fitting.asksFirst">{{ words.showCode(fitting.title) }}</summary>
     <iframe
       class="code"
       data-code
@@ -19,14 +24,5 @@ defineProps<{ fitting: ChosenFitting<'code'>; content: FittingContents['code'] }
       :title="fitting.title || words.code"
       loading="lazy"
     />
-  </details>
-  <iframe
-    v-else-if="content"
-    class="code"
-    data-code
-    :src="content.address"
-    :sandbox="may"
-    :title="fitting.title || words.code"
-    loading="lazy"
-  />
+  </component>
 </template>

@@ -55,6 +55,9 @@ const breaking = [
   '<textarea><!-- <style>/* <script>',
 ].join('')
 
+/** Code that is always higher than its frame. */
+const growing = '<div style="height:100vh"></div><p style="margin:0;height:40px">More</p>'
+
 async function place(page: Page, hand: string, code: string): Promise<void> {
   await chooseFrom(page, hand, 'Add to Side', 'Pasted code')
   await waitForText(page, 'aside h2', 'Pasted code')
@@ -102,7 +105,7 @@ describe('pasted code', () => {
 
   it('ends nothing that stands around it, and is not shown before a visitor asks where that is set', async () => {
     const page = await inBench(app, 'Orchard', { width: 1280, height: 1000 })
-    await place(page, 'keys', breaking)
+    await place(page, 'keys', growing + breaking)
     await press(page, 'checkbox', 'Visitors see it only after they ask for it')
     await waitForStatus(page, 'Saved')
     await publish(page)

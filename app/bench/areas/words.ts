@@ -1,3 +1,6 @@
+/** So many pages are named; of the others it is said how many. */
+const mostNamed = 3
+
 /** What the list of a page’s areas says. */
 export const words = {
   areas: 'Areas of this page',
@@ -62,7 +65,10 @@ export const words = {
   sharedBy: (others: readonly string[]) =>
     others.length === 0
       ? 'A shared area; on no other page yet.'
-      : `A shared area, also on ${others.map((one) => `“${one}”`).join(', ')}.`,
+      : `A shared area, also on ${others
+          .slice(0, mostNamed)
+          .map((one) => `“${one}”`)
+          .join(', ')}${others.length > mostNamed ? ` and ${others.length - mostNamed} more` : ''}.`,
   onNoPage: 'No page has it yet. Choose it for a page in the menu of its area.',
   changesOn: 'What you change here changes on these pages, once it is published:',
   notLiveThere: 'not live there yet',
