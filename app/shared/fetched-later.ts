@@ -9,8 +9,23 @@ const patience = 1500
 /** The distances between two tries, in milliseconds. */
 const [first, longest] = [250, 4000]
 
-/** Fetches a part of the bench, asking again for as long as the server can't be reached. */
+/** Parts that somebody waits for just now. */
+let awaited = 0
+
+/**
+ * Fetches a part of the bench, asking again for as long as the server can't be reached. Until it is there the
+ * pointer says that the press was heard.
+ */
 export async function fetched<Part>(load: Loader<Part>): Promise<Part> {
+  sayWhatIsAwaited((awaited += 1))
+  try {
+    return await untilItComes(load)
+  } finally {
+    sayWhatIsAwaited((awaited -= 1))
+  }
+}
+
+async function untilItComes<Part>(load: Loader<Part>): Promise<Part> {
   for (let wait = first; ; wait = Math.min(2 * wait, longest)) {
     try {
       return await load()
@@ -18,6 +33,10 @@ export async function fetched<Part>(load: Loader<Part>): Promise<Part> {
       await new Promise((resolve) => setTimeout(resolve, wait))
     }
   }
+}
+
+function sayWhatIsAwaited(count: number): void {
+  document.documentElement.classList.toggle('is-fetching', count > 0)
 }
 
 /** A part of a screen that is fetched when it is first shown, and told of where that takes long. */

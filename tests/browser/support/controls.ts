@@ -101,9 +101,10 @@ export async function passedOver(page: Page, region: Region, first: string): Pro
 
 /**
  * What a screen holds, without what is only told of it: which controls there are and how they stand,
- * what lies over the screen, and what Undo would take back. Read once it stays the same for a while.
+ * what lies over the screen, and what Undo would take back. Read once all parts of it are fetched and it stays the same for a while.
  */
-export function stateOf(page: Page, { within }: Region): Promise<string> {
+export async function stateOf(page: Page, { within }: Region): Promise<string> {
+  await page.waitForFunction(() => !document.documentElement.matches('.is-fetching'))
   return page.evaluate(async (root) => {
     const read = () =>
       JSON.stringify([
