@@ -11,6 +11,11 @@ import { words } from './words'
 /** A listing in the list: what it shows, where it stands, and when it was changed. */
 const props = defineProps<{ row: SiteListing; actions: readonly MenuAction[] }>()
 const catalogue = useCatalogue()
+const state = computed(() => {
+  const { places, changed: isWaiting } = props.row.listing
+  if (places.every((place) => place.isTakenOff)) return words.deletedButLive
+  return isWaiting ? words.waiting : words.live
+})
 const changed = computed(() => {
   const { changedAt, changedBy } = props.row.listing
   return changedAt === null
@@ -30,15 +35,15 @@ const changed = computed(() => {
         <NuxtLink
           :to="`/bench/pages/${place.page.id}?choose=${place.placement}`"
           :aria-label="words.open(row.name, place.page.title)"
-          >{{ place.page.title }}</NuxtLink><span v-if="place.isShelved" class="soft">
-          {{ words.shelved }}</span
+          >{{ place.page.title }}</NuxtLink
         >
+        <span v-if="place.isShelved || place.isTakenOff" class="soft">{{
+          place.isShelved ? words.shelved : words.untilPublished
+        }}</span>
       </li>
     </ul>
     <div class="when">
-      <span class="state" :class="{ waiting: row.listing.changed }">{{
-        row.listing.changed ? words.waiting : words.live
-      }}</span>
+      <span class="state" :class="{ waiting: state !== words.live }">{{ state }}</span>
       <span class="soft tabular">{{ changed }}</span>
     </div>
     <MoreMenu
@@ -82,6 +87,12 @@ ul {
   grid-area: pages;
   padding: 0;
   list-style: none;
+}
+
+li {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 6px;
 }
 
 a {

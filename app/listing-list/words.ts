@@ -12,5 +12,14 @@ export const words = {
   changed: (date: string, by: string | null) => (by === null ? date : `${date}, ${by}`),
   open: (name: string, page: string) => `${name} on ${page}`,
   more: (name: string) => `What to do with ${name}`,
+  untilPublished: 'until that is published',
+  deletedButLive: 'Deleted, still live',
   placeOn: 'Place it on',
+  duplicate: 'Duplicate',
+  delete: 'Delete',
+  deleteTitle: (name: string) => `Delete “${name}”?`,
+  deleteText: (pages: string) =>
+    `It comes off ${pages}, with what is set for it there. Visitors have it until that is published.`,
+  deleted: (name: string) => `“${name}” is deleted`,
+  isBack: (name: string) => `“${name}” is back`,
 } as const

@@ -54,6 +54,18 @@ export interface PageVersion {
   readonly changes: readonly PageChange[]
 }
 
+/** What a listing was for visitors from a moment on. */
+export interface ListingVersion {
+  readonly id: number
+  readonly publishedAt: number
+  readonly publishedBy: string | null
+  /** The page that was published with it. */
+  readonly page: string
+  /** Whether visitors had nothing of it before. */
+  readonly isFirst: boolean
+  readonly changes: readonly PageChange[]
+}
+
 /** Where a listing stands on a page, by the page's draft. */
 export interface ListingPlace {
   readonly page: { readonly id: number; readonly title: string }
@@ -62,6 +74,8 @@ export interface ListingPlace {
   readonly isShelved: boolean
   /** Whether visitors have it on that page. */
   readonly isLive: boolean
+  /** Whether only visitors have it there: the page's draft has it no more. */
+  readonly isTakenOff: boolean
 }
 
 /** A listing of the site, wherever it stands. */

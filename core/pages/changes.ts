@@ -169,7 +169,13 @@ function listingChanges(before: PageDocument, after: PageDocument, words: Words)
   })
 }
 
-function changesOfListing(listing: string, was: Listing, is: Listing, words: Words): readonly PageChange[] {
+/** What is different in a listing by that id. */
+export function changesOfListing(
+  listing: string,
+  was: Listing,
+  is: Listing,
+  words: Words,
+): readonly PageChange[] {
   const said = (one: Listing) => sentenceText(sentenceOf(one, words))
   const renamed =
     was.name === is.name

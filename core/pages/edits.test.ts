@@ -14,6 +14,7 @@ import {
   withColumns,
   withFrame,
   withListingReplaced,
+  withPlacementChanged,
   withPlacementMoved,
   withoutBand,
 } from './moves'
@@ -21,6 +22,7 @@ import { parsePage } from './parse-page'
 import { withDueReturned, withParkedUntil, withReturned } from './parking'
 import { unparked } from './places'
 import { withSharedInstead, withoutShared } from './shared-areas'
+import { withPutBack, withoutListing } from './taken-off'
 import { areasOf, columnsOn, placedListingsOf, placementsOf, spotsOf } from './standing'
 
 const id = (at: number) => `00000000-0000-4000-8000-00000000000${at}`
@@ -159,6 +161,36 @@ describe('the edits of a page', () => {
         expect(withListingReplaced(other, id(8), id(9))).toEqual(page)
         expect(withListingReplaced(page, id(7), id(8))).toEqual(page)
       }),
+    )
+  })
+
+  it('take a listing off wherever it stands, and put all of it back exactly, or once, whatever came between', () => {
+    fc.assert(
+      fc.property(
+        pages,
+        fc.array(edits, { maxLength: 12 }),
+        fc.array(edits, { maxLength: 12 }),
+        (begun, all, more) => {
+          const page = [id(3), id(4)].reduce(
+            (before, one) =>
+              withPlacementChanged(before, one, (thing) =>
+                thing.kind === 'listing' ? { ...thing, listing: id(6) } : thing,
+              ),
+            all.reduce((one, edit) => edit(one), begun),
+          )
+          const without = withoutListing(page, id(9))
+          expect(placedListingsOf(without.page).map((one) => one.listing)).not.toContain(id(9))
+          expect(withPutBack(without.page, without.taken)).toEqual(page)
+          const changed = more.reduce((one, edit) => edit(one), without.page)
+          const back = withPutBack(withPutBack(changed, without.taken), without.taken)
+          const ids = (one: Page) =>
+            placementsOf(one)
+              .map((thing) => thing.id)
+              .toSorted()
+          expect(ids(back)).toEqual(ids(page))
+          expect(parsePage(back)).toEqual({ ok: true, value: back })
+        },
+      ),
     )
   })
 

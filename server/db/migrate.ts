@@ -18,6 +18,7 @@ import * as pages from './migrations/0015-pages'
 import * as listingChanges from './migrations/0016-listing-changes'
 import * as sharedAreas from './migrations/0017-shared-areas'
 import * as menus from './migrations/0018-menus'
+import * as takenListings from './migrations/0019-taken-listings'
 import type { Database } from './schema'
 
 /** Every migration by name, in the order of the names. */
@@ -40,6 +41,7 @@ const migrations = {
   '0016-listing-changes': listingChanges,
   '0017-shared-areas': sharedAreas,
   '0018-menus': menus,
+  '0019-taken-listings': takenListings,
 }
 
 /**

@@ -8,6 +8,7 @@ import type { MediaKind } from '../../core/content/media'
 import type { RichText } from '../../core/content/rich-text/document'
 import type { StoredListing } from '../../core/listing/definition'
 import type { Menus } from '../../core/pages/menus'
+import type { TakenThing } from '../../core/pages/taken-off'
 import type { StoredPage } from '../pages/stored-page'
 import type { PictureFormat } from '../../core/pictures/picture'
 import type { Placeholder } from '../../core/pictures/placeholder'
@@ -35,6 +36,12 @@ export interface KeptTerm {
   readonly into: { readonly id: number } | null
   /** Terms that had been merged into it before. */
   readonly merged?: readonly number[]
+}
+
+/** What a page had of a listing that was taken off it. */
+export interface TakenFromPage {
+  readonly page: number
+  readonly things: readonly TakenThing[]
 }
 
 /**
@@ -309,6 +316,8 @@ export interface Database {
     draft_at: InstantOrNull
     draft_by: string | null
     published: JSONColumnType<StoredListing> | null
+    /** Where it stood when it was taken off every page last. */
+    taken_off: JSONColumnType<readonly TakenFromPage[]> | null
   }
   page_versions: {
     id: Generated<number>

@@ -78,6 +78,7 @@ function placesOn(id: number, draft: Page, live: Page | null): readonly (readonl
           placement: one.id,
           isShelved: shelved.has(one.id),
           isLive: isLive(one.listing),
+          isTakenOff: gone.includes(one),
         },
       ] as const,
   )

@@ -1,4 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import type { Page } from 'puppeteer-core'
 import { placedListingsOf } from '~~/core/pages/standing'
 import { inBench, pageDraft, signedIn, startApp } from './support/app'
 import type { App } from './support/app'
@@ -23,6 +24,13 @@ beforeAll(async () => {
 afterAll(() => app.stop())
 
 const addMenu = 'Add to Main'
+
+async function listingsScreen(): Promise<Page> {
+  const page = await signedIn(app)
+  await press(page, 'link', 'Listings')
+  await waitFor(page, 'link', 'Latest notes on From the hill')
+  return page
+}
 
 async function listingsOf(path: string): Promise<readonly string[]> {
   return placedListingsOf(await pageDraft(app, path)).map((one) => one.listing)
@@ -105,9 +113,7 @@ describe.each([
 
 describe('the list of listings', () => {
   it('tells what each shows and where it stands, finds by any word, and places it on another page', async () => {
-    const page = await signedIn(app)
-    await press(page, 'link', 'Listings')
-    await waitFor(page, 'link', 'Latest notes on From the hill')
+    const page = await listingsScreen()
     expect(await violations(page)).toEqual([])
     await fill(page, 'Find a listing', 'nothing of the kind')
     await waitForText(page, 'main', 'No listing has these words.')
@@ -119,6 +125,71 @@ describe('the list of listings', () => {
     await waitForStatus(page, 'Saved')
     await expect.poll(() => listingsOf('/our-years')).toContain(latest)
     expect(page.url()).not.toContain('place=')
+    await page.close()
+  })
+  it.each([
+    ['mouse', 'Growers’ words', '/growers-words', 'All growers’ words'],
+    ['keys', 'Orchard', '/orchard', 'Orchard notes'],
+  ])(
+    'duplicates one on its page, and deletes one from all pages with a way back, by the %s',
+    async (hand, title, path, name) => {
+      const page = await listingsScreen()
+      const before = await listingsOf(path)
+      await chooseFrom(page, hand, `What to do with ${name}`, 'Duplicate')
+      await waitFor(page, 'button', `Undo: Duplicate “${name}”`)
+      await waitForStatus(page, 'Saved')
+      await expect.poll(async () => (await listingsOf(path)).length).toBe(before.length + 1)
+      expect(page.url()).not.toContain('copy=')
+
+      await use(page, hand, `Undo: Duplicate “${name}”`)
+      await expect.poll(() => listingsOf(path)).toEqual(before)
+      await waitForStatus(page, 'Saved')
+      await page.goto(`${app.address}/bench/listings`)
+      const draft = await pageDraft(app, path)
+      await chooseFrom(page, hand, `What to do with ${name}`, 'Delete')
+      await waitForText(page, '[role=dialog]', `It comes off “${title}”`)
+      expect(await violations(page)).toEqual([])
+      await use(page, hand, 'Delete')
+      await waitForText(page, 'body', `“${name}” is deleted`)
+      await waitForText(page, 'main', 'Deleted, still live')
+      expect((await listingsOf(path)).length).toBe(before.length - 1)
+      expect(await violations(page)).toEqual([])
+      await use(page, hand, 'Undo')
+      await waitForText(page, 'body', `“${name}” is back`)
+      expect(await pageDraft(app, path)).toEqual(draft)
+      await page.close()
+    },
+  )
+})
+
+describe.each([
+  ['mouse', 'Seed shelf', 'All seed shelf', 4],
+  ['keys', 'Gardens we made', 'All gardens we made', 3],
+])('the history of a listing, by the %s', (hand, title, name, shown) => {
+  it('tells what it was and when, and goes back to that by an edit that can be undone', async () => {
+    const page = await inBench(app, title)
+    const [found = ''] = await page.$$eval(
+      'nav .choose',
+      (all, begins) => all.map((one) => one.textContent ?? '').filter((one) => one.startsWith(begins)),
+      name,
+    )
+    const all = Number(/\d+$/.exec(found)?.[0])
+    await press(page, 'button', `${name} ${all}`)
+    await page.keyboard.press('3')
+    await setNumber(page, 'Show', shown)
+    await waitForStatus(page, 'Saved')
+    await publish(page)
+    await waitForText(page, 'body', `“${title}” is live.`)
+    await chooseFrom(page, hand, `What to do with ${name}`, 'History')
+    await waitForText(page, '[role=dialog]', `Published with “${title}”`)
+    await waitForText(page, '[role=dialog]', `${shown} in pages of 12`)
+    await waitForText(page, '[role=dialog]', 'Live now')
+    expect(await violations(page)).toEqual([])
+    const back = await page.waitForSelector('[role=dialog] li:last-child button')
+    await (hand === 'mouse' ? back?.click() : back?.press('Enter'))
+    await waitForNoDialog(page)
+    await waitFor(page, 'button', `${name} ${all}`)
+    await waitForStatus(page, 'Saved')
     await page.close()
   })
 })

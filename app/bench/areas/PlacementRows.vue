@@ -11,6 +11,7 @@ import MoreMenu from '../../shared/MoreMenu.vue'
 import DraggableRows from '../../shared/sorting/DraggableRows.vue'
 import MoveHandle from '../../shared/sorting/MoveHandle.vue'
 import type { Direction } from '../../shared/sorting/MoveHandle.vue'
+import { fetchedLater } from '../../shared/fetched-later'
 import { holdFocus } from '../../shared/sorting/held-focus'
 import { useDraft } from '../../stores/bench/draft'
 import { useSelection } from '../../stores/bench/selection'
@@ -23,6 +24,8 @@ import { words as shared } from '../../shared/words'
 import { freeName } from '../free-name'
 import { titleOfSpot } from './spots'
 import { words } from './words'
+
+const ListingHistory = fetchedLater(() => import('../publishing/ListingHistory.vue'))
 
 /** What stands at a spot of the page, row by row: chosen, moved, named and taken off here. */
 const props = defineProps<{
@@ -79,6 +82,14 @@ function rename(placement: Placement, event: Event) {
     }))
 }
 
+const historyOf = ref<string | null>(null)
+const isHistoryOpen = ref(false)
+
+function showHistory(listing: string) {
+  historyOf.value = listing
+  isHistoryOpen.value = true
+}
+
 function duplicate(placement: Placement) {
   selection.choose(draft.duplicate(placement, freeName(draft.nameOf(placement), draft.document.listings)))
 }
@@ -97,7 +108,10 @@ function moves(placement: Placement): readonly MenuAction[] {
   const others = spotsOf(draft.page).filter((other) => other !== props.spot)
   return [
     ...(placement.kind === 'listing'
-      ? [{ title: words.rename, run: () => (renamed.value = placement.id) }]
+      ? [
+          { title: words.rename, run: () => (renamed.value = placement.id) },
+          { title: words.history, run: () => showHistory(placement.listing) },
+        ]
       : []),
     ...(props.spot === 'shelf' ? [{ title: words.putBack, run: () => draft.putBack(placement) }] : []),
     { title: words.duplicate, run: () => duplicate(placement) },
@@ -187,6 +201,7 @@ function shift(placement: Placement, by: number) {
     <p v-if="placements.length === 0" class="empty">
       {{ empty }}
     </p>
+    <ListingHistory v-if="historyOf !== null" v-model="isHistoryOpen" :listing="historyOf" />
   </div>
 </template>
 

@@ -35,6 +35,7 @@ export const words = {
   moveTo: (spot: string) => `Move to ${spot}`,
   rename: 'Rename',
   nameOf: (name: string) => `Name of ${name}`,
+  history: 'History',
   duplicate: 'Duplicate',
   remove: 'Take off this page',
   removed: (name: string) => `“${name}” is off this page.`,

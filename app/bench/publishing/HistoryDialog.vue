@@ -1,53 +1,48 @@
 <script setup lang="ts">
-import type { PageDocument } from '~~/core/edits/document'
 import { formatDate } from '~~/core/formats/dates'
-import type { PageVersion } from '~~/core/pages/answers'
+import type { ListingVersion, PageVersion } from '~~/core/pages/answers'
 import { useAnswer } from '../../shared/answers'
-import { attempt } from '../../shared/attempt'
-import { request } from '../../shared/http'
 import SheetDialog from '../../shared/SheetDialog.vue'
-import { words as shared } from '../../shared/words'
-import { useDraft } from '../../stores/bench/draft'
 import { useCatalogue } from '../../stores/catalogue'
-import { useNotices } from '../../stores/notices'
 import { useSession } from '../../stores/session'
 import ChangeList from './ChangeList.vue'
 import { words } from './words'
 
-/** What visitors had of the page, and the way back to each. */
+type Version = PageVersion | ListingVersion
+
+/** What visitors had of something, and the way back to each. */
 const open = defineModel<boolean>({ required: true })
-const draft = useDraft()
+const props = defineProps<{
+  /** What it is called. */
+  name: string
+  /** Where its versions are asked for. */
+  path: string
+}>()
+const emit = defineEmits<{ back: [version: Version, date: string] }>()
 const catalogue = useCatalogue()
-const notices = useNotices()
 const session = useSession()
-const { answer: versions, failure } = useAnswer<readonly PageVersion[]>(
-  () => (open.value ? { path: `/api/bench/pages/${draft.pageId}/versions` } : null),
+const { answer: versions, failure } = useAnswer<readonly Version[]>(
+  () => (open.value ? { path: props.path } : null),
   { keep: false },
 )
 
-function dateOf(version: PageVersion): string {
+function dateOf(version: Version): string {
   return formatDate(version.publishedAt, catalogue.catalogue, 'time')
 }
 
-/** One more edit of the draft: Undo takes it back, and visitors get it when it is published. */
-async function goBack(version: PageVersion) {
-  const path = `/api/bench/pages/${draft.pageId}/versions/${version.id}`
-  const then = await attempt(() => request<PageDocument>('GET', path))
-  if (then === null) return
+function saidOf(version: Version): string {
+  const what = version.isFirst ? words.first : words.published
+  return `${what} ${'page' in version ? words.withPage(version.page) : ''} ${words.by(version.publishedBy)}`
+}
+
+function goBack(version: Version) {
   open.value = false
-  draft.replace(words.backTo(dateOf(version)), {
-    page: then.page,
-    listings: { ...draft.document.listings, ...then.listings },
-  })
-  notices.tell({
-    text: words.isBack(dateOf(version)),
-    action: { title: shared.undo, run: draft.undo },
-  })
+  emit('back', version, dateOf(version))
 }
 </script>
 
 <template>
-  <SheetDialog v-model="open" :width="680" :title="words.historyTitle(draft.page.title)">
+  <SheetDialog v-model="open" :width="680" :title="words.historyTitle(name)">
     <p v-if="failure" role="alert">{{ failure }}</p>
     <p v-else-if="versions === undefined" role="status">{{ words.looking }}</p>
     <p v-else-if="versions.length === 0">{{ words.historyNone }}</p>
@@ -55,9 +50,7 @@ async function goBack(version: PageVersion) {
       <li v-for="(version, at) in versions" :key="version.id">
         <div class="head">
           <span class="when tabular">{{ dateOf(version) }}</span>
-          <span class="who"
-            >{{ version.isFirst ? words.first : words.published }} {{ words.by(version.publishedBy) }}</span
-          >
+          <span class="who">{{ saidOf(version) }}</span>
           <span v-if="at === 0" class="present">{{ words.present }}</span>
           <v-btn
             v-else-if="session.maySetUp"

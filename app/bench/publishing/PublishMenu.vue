@@ -57,11 +57,29 @@ async function backToLive() {
   })
   notices.tell({ text: bench.isBackToLive, action: { title: shared.undo, run: draft.undo } })
 }
+
+/** One more edit of the draft: Undo takes it back, and visitors get it when it is published. */
+async function goBack({ id }: { readonly id: number }, date: string) {
+  const path = `/api/bench/pages/${draft.pageId}/versions/${id}`
+  const then = await attempt(() => request<PageDocument>('GET', path))
+  if (then === null) return
+  draft.replace(words.backTo(date), {
+    page: then.page,
+    listings: { ...draft.document.listings, ...then.listings },
+  })
+  notices.tell({ text: words.isBack(date), action: { title: shared.undo, run: draft.undo } })
+}
 </script>
 
 <template>
   <MoreMenu :label="words.more" :actions="actions" />
   <ChangesDialog v-if="hasReviewed" v-model="isReviewing" @publish="emit('publish')" />
-  <HistoryDialog v-if="met.history" v-model="open.history" />
+  <HistoryDialog
+    v-if="met.history"
+    v-model="open.history"
+    :name="draft.page.title"
+    :path="`/api/bench/pages/${draft.pageId}/versions`"
+    @back="goBack"
+  />
   <PlanDialog v-if="met.plan" v-model="open.plan" :plan="props.plan" />
 </template>

@@ -4,7 +4,6 @@ import { useTimeoutFn } from '@vueuse/core'
 import { mdiArrowULeftTop, mdiArrowURightTop, mdiFormatListBulleted, mdiOpenInNew } from '@mdi/js'
 import { computed, ref } from 'vue'
 import { clauses } from '~~/core/listing/definition'
-import type { ListingRow } from '~~/core/pages/answers'
 import { placementsOf, spotOf, spotsOf } from '~~/core/pages/standing'
 import { formatTime } from '~~/core/formats/dates'
 import PagePreview from '../../../bench/preview/PagePreview.vue'
@@ -15,11 +14,11 @@ import AsOfField from '../../../bench/AsOfField.vue'
 import { namedWidths } from '../../../bench/preview/named-widths'
 import { drawerLoaders } from '../../../bench/drawers'
 import { useFolding } from '../../../bench/folding'
+import { useAsked } from '../../../bench/asked'
 import { useDraftSaving } from '../../../bench/draft-saving'
 import { words } from '../../../bench/words'
-import { attempt } from '../../../shared/attempt'
 import { fetchedLater, fetchMenuList, fetchNoticeBar, fetchWhenIdle } from '../../../shared/fetched-later'
-import { RequestProblem, request } from '../../../shared/http'
+import { RequestProblem } from '../../../shared/http'
 import { useShortcuts } from '../../../shared/keys'
 import { useSaveKey } from '../../../shared/save-key'
 import TopLine from '../../../shared/TopLine.vue'
@@ -46,6 +45,7 @@ const selection = useSelection()
 const view = useView()
 const catalogue = useCatalogue()
 const saving = useDraftSaving()
+const asked = useAsked()
 const opened = ref(false)
 const failure = ref<string | null>(null)
 const publishing = ref(false)
@@ -63,21 +63,10 @@ async function open() {
     await Promise.all([catalogue.load(), saving.load(Number(route.params.id))])
     opened.value = true
     waitForPage()
-    const { choose, place } = route.query
-    if (typeof choose === 'string' && spotOf(draft.page, choose) !== null) selection.choose(choose)
-    if (typeof place === 'string' && session.maySetUp) await placeListing(place)
+    await asked.answer(route)
   } catch (error) {
     failure.value = error instanceof RequestProblem ? error.message : String(error)
   }
-}
-
-/** Places a listing that stands elsewhere at the end of the first area, once: a reload does not do it again. */
-async function placeListing(id: string) {
-  history.replaceState(history.state, '', route.path)
-  const listings = await attempt(() => request<readonly ListingRow[]>('GET', '/api/bench/listings'))
-  const [spot] = spotsOf(draft.page)
-  const found = listings?.find((one) => one.id === id)
-  if (spot !== undefined && found !== undefined) selection.choose(draft.placeExisting(spot, found, null))
 }
 
 /** Where the page does not come, the rest of the bench does all the same. */
