@@ -3,6 +3,7 @@ import type { CollectionKind } from '../content/collection'
 import type { Field } from '../content/field'
 import type { PartSetting } from '../cards/parts'
 import type { Rule } from '../rules'
+import { newShape, shapes } from '../shapes'
 import { isMoment } from '../rules/field-questions/moments'
 import { newListing } from './definition'
 import type { Listing } from './definition'
@@ -15,11 +16,13 @@ export interface BegunWith {
 }
 
 /**
- * A new listing of a collection. Entries that are more than an article (events, goods, films, what
- * somebody said) begin with the first card that was made for them.
+ * A new listing of a collection, in the shape that suits what its entries are. Those that are more than an
+ * article (events, goods, films, what somebody said) begin with the first card that was made for them.
  */
 export function begunListing(name: string, { id, kind, fields }: BegunWith): Listing {
-  const listing = newListing(name, id)
+  const plain = newListing(name, id)
+  const suited = shapes.all.find((shape) => shape.suits?.includes(kind))
+  const listing = suited === undefined ? plain : { ...plain, shape: newShape(suited.name) }
   const ready = readyMadeCards.find((card) => card.kinds.includes(kind))
   if (ready === undefined || kind === 'article' || kind === 'plain') return listing
   return { ...listing, card: { ...listing.card, parts: withReadyMade([], ready, fields) } }

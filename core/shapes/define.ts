@@ -1,5 +1,6 @@
 import { object, string } from 'yup'
 import type { ObjectShape, Schema } from 'yup'
+import type { CollectionKind } from '../content/collection'
 import type { Style } from '../style/rules'
 import type { Grouping } from './grouping'
 
@@ -58,6 +59,8 @@ export interface ShapeKind<Name extends string = string, Settings = never> {
   readonly title: string
   /** What it is for, in a few words. */
   readonly about: string
+  /** What it is begun with for, by what entries are; the first shape serves all others. */
+  readonly suits?: readonly CollectionKind[]
   readonly schema: Schema<Settings & { readonly name: Name }>
   readonly defaults: Settings
   /** Its part of the sentence, after “as”: a text, and what narrower widths get. */

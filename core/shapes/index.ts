@@ -58,6 +58,11 @@ export const shapes: Registry<AnyShapeKind> = registryOf('shape', [
 
 export const defaultShape: ChosenShape<'grid'> = { name: 'grid', ...grid.defaults }
 
+/** A shape with nothing set yet. */
+export function newShape(name: ShapeName): ShapeChoice {
+  return { ...shapes.get(name).defaults, name } as unknown as ShapeChoice
+}
+
 /** The shape of a choice. */
 export function shapeOf(choice: ShapeChoice): AnyShapeKind {
   return shapes.get(choice.name)

@@ -51,6 +51,7 @@ export const list = defineShape<'list', ListSettings>({
   name: 'list',
   title: 'List',
   about: 'One below the other, with the picture where you like.',
+  suits: ['event', 'session', 'place'],
   schema: settingsSchema('list', {
     stops: stopsSchema({
       picture: string()

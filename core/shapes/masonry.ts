@@ -22,6 +22,7 @@ export const masonry = defineShape<'masonry', MasonrySettings>({
   name: 'masonry',
   title: 'Masonry',
   about: 'Columns filled so that heights even out.',
+  suits: ['project', 'quote'],
   schema: settingsSchema('masonry', {
     stops: stopsSchema({ columns: columnsField, columnGap: columnGapField, rowGap: rowGapField }),
   }),
