@@ -10,7 +10,7 @@ import FormDialog from '../shared/FormDialog.vue'
 import { useForm } from '../shared/form'
 import { request } from '../shared/http'
 import { useNotices } from '../stores/notices'
-import MenuLinks from './MenuLinks.vue'
+import MenuLinks from '../shared/menus/MenuLinks.vue'
 import { words } from './words'
 
 /** The menus at the head and the foot of every page. */

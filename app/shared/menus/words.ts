@@ -1,0 +1,21 @@
+/** What the links of a menu say where they are put in order. */
+export const words = {
+  linkTitle: 'What visitors read',
+  linkTitleOf: (link: string) => `What visitors read: ${link}`,
+  leadsTo: 'Leads to',
+  linkAddress: 'https://example.org or /page',
+  linkAddressOf: (link: string) => `Address: ${link}`,
+  newLink: 'a new link',
+  pageGone: 'a page that is gone',
+  toPage: 'To a page',
+  elsewhere: 'Elsewhere',
+  anAddress: 'An address…',
+  nowhere: 'Only a name for what stands under it',
+  leadsNowhere: 'leads nowhere itself',
+  addLink: 'Add a link',
+  addLinkTo: (menu: string) => `Add a link: ${menu.toLowerCase()}`,
+  underBefore: 'Put it under the one before',
+  byItself: 'Let it stand by itself',
+  removeLink: 'Take it out',
+  moreOf: (link: string) => `What to do with ${link}`,
+} as const
