@@ -1,5 +1,6 @@
 import { documentOfText } from '../core/content/rich-text/document'
 import { newFitting } from '../core/fittings'
+import type { MenuRow } from '../core/menus'
 import type { FittingChoice } from '../core/fittings'
 import { newBand } from '../core/pages/bands/definition'
 import type { Band } from '../core/pages/bands/definition'
@@ -62,11 +63,26 @@ const moon = [
   '</script>',
 ].join('')
 
-/** A page with the days to the next full moon at the end of its side. */
+const beforeYouCome = [
+  ['What is on the shelf', '/seed-shelf'],
+  ['How we work together', '/lessons'],
+  ['A bed of your own', '/plots'],
+] as const
+
+/** A page with the days to the next full moon, and where to look before a swap day, at the end of its side. */
 export function withMoon(demo: DemoPage): DemoPage {
-  const title = 'The moon over the orchard'
-  const code = fitting(`${demo.path} moon`, { ...newFitting('code'), code: moon, title }, title)
-  return { ...demo, page: withPlacementsAt(demo.page, '2/0', [...placementsAt(demo.page, '2/0'), code]) }
+  const [sky, menu] = ['The moon over the orchard', 'Before you come']
+  const links = beforeYouCome.map(([title, address]): MenuRow => ({
+    id: uuidOf(`${demo.path} ${address}`),
+    title,
+    to: { is: 'address', address },
+    isWithin: false,
+  }))
+  const added = [
+    fitting(`${demo.path} menu`, { ...newFitting('menu'), of: 'own', links, title: menu }, menu),
+    fitting(`${demo.path} moon`, { ...newFitting('code'), code: moon, title: sky }, sky),
+  ]
+  return { ...demo, page: withPlacementsAt(demo.page, '2/0', [...placementsAt(demo.page, '2/0'), ...added]) }
 }
 
 /** A fitting of a demo page; the name is its own on the site. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import SearchForm from './SearchForm.vue'
-import type { MenuLink } from '../core/pages/menus'
+import type { MenuLink } from '../core/menus'
 import type { MissingPageView } from './view'
 import { words } from './words'
 

@@ -1,8 +1,11 @@
 <script setup lang="ts">
-import type { MenuLink } from '../core/pages/menus'
+import type { MenuLink } from '../core/menus'
 
-/** The links of a menu. One with others under it opens them, itself the first of them. */
-const props = defineProps<{ links: readonly MenuLink[]; path: string }>()
+/**
+ * The links of a menu. One with others under it opens them, itself the first of them; unfolded they all
+ * stand below it.
+ */
+const props = defineProps<{ links: readonly MenuLink[]; path: string; unfolded?: boolean }>()
 
 const currentOf = (path: string) => (path === props.path ? 'page' : undefined)
 
@@ -15,12 +18,18 @@ function linksUnder({ title, path, under }: MenuLink): MenuLink['under'] {
   <ul>
     <li v-for="(link, at) in links" :key="at">
       <a
-        v-if="link.path !== null && link.under.length === 0"
+        v-if="link.path !== null && (unfolded || link.under.length === 0)"
         :href="link.path"
         :aria-current="currentOf(link.path)"
         >{{ link.title }}</a
       >
-      <details v-else name="menu" data-control>
+      <span v-else-if="unfolded">{{ link.title }}</span>
+      <ul v-if="unfolded && link.under.length > 0">
+        <li v-for="(one, place) in link.under" :key="place">
+          <a :href="one.path" :aria-current="currentOf(one.path)">{{ one.title }}</a>
+        </li>
+      </ul>
+      <details v-else-if="link.under.length > 0" name="menu" data-control>
         <summary :data-here="linksUnder(link).some((one) => one.path === path) || undefined">
           {{ link.title }}
         </summary>

@@ -1,4 +1,4 @@
-import type { MenuLink } from '../core/pages/menus'
+import type { MenuLink } from '../core/menus'
 import type { CardFrame, FilledPart } from '../core/cards/card'
 import type { PartName } from '../core/cards/parts'
 import type { FittingChoice } from '../core/fittings'
@@ -85,6 +85,8 @@ export interface FittingContents {
   }[]
   /** The words that were looked for, where the page tells what was found. */
   readonly search: string
+  /** Its links, and the address of the page. */
+  readonly menu: { readonly links: readonly MenuLink[]; readonly path: string }
   /** From the front page to this one, which is the last. */
   readonly breadcrumbs: readonly NavigationLink[]
   readonly author: ShownAuthor | null

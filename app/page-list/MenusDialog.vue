@@ -2,8 +2,8 @@
 import { toRaw, watch } from 'vue'
 import { isPlainAddress } from '~~/core/pages/shared-address'
 import type { PageRow } from '~~/core/pages/answers'
-import { menuOfPages, noMenus, parseMenus } from '~~/core/pages/menus'
-import type { Menus, SavedMenus } from '~~/core/pages/menus'
+import { menuOfPages, noMenus, parseMenus } from '~~/core/menus'
+import type { Menus, SavedMenus } from '~~/core/menus'
 import { faultsOf } from '~~/core/parsing'
 import { attempt } from '../shared/attempt'
 import FormDialog from '../shared/FormDialog.vue'
@@ -101,10 +101,6 @@ section {
   grid-template-columns: minmax(0, 1fr);
   justify-items: start;
   gap: 8px;
-}
-
-section > :deep(ol) {
-  width: 100%;
 }
 
 section + section {

@@ -29,6 +29,8 @@ describe('fittings', () => {
     ['line', { ...newFitting('rule'), line: 'wavy' }, 'line'],
     ['address', { ...newFitting('picture'), address: 'javascript:alert(1)' }, 'address'],
     ['first', { ...newFitting('terms'), first: 0 }, 'first'],
+    ['title', { ...newFitting('menu'), title: '' }, 'title'],
+    ['link', { ...newFitting('menu'), links: [{ title: 'Map' }] }, 'links[0].id'],
     ['facets', { ...newFitting('terms'), facets: ['Topic'] }, 'facets[0]'],
   ])('are refused for a wrong %s', (_, input, path) => {
     expect(faultsIn(input)).toContain(path)

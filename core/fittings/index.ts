@@ -11,6 +11,8 @@ import { codeFitting } from './code'
 import type { CodeSettings } from './code'
 import { heading } from './heading'
 import type { HeadingSettings } from './heading'
+import { menuFitting } from './menu'
+import type { MenuSettings } from './menu'
 import { monthIndex } from './month-index'
 import type { MonthIndexSettings } from './month-index'
 import { neighbours } from './neighbours'
@@ -37,6 +39,7 @@ export interface FittingSettings {
   readonly terms: TermIndexSettings
   readonly months: MonthIndexSettings
   readonly search: SearchSettings
+  readonly menu: MenuSettings
   readonly breadcrumbs: BreadcrumbSettings
   readonly author: AuthorBoxSettings
   readonly neighbours: NeighboursSettings
@@ -62,6 +65,7 @@ export const fittings: Registry<AnyFittingKind> = registryOf('fitting', [
   termIndex,
   monthIndex,
   search,
+  menuFitting,
   breadcrumbs,
   authorBox,
   neighbours,

@@ -7,6 +7,7 @@ import type { KnownSite } from '../listings/context'
 import { authorBoxContent } from './author-box'
 import { breadcrumbsContent } from './breadcrumbs'
 import { codeContent } from './code'
+import { menuContent } from './menu'
 import { monthIndexContent } from './month-index'
 import { neighboursContent } from './neighbours'
 import { pictureContent } from './picture'
@@ -40,6 +41,7 @@ const loaders: Loaders = {
   terms: termIndexContent,
   months: monthIndexContent,
   search: searchContent,
+  menu: menuContent,
   breadcrumbs: breadcrumbsContent,
   author: authorBoxContent,
   neighbours: neighboursContent,

@@ -1,12 +1,9 @@
 import { isPattern } from '../../core/content/entry-address'
 import type { DeletedPage, PageRow } from '../../core/pages/answers'
-import { menuLinks } from '../../core/pages/menus'
 import { pageKeptDays } from '../../core/pages/page-input'
-import { isPlainAddress, sharedAreaAt } from '../../core/pages/shared-address'
+import { sharedAreaAt } from '../../core/pages/shared-address'
 import { shownListingsOf } from '../../core/pages/standing'
-import type { SiteNavigation } from '../../site/view'
 import type { Db } from '../db/client'
-import { siteMenus } from '../site/menus'
 import { editedPage } from './pages'
 
 /** Every page, in the site's order. */
@@ -38,29 +35,6 @@ export async function pageRows(db: Db): Promise<readonly PageRow[]> {
         changed: one.changed,
       }
     })
-}
-
-/** The menus of the site as visitors get them; at the head every page, where no menu was made. */
-export async function navigation(db: Db): Promise<SiteNavigation> {
-  const [rows, menus] = await Promise.all([
-    db
-      .selectFrom('pages')
-      .select(['id', 'path', 'published'])
-      .where('published', 'is not', null)
-      .where('deleted_at', 'is', null)
-      .orderBy('position')
-      .execute(),
-    siteMenus(db),
-  ])
-  const pages = rows.flatMap(({ id, path, published }) =>
-    published && isPlainAddress(path) ? [[id, { title: published.title, path }] as const] : [],
-  )
-  const known = new Map(pages)
-  const everyPage = pages.flatMap(([, page]) => (page.path === '/' ? [] : [{ ...page, under: [] }]))
-  return {
-    head: menus.head === null ? everyPage : menuLinks(menus.head, known),
-    foot: menuLinks(menus.foot, known),
-  }
 }
 
 /** The pages that were deleted and can be put back, the last first. */

@@ -1,5 +1,5 @@
-import type { Menus, SavedMenus } from '../../core/pages/menus'
-import { parseMenus } from '../../core/pages/menus'
+import type { Menus, SavedMenus } from '../../core/menus'
+import { parseMenus } from '../../core/menus'
 import type { Db, Trx } from '../db/client'
 import { transact } from '../db/transact'
 import { accepted, overtaken } from '../http/problem'

@@ -4,6 +4,7 @@ import AuthorFitting from './AuthorFitting.vue'
 import BreadcrumbsFitting from './BreadcrumbsFitting.vue'
 import CodeFitting from './CodeFitting.vue'
 import HeadingFitting from './HeadingFitting.vue'
+import MenuFitting from './MenuFitting.vue'
 import MonthsFitting from './MonthsFitting.vue'
 import NeighboursFitting from './NeighboursFitting.vue'
 import NoteFitting from './NoteFitting.vue'
@@ -18,6 +19,7 @@ export const fittingComponents: Record<FittingName, Component> = {
   author: AuthorFitting,
   breadcrumbs: BreadcrumbsFitting,
   heading: HeadingFitting,
+  menu: MenuFitting,
   months: MonthsFitting,
   neighbours: NeighboursFitting,
   note: NoteFitting,

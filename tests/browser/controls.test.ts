@@ -45,6 +45,7 @@ const drawers: readonly (readonly [string, Drawer])[] = [
   ['search box', ofThing('Search box', 'Field notes')],
   ['ways to the entries next to it', ofThing('Earlier and later', 'Field notes: each entry')],
   ['pasted code', ofThing('The moon over the orchard', 'Swap days')],
+  ['menu', ofThing('Before you come', 'Swap days')],
   ['author’s box', ofThing('Author’s box', 'Field notes: each entry')],
 ]
 

@@ -8,6 +8,7 @@ import { inBench, pageDraft, startApp, visitor } from './support/app'
 import type { App } from './support/app'
 import {
   chooseFrom,
+  drag,
   fill,
   pick,
   press,
@@ -63,6 +64,8 @@ describe('fittings', () => {
       await chooseOf(page, hand, 'Newest first', 'Oldest first')
       await press(page, 'button', 'Search box')
       await fill(page, 'On the button', 'Look')
+      await press(page, 'button', 'Menu')
+      await chooseOf(page, hand, 'As at the head', 'As at the foot')
       await press(page, 'button', 'Breadcrumbs')
       await fill(page, 'The front page is called', 'The hill')
       await press(page, 'button', 'Line')
@@ -80,6 +83,7 @@ describe('fittings', () => {
           { name: 'terms', layout: 'row' },
           { name: 'months', order: 'oldest' },
           { name: 'search', button: 'Look' },
+          { name: 'menu', of: 'foot' },
           { name: 'breadcrumbs', home: 'The hill' },
           { name: 'author', portrait: true },
           { name: 'neighbours', later: 'Later' },
@@ -132,6 +136,62 @@ describe('fittings', () => {
     await expect.poll(() => placedOn('/lessons')).toEqual([{ name: 'note', text }])
     const [kept] = await placedOn('/lessons')
     expect(kept?.name === 'note' ? textOfDocument(kept.text).split('\n\n') : []).toEqual(paragraphs)
+    await page.close()
+  })
+})
+
+describe('a menu on a page', () => {
+  it.each([
+    ['mouse', 'Seed shelf', '/seed-shelf'],
+    ['keys', 'Field notes', '/field-notes'],
+  ])('has links of its own, named, nested and put in order by the %s', async (hand, title, path) => {
+    const page = await inBench(app, title, { width: 1280, height: 900 })
+    await chooseFrom(page, hand, 'Add to Side', 'Menu')
+    await chooseOf(page, hand, 'As at the head', hand === 'mouse' ? 'Its own' : 'As at the foot')
+    if (hand === 'keys') await chooseOf(page, hand, 'As at the foot', 'Its own')
+    await waitForText(page, 'aside', 'No link yet.')
+    const add = 'Add a link: its links'
+    await chooseFrom(page, hand, add, 'Plots')
+    await chooseFrom(page, hand, add, 'An address…')
+    await fill(page, 'What visitors read: a new link', 'The map')
+    await fill(page, 'Address: The map', 'no address')
+    await page.keyboard.press('Tab')
+    await waitForText(page, 'aside', 'address')
+    expect(await violations(page)).toEqual([])
+    await fill(page, 'Address: The map', 'https://example.org/map')
+    await chooseFrom(page, hand, 'What to do with The map', 'Put it under the one before')
+    await chooseFrom(page, hand, add, 'Lessons')
+    const handle = await waitFor(page, 'button', 'Move Lessons: arrow keys')
+    const plots = await waitFor(page, 'button', 'Move Plots: arrow keys')
+    const own = async () => {
+      const placed = (await placedOn(path)).find((one) => one.name === 'menu')
+      return placed?.name === 'menu' ? placed.links.map((one) => [one.title, one.isWithin]) : []
+    }
+    const isMoved = () =>
+      page.$eval('aside ol .move-handle', (first) => first.ariaLabel?.startsWith('Move Lessons') === true)
+    const moved = [
+      ['', false],
+      ['', false],
+      ['The map', true],
+    ]
+    if (hand === 'mouse') await drag(page, 'Move Lessons: arrow keys', plots, isMoved)
+    else for (const _ of [1, 2]) await handle.press('ArrowUp')
+    await expect.poll(own, { timeout: 10_000 }).toEqual(moved)
+    await waitForStatus(page, 'Saved')
+    await publish(page)
+    await waitForText(page, 'body', `“${title}” is live.`)
+    const live = await visitor(app, { script: false })
+    await live.goto(app.address + path)
+    const menu = await waitFor(live, 'navigation', 'Menu')
+    expect(await menu.$$eval('a', (links) => links.map((one) => one.textContent))).toEqual([
+      'Lessons',
+      'Plots',
+      'The map',
+    ])
+    expect(await menu.$$eval('ul ul a', (links) => links.map((one) => one.href))).toEqual([
+      'https://example.org/map',
+    ])
+    await live.close()
     await page.close()
   })
 })

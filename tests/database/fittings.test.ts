@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto'
 import { sql } from 'kysely'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { newFitting } from '~~/core/fittings'
@@ -8,6 +9,7 @@ import { fittingContent } from '~~/server/fittings'
 import type { FittingAsked } from '~~/server/fittings'
 import { knownSite } from '~~/server/listings/context'
 import { publicDocument } from '~~/server/pages/public-document'
+import { navigation } from '~~/server/site/navigation'
 import { trailOf } from '~~/server/pages/trail'
 import type { FittingContents, LinkedTerm } from '~~/site/view'
 import { rain } from './support/content'
@@ -24,6 +26,15 @@ async function asked(now = Date.now(), subject: FittingAsked['subject'] = null):
   const box = areaOf('main-side', 'side')
   if (box === undefined) throw new Error('The frame has a side.')
   return { db: test.db, known: await knownSite(test.db), now, box, trail: [], subject }
+}
+
+async function pageAt(path: string): Promise<number> {
+  const row = await test.db
+    .selectFrom('pages')
+    .select('id')
+    .where('path', '=', path)
+    .executeTakeFirstOrThrow()
+  return row.id
 }
 
 const all = (terms: readonly LinkedTerm[]): readonly LinkedTerm[] =>
@@ -228,6 +239,32 @@ describe('earlier and later', () => {
     expect(await fittingContent(newFitting('neighbours'), await asked())).toEqual(nothing)
     const gone = await asked(now, { kind: 'entry', id: 9_999_999 })
     expect(await fittingContent(newFitting('neighbours'), gone)).toEqual(nothing)
+  })
+})
+
+describe('a menu', () => {
+  it('has the links of the site’s menu, or its own to pages that visitors have', async () => {
+    const here = { ...(await asked()), trail: [{ title: 'Plots', path: '/plots' }] }
+    const own: ChosenFitting<'menu'> = {
+      ...newFitting('menu'),
+      of: 'own',
+      links: [
+        {
+          id: randomUUID(),
+          title: 'Beds',
+          to: { is: 'page', page: await pageAt('/plots') },
+          isWithin: false,
+        },
+        { id: randomUUID(), title: '', to: { is: 'page', page: 999_999 }, isWithin: false },
+      ],
+    }
+    expect(await fittingContent(own, here)).toEqual({
+      links: [{ title: 'Beds', path: '/plots', under: [] }],
+      path: '/plots',
+    })
+    const site = await navigation(test.db)
+    expect(await fittingContent({ ...own, of: 'head' }, here)).toEqual({ links: site.head, path: '/plots' })
+    expect(await fittingContent({ ...own, of: 'foot' }, here)).toEqual({ links: site.foot, path: '/plots' })
   })
 })
 

@@ -14,7 +14,8 @@ import {
   setPageDeleted,
 } from '~~/server/pages/making-pages'
 import { makeFrontPage, namePage } from '~~/server/pages/page-addresses'
-import { deletedPages, navigation, pageRows } from '~~/server/pages/page-rows'
+import { deletedPages, pageRows } from '~~/server/pages/page-rows'
+import { navigation } from '~~/server/site/navigation'
 import { editedPage, publishedPage, saveDraft } from '~~/server/pages/pages'
 import { publishPage } from '~~/server/pages/publishing'
 import { publicDocument } from '~~/server/pages/public-document'

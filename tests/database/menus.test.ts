@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { noMenus } from '~~/core/pages/menus'
+import { noMenus } from '~~/core/menus'
 import { saveMenus, siteMenus } from '~~/server/site/menus'
 import { smallSite } from './support/content'
 import { freshDatabase } from './support/database'

@@ -4,6 +4,7 @@ import AuthorSettings from './AuthorSettings.vue'
 import BreadcrumbsSettings from './BreadcrumbsSettings.vue'
 import CodeSettings from './CodeSettings.vue'
 import HeadingSettings from './HeadingSettings.vue'
+import MenuSettings from './MenuSettings.vue'
 import MonthsSettings from './MonthsSettings.vue'
 import NeighboursSettings from './NeighboursSettings.vue'
 import NoteSettings from './NoteSettings.vue'
@@ -18,6 +19,7 @@ export const fittingSettings: Readonly<Record<FittingName, Component>> = {
   author: AuthorSettings,
   breadcrumbs: BreadcrumbsSettings,
   heading: HeadingSettings,
+  menu: MenuSettings,
   months: MonthsSettings,
   neighbours: NeighboursSettings,
   note: NoteSettings,

@@ -1,4 +1,5 @@
 import type { RuleSettings } from '~~/core/fittings/rule'
+import type { MenuSettings } from '~~/core/fittings/menu'
 import type { MonthIndexSettings } from '~~/core/fittings/month-index'
 import type { TermIndexSettings } from '~~/core/fittings/term-index'
 
@@ -36,6 +37,20 @@ export const words = {
   monthCounts: 'With how many entries there are',
   searchHint: 'Words in the empty field',
   searchButton: 'On the button',
+  menuOf: 'Links',
+  menusOf: { head: 'As at the head', foot: 'As at the foot', own: 'Its own' } satisfies Record<
+    MenuSettings['of'],
+    string
+  >,
+  noOwnLinks: 'No link yet. Visitors see nothing of it until it has one.',
+  sitesMenu: 'It follows that menu, which is put in order on the screen of the pages.',
+  ownLinks: 'Its links',
+  menuLayout: 'They stand',
+  menuLayouts: { upright: 'Below each other', across: 'In a row' } satisfies Record<
+    MenuSettings['layout'],
+    string
+  >,
+  menuTitle: 'What it is called',
   home: 'The front page is called',
   between: 'Between two steps',
   noBreadcrumbs: 'The front page is where the way begins: visitors see nothing of this here.',

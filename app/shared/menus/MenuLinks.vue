@@ -3,7 +3,7 @@ import { mdiPlus } from '@mdi/js'
 import { computed } from 'vue'
 import { isPlainAddress } from '~~/core/pages/shared-address'
 import type { PageRow } from '~~/core/pages/answers'
-import type { MenuRow, MenuTarget } from '~~/core/pages/menus'
+import type { MenuRow, MenuTarget } from '~~/core/menus'
 import ActionMenu from '../ActionMenu.vue'
 import type { MenuAction } from '../ActionMenu.vue'
 import MoreMenu from '../MoreMenu.vue'
@@ -69,52 +69,64 @@ function actionsOf(link: MenuRow, at: number): readonly MenuAction[] {
 </script>
 
 <template>
-  <p v-if="links.length > 0" class="link heads" aria-hidden="true">
-    <span>{{ words.linkTitle }}</span><span>{{ words.leadsTo }}</span>
-  </p>
-  <SortableList
-    v-slot="{ item, at, handle }"
-    :items="links"
-    :key-of="(link) => link.id"
-    :name-of="nameOf"
-    :label="label"
-    @order="emit('change', $event)"
-  >
-    <div class="link" :class="{ within: item.isWithin && at > 0 }">
-      <MoveHandle v-bind="handle" />
-      <v-text-field
-        :aria-label="words.linkTitleOf(nameOf(item))"
-        :placeholder="item.to.is === 'page' ? titleOf(item) : undefined"
-        :model-value="item.title"
-        :error-messages="faults(`${path}[${at}].title`)"
-        maxlength="80"
-        autocomplete="off"
-        @update:model-value="change(at, { title: $event })"
-        @blur="emit('leave', `${path}[${at}].title`)"
-      />
-      <span v-if="item.to.is !== 'address'" class="to">{{ titleOf(item) }}</span>
-      <v-text-field
-        v-else
-        :placeholder="words.linkAddress"
-        :aria-label="words.linkAddressOf(nameOf(item))"
-        :model-value="item.to.address"
-        :error-messages="faults(`${path}[${at}].to.address`)"
-        autocomplete="off"
-        @update:model-value="change(at, { to: { is: 'address', address: $event } })"
-        @blur="emit('leave', `${path}[${at}].to.address`)"
-      />
-      <MoreMenu :label="words.moreOf(nameOf(item))" :actions="actionsOf(item, at)" :size="32" />
-    </div>
-  </SortableList>
-  <ActionMenu v-slot="{ opener }" :label="words.addLinkTo(label)" :actions="adding">
-    <v-btn v-bind="opener" height="32" :prepend-icon="mdiPlus" :aria-label="words.addLinkTo(label)">{{
-      words.addLink
-    }}</v-btn>
-  </ActionMenu>
+  <div class="links">
+    <p v-if="links.length > 0" class="link heads" aria-hidden="true">
+      <span>{{ words.linkTitle }}</span><span>{{ words.leadsTo }}</span>
+    </p>
+    <SortableList
+      v-slot="{ item, at, handle }"
+      :items="links"
+      :key-of="(link) => link.id"
+      :name-of="nameOf"
+      :label="label"
+      @order="emit('change', $event)"
+    >
+      <div class="link" :class="{ within: item.isWithin && at > 0 }">
+        <MoveHandle v-bind="handle" />
+        <v-text-field
+          :aria-label="words.linkTitleOf(nameOf(item))"
+          :placeholder="item.to.is === 'page' ? titleOf(item) : undefined"
+          :model-value="item.title"
+          :error-messages="faults(`${path}[${at}].title`)"
+          maxlength="80"
+          autocomplete="off"
+          @update:model-value="change(at, { title: $event })"
+          @blur="emit('leave', `${path}[${at}].title`)"
+        />
+        <span v-if="item.to.is !== 'address'" class="to">{{ titleOf(item) }}</span>
+        <v-text-field
+          v-else
+          :placeholder="words.linkAddress"
+          :aria-label="words.linkAddressOf(nameOf(item))"
+          :model-value="item.to.address"
+          :error-messages="faults(`${path}[${at}].to.address`)"
+          autocomplete="off"
+          @update:model-value="change(at, { to: { is: 'address', address: $event } })"
+          @blur="emit('leave', `${path}[${at}].to.address`)"
+        />
+        <MoreMenu :label="words.moreOf(nameOf(item))" :actions="actionsOf(item, at)" :size="32" />
+      </div>
+    </SortableList>
+    <ActionMenu v-slot="{ opener }" :label="words.addLinkTo(label)" :actions="adding">
+      <v-btn v-bind="opener" height="32" :prepend-icon="mdiPlus" :aria-label="words.addLinkTo(label)">{{
+        words.addLink
+      }}</v-btn>
+    </ActionMenu>
+  </div>
 </template>
 
 <style scoped>
+.links {
+  container-type: inline-size;
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  justify-items: start;
+  gap: 8px;
+  width: 100%;
+}
+
 ol {
+  width: 100%;
   margin: 0;
   padding: 0;
   list-style: none;
@@ -147,5 +159,25 @@ ol {
   font-size: var(--size-small);
   color: var(--soft);
   overflow-wrap: anywhere;
+}
+
+/* Narrow: where it leads stands below what visitors read. */
+@container (max-width: 420px) {
+  .heads {
+    display: none;
+  }
+
+  .link {
+    grid-template-columns: auto minmax(0, 1fr) auto;
+    padding: 6px 0;
+  }
+
+  .link > :nth-child(3) {
+    grid-area: 2 / 2;
+  }
+
+  .link.within {
+    padding-inline-start: 16px;
+  }
 }
 </style>

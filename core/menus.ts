@@ -1,10 +1,10 @@
 import { array, boolean, lazy, object, string } from 'yup'
 import type { Schema } from 'yup'
-import { readAddress } from '../content/fields/address'
-import { parseWith } from '../parsing'
-import type { Parsed } from '../parsing'
-import { idSchema, textSchema, versionSchema } from '../schemas'
-import { uuidPattern } from '../uuid'
+import { readAddress } from './content/fields/address'
+import { parseWith } from './parsing'
+import type { Parsed } from './parsing'
+import { idSchema, textSchema, versionSchema } from './schemas'
+import { uuidPattern } from './uuid'
 
 /**
  * Where a link of a menu leads: to a page, wherever that is, to an address, or nowhere, where it only says
@@ -82,15 +82,22 @@ const row = object({
   )
   .noUnknown()
 
-const rows = () => array(row).max(most, `A menu has at most ${most} links.`)
+/** Checks the links of a menu. */
+export const menuRowsSchema = () => array(row).max(most, `A menu has at most ${most} links.`)
 
 const schema = object({
   version: versionSchema().required(),
-  head: rows().nullable().defined(),
-  foot: rows().required(),
+  head: menuRowsSchema().nullable().defined(),
+  foot: menuRowsSchema().required(),
 })
   .noUnknown()
   .required()
+
+/** Reads the links of a menu by themselves; the first stands under none. */
+export function parseMenuRows(input: unknown): Parsed<readonly MenuRow[]> {
+  const parsed = parseWith<unknown>(menuRowsSchema().required(), input)
+  return parsed.ok ? { ok: true, value: settled(parsed.value as readonly MenuRow[]) } : parsed
+}
 
 /** Reads menus; the first link of each stands under none. */
 export function parseMenus(input: unknown): Parsed<SavedMenus> {
