@@ -34,20 +34,26 @@ const picture = computed(() => {
       <title>{{ title }}</title>
       <meta name="description" :content="description" />
       <template v-if="view.page.kind !== 'missing'">
-        <link v-if="view.canonical" rel="canonical" :href="view.canonical" />
+        <link v-if="view.canonical" rel="canonical" :href="view.site.address + view.canonical" />
+        <meta
+          v-if="view.canonical && view.site.address"
+          property="og:url"
+          :content="view.site.address + view.canonical"
+        />
         <meta property="og:title" :content="view.page.title" />
         <meta property="og:description" :content="description" />
         <meta property="og:type" :content="view.page.kind === 'entry' ? 'article' : 'website'" />
         <meta property="og:site_name" :content="view.site.name" />
-        <meta v-if="picture" property="og:image" :content="picture.source" />
+        <meta v-if="picture" property="og:image" :content="view.site.address + picture.source" />
         <component
           :is="'script'"
           v-if="view.trail.length > 1"
           type="application/ld+json"
-          :innerHTML="breadcrumbList(view.trail, view.site.name)"
+          :innerHTML="breadcrumbList(view.trail, view.site)"
         />
       </template>
-      <link rel="icon" href="/mark.svg" type="image/svg+xml" />
+      <link v-if="view.site.icon" rel="icon" :href="view.site.icon" />
+      <link v-else rel="icon" href="/mark.svg" type="image/svg+xml" />
       <link
         v-for="font in view.fonts"
         :key="font"

@@ -1,11 +1,14 @@
-import type { NavigationLink } from './view'
+import type { NavigationLink, SiteView } from './view'
 
 /**
  * The way to a page for programs that read it: a BreadcrumbList (schema.org), as JSON-LD 1.1 that can
  * stand in a script element (its section 7.3: nothing in it ends the element). Addresses are resolved
- * against that of the document.
+ * against that of the document, where it is not known at which the site is reached.
  */
-export function breadcrumbList(trail: readonly NavigationLink[], home: string): string {
+export function breadcrumbList(
+  trail: readonly NavigationLink[],
+  { name: home, address }: Pick<SiteView, 'name' | 'address'>,
+): string {
   const list = {
     '@context': 'https://schema.org',
     '@type': 'BreadcrumbList',
@@ -13,7 +16,7 @@ export function breadcrumbList(trail: readonly NavigationLink[], home: string): 
       '@type': 'ListItem',
       position: at + 1,
       name: title === '' ? home : title,
-      item: encodeURI(path),
+      item: address + encodeURI(path),
     })),
   }
   return JSON.stringify(list).replace(

@@ -152,6 +152,10 @@ export interface SiteView {
   readonly direction: 'ltr' | 'rtl'
   readonly navigation: SiteNavigation
   readonly path: string
+  /** Where visitors reach it, as `https://example.org`; empty where that is not known. */
+  readonly address: string
+  /** The address of its icon; null for that of Bushel. */
+  readonly icon: string | null
 }
 
 export interface ListingPageView {

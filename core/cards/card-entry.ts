@@ -40,6 +40,8 @@ export interface CardEntry {
 export interface CardContext {
   readonly locale: string
   readonly zone: string
+  /** How fast visitors read, in words a minute. */
+  readonly readingPace: number
   /** Epoch milliseconds, for dates that are told from today. */
   readonly now: number
   /** A field by its id, of whichever collection. */

@@ -144,6 +144,10 @@ describe('parts', () => {
       ],
       separator: '',
     })
+    const slow = { ...cardContext, readingPace: 100 }
+    expect(shown({ part: 'reading-time', on: true }, cardEntry({ wordCount: 239 }), slow)).toEqual({
+      text: '3 mins read',
+    })
     expect([
       shown({ part: 'likes', on: true }),
       shown({ part: 'likes', on: true }, cardEntry({ likes: 1 })),

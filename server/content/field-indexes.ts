@@ -106,9 +106,9 @@ async function wantedIndexes(db: Db): Promise<ReadonlyMap<string, Wanted>> {
     if (sort === null || !(field.sortable || isRange(filter))) continue
     for (const [name, place] of Object.entries(places)) {
       if (name === 'table' && !field.sortable) continue
-      // The kind of sort stands in the name, so that a field whose type changed gets another index.
+      // How it is sorted stands in the name: a field whose type changed, or a site whose language did, gets another.
       const stored = field.stored_as ?? field.id
-      const index = `field_${stored}_${name}_${sort}`
+      const index = `field_${stored}_${name}_${sort}${sort === 'text' ? `_${named(collation)}` : ''}`
       wanted.set(index, {
         index: `create index concurrently "${index}" on ${place.table} (${sortExpression(stored, sort, collation)}, ${place.id})
           where collection_id = ${field.collection_id} and ${place.where}`,
@@ -122,8 +122,13 @@ async function wantedIndexes(db: Db): Promise<ReadonlyMap<string, Wanted>> {
   return wanted
 }
 
+/** A collation as it stands in names. */
+function named(collation: string): string {
+  return collation.replace(/[^a-z0-9]/gi, '_')
+}
+
 function titleIndex(table: string, id: string, where: string, collation: string): readonly [string, Wanted] {
-  const name = `${table}_title_${collation.replace(/[^a-z0-9]/gi, '_')}`
+  const name = `${table}_title_${named(collation)}`
   return [
     name,
     {
@@ -139,7 +144,7 @@ async function presentIndexes(
   const { rows } = await sql<{ name: string; valid: boolean }>`
     select c.relname as name, i.indisvalid as valid
     from pg_index i join pg_class c on c.oid = i.indexrelid
-    where c.relname ~ '^(field_[0-9]+_(table|listing)_(number|text)|(entries|entry_index)_title_.*)$'`.execute(
+    where c.relname ~ '^(field_[0-9]+_(table|listing)_(number|text.*)|(entries|entry_index)_title_.*)$'`.execute(
     db,
   )
   return rows

@@ -19,6 +19,7 @@ import * as listingChanges from './migrations/0016-listing-changes'
 import * as sharedAreas from './migrations/0017-shared-areas'
 import * as menus from './migrations/0018-menus'
 import * as takenListings from './migrations/0019-taken-listings'
+import * as siteFacts from './migrations/0020-site-facts'
 import type { Database } from './schema'
 
 /** Every migration by name, in the order of the names. */
@@ -42,6 +43,7 @@ const migrations = {
   '0017-shared-areas': sharedAreas,
   '0018-menus': menus,
   '0019-taken-listings': takenListings,
+  '0020-site-facts': siteFacts,
 }
 
 /**

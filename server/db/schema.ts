@@ -59,6 +59,12 @@ export interface Database {
     placeholder: Generated<Placeholder>
     menus: JSONColumnType<Menus, string | undefined>
     menus_version: Generated<number>
+    /** Where it is reached, as `https://example.org`; empty where that is not said. */
+    address: Generated<string>
+    /** Words a minute. */
+    reading_pace: Generated<number>
+    icon_id: ColumnType<number | null, number | null | undefined, number | null>
+    facts_version: Generated<number>
   }
   accounts: {
     id: Generated<string>

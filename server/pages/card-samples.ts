@@ -31,6 +31,7 @@ export async function cardSamples(db: Db, listing: Listing, asked: Asked): Promi
     const context = {
       locale: site.locale,
       zone: site.zone,
+      readingPace: site.readingPace,
       placeholder: site.placeholder,
       now: asked.now,
       field: words.field,

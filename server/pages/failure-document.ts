@@ -1,3 +1,4 @@
+import { wordsPerMinute } from '../../core/formats/reading-time'
 import { words } from '../../site/words'
 import type { SiteNavigation } from '../../site/view'
 import { renderDocument } from '../render/render'
@@ -14,8 +15,11 @@ let last: Frame = {
   site: {
     name: words.awayTitle,
     tagline: '',
+    address: '',
     locale: 'en',
     zone: 'UTC',
+    readingPace: wordsPerMinute,
+    icon: null,
     brokenRules: 'nothing',
     placeholder: 'none',
   },

@@ -163,6 +163,7 @@ export async function placementView(
     {
       locale: site.locale,
       zone: site.zone,
+      readingPace: site.readingPace,
       placeholder: site.placeholder,
       field: words.field,
       termNow: words.termNow,

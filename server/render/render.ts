@@ -39,6 +39,8 @@ export async function renderDocument(choice: DocumentChoice): Promise<string> {
       direction: directionOf(site.locale),
       navigation: choice.navigation,
       path: choice.path,
+      address: site.address,
+      icon: site.icon,
     },
     page: choice.page,
     css: choice.css,

@@ -2,15 +2,16 @@ import { defineEventHandler, getRequestURL, setResponseHeader, setResponseStatus
 import { problemOf } from '../http/endpoint'
 import { database } from '../db/client'
 import { siteMap } from '../pages/site-map'
+import { siteOrigin } from '../site/origin'
 
 /** The addresses of what is published, for programs that look at the whole site (sitemaps.org, 0.9). */
 export default defineEventHandler(async (event) => {
-  const { origin, searchParams } = getRequestURL(event)
+  const { searchParams } = getRequestURL(event)
   const given = searchParams.get('part')
   const part = given === null ? null : /^[1-9]\d{0,4}$/.test(given) ? Number(given) : 0
   setResponseHeader(event, 'cache-control', 'no-cache')
   try {
-    const xml = part === 0 ? null : await siteMap(database(), origin, part, Date.now())
+    const xml = part === 0 ? null : await siteMap(database(), await siteOrigin(event), part, Date.now())
     if (xml === null) {
       setResponseStatus(event, 404)
       return ''

@@ -239,7 +239,7 @@ describe('what a field is asked', () => {
     const round = await reconcileFieldIndexes(test.db)
     expect([
       round.dropped.includes(`field_${depth.id}_table_number`),
-      round.made.some((one) => /^field_\d+_table_text$/.test(one)),
+      round.made.some((one) => /^field_\d+_table_text_/.test(one)),
     ]).toEqual([true, true])
     const { rows } = await entryTable(
       test.db,

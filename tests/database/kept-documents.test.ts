@@ -22,6 +22,7 @@ import { addSharedArea } from '~~/server/pages/shared-areas'
 import { publicDocument } from '~~/server/pages/public-document'
 import { saveAuthor, setAuthorDeleted } from '~~/server/people/authors'
 import { saveMenus, siteMenus } from '~~/server/site/menus'
+import { saveSiteFacts, siteFacts } from '~~/server/site/site-facts'
 import { saveSiteSettings } from '~~/server/site/site-settings'
 import { demoDatabase } from './support/database'
 import { handOn } from './support/pages'
@@ -172,6 +173,9 @@ describe('a kept document', () => {
     await timed('no picture', '/', () => edit(id, { pictureId: null }))
     await timed('placeholder of the site', '/', () =>
       saveSiteSettings(test.db, { placeholder: 'letter', brokenRules: 'nothing' }),
+    )
+    await timed('name of the site', '/', async () =>
+      saveSiteFacts(test.db, { ...(await siteFacts(test.db)), name: 'A site of today' }),
     )
     await timed('moved', address, () => edit(id, { slug: 'moved-today' }))
     await timed('deleted', '/field-notes/moved-today', () => setEntryDeleted(test.db, id, true))

@@ -31,6 +31,7 @@ export function cardEntry(change: Partial<CardEntry> = {}): CardEntry {
 export const cardContext: CardContext = {
   locale: 'en-GB',
   zone: 'Europe/London',
+  readingPace: 238,
   now: Date.UTC(2026, 2, 1, 12),
   field: () => undefined,
   termNow: (id) => id,

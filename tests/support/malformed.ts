@@ -5,6 +5,7 @@ import { readdirSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
 import fc from 'fast-check'
 import { newListing } from '~~/core/listing/definition'
+import { noFacts } from '~~/core/site-facts'
 
 const root = fileURLToPath(new URL('../../server/', import.meta.url))
 
@@ -268,6 +269,7 @@ export function bodies(ids: {
     { name: 'Wren', about: '', portraitId: null },
     { email: 'wren@test.example', name: 'Wren', role: 'writer' },
     { brokenRules: 'without', placeholder: 'sprig' },
+    { ...noFacts, name: 'Malformed' },
     { fileName: 'x.png', alternative: '', credit: '', focalX: 0.5, focalY: 0.5 },
     { entry: ids.entry },
     { role: 'writer' },

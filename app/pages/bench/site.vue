@@ -10,11 +10,11 @@ import ConfirmDialog from '../../shared/ConfirmDialog.vue'
 import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
 import { choicesOf } from '../../shared/settings/choices'
 import TopLine from '../../shared/TopLine.vue'
-import ScreenHead from '../../shared/ScreenHead.vue'
 import { attempt } from '../../shared/attempt'
 import { request } from '../../shared/http'
 import { words as shared } from '../../shared/words'
 import InviteDialog from '../../site/InviteDialog.vue'
+import SiteFacts from '../../site/SiteFacts.vue'
 import WorkList from '../../site/WorkList.vue'
 import { words } from '../../site/words'
 import { useCatalogue } from '../../stores/catalogue'
@@ -101,11 +101,12 @@ function seen({ seenAt }: AccountRow): string {
 <template>
   <TopLine />
   <main>
-    <ScreenHead :title="words.people" :hint="words.peopleHint">
-      <v-btn variant="flat" color="primary" height="40" :prepend-icon="mdiPlus" @click="inviting = true">{{
-        words.invite
-      }}</v-btn>
-    </ScreenHead>
+    <SiteFacts />
+    <div class="section-line">
+      <h2>{{ words.people }}</h2>
+      <v-btn height="40" :prepend-icon="mdiPlus" @click="inviting = true">{{ words.invite }}</v-btn>
+    </div>
+    <p class="hint">{{ words.peopleHint }}</p>
     <ul :aria-label="words.people">
       <li v-for="account in accounts" :key="account.id">
         <span class="who">
@@ -194,6 +195,23 @@ main {
   max-width: 880px;
   margin-inline: auto;
   padding: 32px 28px 60px;
+}
+
+.section-line {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 10px;
+}
+
+.section-line h2 {
+  flex: 1;
+  margin: 0;
+}
+
+.hint {
+  margin: 4px 0 0;
+  color: var(--soft);
 }
 
 .listings {

@@ -15,8 +15,8 @@ export const readingTime = definePart<'reading-time', ReadingTimeSetting, { read
   defaults: { part: 'reading-time', on: false },
   wraps: true,
   phrase: () => 'reading time',
-  content(_, entry, { locale }) {
-    const minutes = readingMinutes(entry.wordCount)
+  content(_, entry, { locale, readingPace }) {
+    const minutes = readingMinutes(entry.wordCount, readingPace)
     return minutes === 0
       ? null
       : {

@@ -14,10 +14,15 @@ import AsOfField from '../../../bench/AsOfField.vue'
 import { namedWidths } from '../../../bench/preview/named-widths'
 import { drawerLoaders } from '../../../bench/drawers'
 import { useFolding } from '../../../bench/folding'
-import { useAsked } from '../../../bench/asked'
 import { useDraftSaving } from '../../../bench/draft-saving'
 import { words } from '../../../bench/words'
-import { fetchedLater, fetchMenuList, fetchNoticeBar, fetchWhenIdle } from '../../../shared/fetched-later'
+import {
+  fetched,
+  fetchedLater,
+  fetchMenuList,
+  fetchNoticeBar,
+  fetchWhenIdle,
+} from '../../../shared/fetched-later'
 import { RequestProblem } from '../../../shared/http'
 import { useShortcuts } from '../../../shared/keys'
 import { useSaveKey } from '../../../shared/save-key'
@@ -45,7 +50,6 @@ const selection = useSelection()
 const view = useView()
 const catalogue = useCatalogue()
 const saving = useDraftSaving()
-const asked = useAsked()
 const opened = ref(false)
 const failure = ref<string | null>(null)
 const publishing = ref(false)
@@ -63,7 +67,8 @@ async function open() {
     await Promise.all([catalogue.load(), saving.load(Number(route.params.id))])
     opened.value = true
     waitForPage()
-    await asked.answer(route)
+    if (Object.keys(route.query).length > 0)
+      await (await fetched(() => import('../../../bench/asked'))).answerAsked(route)
   } catch (error) {
     failure.value = error instanceof RequestProblem ? error.message : String(error)
   }
