@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
-import { menuLinks, menuOfPages, parseMenus } from './menus'
+import { menuLinks, menuOfPages, menusWith, parseMenus } from './menus'
 import type { MenuRow, MenuTarget } from './menus'
 
 const id = (at: number) => `00000000-0000-4000-8000-${String(at).padStart(12, '0')}`
@@ -17,6 +17,13 @@ const pages = new Map([
   [3, { title: 'Tools', path: '/tools' }],
 ])
 const elsewhere: MenuTarget = { is: 'address', address: 'https://example.org/map' }
+
+it('tells in which menus a page stands, nested or not, or in that of every page', () => {
+  const menus = { head: [row(1, page(1)), row(2, page(2), true)], foot: [row(3, page(2)), row(4, elsewhere)] }
+  expect([1, 2, 3].map((one) => menusWith(menus, one, true))).toEqual([['head'], ['head', 'foot'], []])
+  const everyPage = { ...menus, head: null }
+  expect([menusWith(everyPage, 3, true), menusWith(everyPage, 3, false)]).toEqual([['head'], []])
+})
 
 describe('a menu', () => {
   it('leads to pages by their titles and addresses, or by words of its own, nested one deep', () => {

@@ -147,6 +147,18 @@ function linkOf({ title, to }: MenuRow, pages: MenuPages): Pick<MenuLink, 'title
   return page === undefined ? null : { title: title || page.title, path: page.path }
 }
 
+/**
+ * The menus that a page stands in. `isListed` where it is one of those that a menu of every page has: not
+ * the front page, nor what visitors don't have yet.
+ */
+export function menusWith({ head, foot }: Menus, page: number, isListed: boolean): readonly (keyof Menus)[] {
+  const leads = (links: readonly MenuRow[]) => links.some(({ to }) => to.is === 'page' && to.page === page)
+  return [
+    ...((head === null ? isListed : leads(head)) ? (['head'] as const) : []),
+    ...(leads(foot) ? (['foot'] as const) : []),
+  ]
+}
+
 /** What the site has everywhere until its menus are made: every page, by itself. */
 export function menuOfPages(pages: readonly number[], nextId: () => string): readonly MenuRow[] {
   return pages.map((page) => ({ id: nextId(), title: '', to: { is: 'page', page }, isWithin: false }))

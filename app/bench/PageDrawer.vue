@@ -8,6 +8,7 @@ import { useNotices } from '../stores/notices'
 import { useSession } from '../stores/session'
 import FrameChoice from './FrameChoice.vue'
 import { words as publishing } from './publishing/words'
+import PageMenus from './PageMenus.vue'
 import SharedAreaPages from './areas/SharedAreaPages.vue'
 import SidePanel from './SidePanel.vue'
 import { words as bench } from './words'
@@ -82,6 +83,7 @@ function setTitle(title: string) {
           <dt>{{ words.address }}</dt>
           <dd>{{ draft.path }}</dd>
         </div>
+        <PageMenus v-if="draft.sharedArea === null && draft.subject === null" />
         <div>
           <dt>{{ bench.live }}</dt>
           <dd>{{ live }}</dd>

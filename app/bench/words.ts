@@ -67,6 +67,10 @@ export const words = {
   shelvedByFrame: (names: string, count: number) =>
     `${names} ${count === 1 ? 'has' : 'have'} no area in this frame: kept on the shelf.`,
   moreListings: (count: number) => (count === 1 ? 'one more' : `${count} more`),
+  menus: 'Menus',
+  inMenus: { head: 'At the head', foot: 'at the foot' },
+  inNoMenu: 'In none',
+  changeMenus: 'Change the menus',
   opening: 'Opening the page…',
   putBack: 'Put back',
   closeDrawer: 'Close the drawer',

@@ -73,13 +73,6 @@ export const words = {
   noCollection: 'There is no collection yet. Make one first, and the page fills itself from it.',
 
   menus: 'Menus',
-  saveMenus: 'Save the menus',
-  menusSaved: 'Visitors have these menus now.',
-  menuOf: { head: 'At the head of every page', foot: 'At the foot of every page' },
-  everyPage: 'Every page that visitors have, in the order of this list.',
-  everyPageAgain: 'Every page again',
-  chooseLinks: 'Choose the links yourself',
-  noLinks: 'Nothing yet.',
 
   nameTitle: (title: string) => `Title and address of “${title}”`,
   save: 'Save',

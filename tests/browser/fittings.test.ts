@@ -175,7 +175,7 @@ describe('a menu on a page', () => {
       ['The map', true],
     ]
     if (hand === 'mouse') await drag(page, 'Move Lessons: arrow keys', plots, isMoved)
-    else for (const _ of [1, 2]) await handle.press('ArrowUp')
+    else for (let steps = 0; steps < 2; steps += 1) await handle.press('ArrowUp')
     await expect.poll(own, { timeout: 10_000 }).toEqual(moved)
     await waitForStatus(page, 'Saved')
     await publish(page)

@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Page } from 'puppeteer-core'
-import { signedIn, startApp, visitor } from './support/app'
+import { inBench, signedIn, startApp, visitor } from './support/app'
 import type { App } from './support/app'
 import { chooseFrom, drag, fill, press, use, waitFor, waitForNoDialog, waitForText } from './support/hands'
 import { violations } from './support/violations'
@@ -69,6 +69,23 @@ describe.each(['mouse', 'keys'])('menus, by %s', (hand) => {
     await waitForNoDialog(page)
     await expect.poll(async () => (await menuOf('header'))[0], soon).toBe([second, second, first].join(' > '))
     await expect.poll(async () => (await menuOf('footer')).at(-1), soon).toBe(map)
+    await page.close()
+  })
+})
+
+describe.each(['mouse', 'keys'])('the drawer of a page, by %s', (hand) => {
+  it('tells in which menus the page stands, and leads to them', async () => {
+    const title = hand === 'mouse' ? 'Our years' : 'Orchard'
+    const page = await inBench(app, title)
+    await waitForText(page, 'aside dl', 'At the head')
+    expect(await page.$eval('aside dl', (list) => list.textContent)).not.toContain('at the foot')
+    await use(page, hand, 'Change the menus')
+    await waitFor(page, 'dialog', 'Menus')
+    await chooseFrom(page, hand, `Add a link: ${foot.toLowerCase()}`, title)
+    await use(page, hand, 'Save the menus')
+    await waitForNoDialog(page)
+    await waitForText(page, 'aside dl', 'At the head, at the foot')
+    expect(await violations(page)).toEqual([])
     await page.close()
   })
 })

@@ -1,5 +1,13 @@
-/** What the links of a menu say where they are put in order. */
+/** What the menus of the site say, and the links of any menu, where they are put in order. */
 export const words = {
+  menus: 'Menus',
+  saveMenus: 'Save the menus',
+  menusSaved: 'Visitors have these menus now.',
+  menuOf: { head: 'At the head of every page', foot: 'At the foot of every page' },
+  everyPage: 'Every page that visitors have, in the order of this list.',
+  everyPageAgain: 'Every page again',
+  chooseLinks: 'Choose the links yourself',
+  noLinks: 'Nothing yet.',
   linkTitle: 'What visitors read',
   linkTitleOf: (link: string) => `What visitors read: ${link}`,
   leadsTo: 'Leads to',
