@@ -6,6 +6,7 @@ import type { Db, Trx } from '../db/client'
 import { transact } from '../db/transact'
 import { accepted, missing, refused } from '../http/problem'
 import { recordChange } from '../live/record-change'
+import { refuseUnknownPicture } from '../media/known-picture'
 import { beginWork } from '../work/begin'
 import { finishSoon } from '../work/finish'
 import { authorLeaving, authorReturning } from './author-work'
@@ -29,7 +30,7 @@ export async function authorRows(db: Db): Promise<readonly AuthorRow[]> {
 export async function addAuthor(db: Db, input: unknown): Promise<{ readonly id: number }> {
   const { name, about, portraitId } = accepted(parseAuthorInput(input))
   return transact(db, async (trx) => {
-    await checkPortrait(trx, portraitId)
+    await refuseUnknownPicture(trx, portraitId, 'portraitId')
     const added = await trx
       .insertInto('authors')
       .values({ slug: await freeSlug(trx, name), name, about, portrait_id: portraitId })
@@ -44,7 +45,7 @@ export async function addAuthor(db: Db, input: unknown): Promise<{ readonly id: 
 export async function saveAuthor(db: Db, id: number, input: unknown): Promise<void> {
   const { name, about, portraitId } = accepted(parseAuthorInput(input))
   await transact(db, async (trx) => {
-    await checkPortrait(trx, portraitId)
+    await refuseUnknownPicture(trx, portraitId, 'portraitId')
     const row = await trx
       .updateTable('authors')
       .set({ name, about, portrait_id: portraitId })
@@ -85,18 +86,6 @@ export async function setAuthorDeleted(db: Db, id: number, deleted: boolean): Pr
     return beginWork(trx, deleted ? authorLeaving : authorReturning, { author: id })
   })
   if (work !== null) await finishSoon(db, work)
-}
-
-async function checkPortrait(trx: Trx, id: number | null): Promise<void> {
-  if (id === null) return
-  const picture = await trx
-    .selectFrom('media')
-    .select('id')
-    .where('id', '=', id)
-    .where('kind', '=', 'picture')
-    .where('deleted_at', 'is', null)
-    .executeTakeFirst()
-  if (!picture) throw refused([{ path: 'portraitId', message: 'This picture is gone. Choose another.' }])
 }
 
 async function freeSlug(trx: Trx, name: string): Promise<string> {

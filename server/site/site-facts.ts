@@ -4,8 +4,9 @@ import { keepFieldIndexes } from '../content/keep-field-indexes'
 import { collectionIndexing } from '../content/index-work'
 import type { Db, Trx } from '../db/client'
 import { transact } from '../db/transact'
-import { accepted, overtaken, refused } from '../http/problem'
+import { accepted, overtaken } from '../http/problem'
 import { recordChange } from '../live/record-change'
+import { refuseUnknownPicture } from '../media/known-picture'
 import { beginWork } from '../work/begin'
 import { finishSoon } from '../work/finish'
 
@@ -33,7 +34,7 @@ export async function saveSiteFacts(db: Db, input: unknown): Promise<SavedSiteFa
   const facts = accepted(parseSiteFacts(input))
   const { saved, works } = await transact(db, async (trx) => {
     const before = await siteFacts(trx)
-    await refuseUnknownPicture(trx, facts.iconId)
+    await refuseUnknownPicture(trx, facts.iconId, 'iconId')
     const version = facts.version + 1
     const changed = await trx
       .updateTable('site')
@@ -61,19 +62,6 @@ export async function saveSiteFacts(db: Db, input: unknown): Promise<SavedSiteFa
   if (works.length > 0) keepFieldIndexes(db)
   for (const work of works) await finishSoon(db, work, 0)
   return saved
-}
-
-async function refuseUnknownPicture(trx: Trx, id: number | null): Promise<void> {
-  if (id === null) return
-  const found = await trx
-    .selectFrom('media')
-    .select('id')
-    .where('id', '=', id)
-    .where('kind', '=', 'picture')
-    .where('deleted_at', 'is', null)
-    .executeTakeFirst()
-  if (found === undefined)
-    throw refused([{ path: 'iconId', message: 'There is no such picture. Choose another.' }])
 }
 
 async function indexingOfAll(trx: Trx): Promise<readonly string[]> {
