@@ -27,6 +27,16 @@ describe('nothing is in the way of anybody', () => {
     expect(await violations(page)).toEqual([])
   })
 
+  it('where nothing of the bench is, which leads to where something is', async () => {
+    const page = await signedIn(app)
+    await page.goto(`${app.address}/bench/nowhere`)
+    await waitFor(page, 'heading', 'There is nothing here')
+    expect(await violations(page)).toEqual([])
+    await press(page, 'link', 'To the pages')
+    await waitFor(page, 'link', 'Orchard')
+    await page.close()
+  })
+
   it('on the screens of the bench, with each drawer open', async () => {
     const page = await signedIn(app)
     await press(page, 'link', 'Pages')
