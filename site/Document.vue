@@ -11,7 +11,8 @@ import { words } from './words'
 
 const props = defineProps<{ view: DocumentView }>()
 const title = computed(() => {
-  const { page, site } = props.view
+  const { page, site, alone } = props.view
+  if (alone !== null) return `${alone} · ${site.name}`
   return page.title === site.name ? site.name : `${page.title} · ${site.name}`
 })
 const description = computed(() => {
@@ -33,7 +34,12 @@ const picture = computed(() => {
       <meta name="viewport" content="width=device-width, initial-scale=1" />
       <title>{{ title }}</title>
       <meta name="description" :content="description" />
-      <template v-if="view.page.kind !== 'missing'">
+      <template v-if="view.alone !== null">
+        <meta name="robots" content="noindex" />
+        <!-- What its cards lead to takes the place of the page around it. -->
+        <base target="_top" />
+      </template>
+      <template v-else-if="view.page.kind !== 'missing'">
         <link v-if="view.canonical" rel="canonical" :href="view.site.address + view.canonical" />
         <meta
           v-if="view.canonical && view.site.address"
@@ -79,10 +85,11 @@ const picture = computed(() => {
       :data-seen="view.seen ?? undefined"
       :data-at="view.pageId === null ? undefined : view.at"
       :data-entry="view.entryId ?? undefined"
+      :data-alone="view.alone === null ? undefined : ''"
     >
-      <a class="skip" href="#content">{{ words.skip }}</a>
+      <a v-if="view.alone === null" class="skip" href="#content">{{ words.skip }}</a>
       <div class="site">
-        <SiteHead :site="view.site" />
+        <SiteHead v-if="view.alone === null" :site="view.site" />
         <main id="content" tabindex="-1">
           <ListingPage v-if="view.page.kind === 'listings'" :page="view.page" />
           <EntryPage
@@ -93,7 +100,7 @@ const picture = computed(() => {
           />
           <MissingPage v-else :page="view.page" :menu="view.site.navigation.head" />
         </main>
-        <SiteFoot :site="view.site" />
+        <SiteFoot v-if="view.alone === null" :site="view.site" />
       </div>
     </body>
   </html>

@@ -30,8 +30,9 @@ const align = computed(() =>
       class="listing-pages"
       :aria-label="words.pagesOf(placement.heading || placement.name)"
     >
-      <a v-if="placement.first" :href="placement.first">{{ words.firstPage }}</a>
-      <a v-if="placement.next" rel="next" :href="placement.next">{{ words.nextPage }}</a>
+      <!-- Also where what cards lead to takes the place of the page around it. -->
+      <a v-if="placement.first" target="_self" :href="placement.first">{{ words.firstPage }}</a>
+      <a v-if="placement.next" target="_self" rel="next" :href="placement.next">{{ words.nextPage }}</a>
     </nav>
     <div v-if="placement.below" class="placement-words prose" v-html="placement.below" />
   </section>

@@ -224,6 +224,8 @@ export type PageView = ListingPageView | EntryPageView | MissingPageView
 export interface DocumentView {
   readonly site: SiteView
   readonly page: PageView
+  /** The name of the listing that it shows and nothing around it; null for a whole page. */
+  readonly alone: string | null
   /** Rules made from the page's own settings. */
   readonly css: string
   readonly stylesheet: string

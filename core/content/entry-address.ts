@@ -1,7 +1,14 @@
 import { DateTime } from 'luxon'
 
 /** First parts of addresses that are not public pages. */
-export const reservedStarts: ReadonlySet<string> = new Set(['bench', 'api', 'media', 'live', 'code'])
+export const reservedStarts: ReadonlySet<string> = new Set([
+  'bench',
+  'api',
+  'media',
+  'live',
+  'code',
+  'listing',
+])
 /** First parts of addresses that pages of the whole site have, and no collection of its own. */
 const siteStarts: ReadonlySet<string> = new Set(['authors', 'search'])
 /** A part of an address: words of small letters and digits, joined by hyphens. */

@@ -1,6 +1,7 @@
 import type { Catalogue, CollectionSummary } from '../content/catalogue'
 import { baseOf } from '../content/entry-address'
 import { newFitting } from '../fittings'
+import type { FittingName } from '../fittings'
 import { begunListing } from '../listing/begun'
 import type { Listing } from '../listing/definition'
 import { newPage } from './definition'
@@ -99,7 +100,7 @@ export function usualPage(
     case 'collection':
       return madeFrom(readyMadePages.get('everything'), title, collections, of, nextId)
     case 'entry':
-      return { page: newPage(title), listings: new Map() }
+      return following(title, [], nextId, [placed('neighbours')])
     case 'month':
       return following(title, own === undefined ? [] : [own], nextId)
     case 'term':
@@ -111,9 +112,11 @@ export function usualPage(
     case 'author':
       return following(title, collections, nextId)
     case 'search':
-      return following(title, collections, nextId, [
-        { kind: 'fitting', id: nextId(), heading: '', fitting: newFitting('search') },
-      ])
+      return following(title, collections, nextId, [placed('search')])
+  }
+
+  function placed(name: FittingName): Placement {
+    return { kind: 'fitting', id: nextId(), heading: '', fitting: newFitting(name) }
   }
 }
 

@@ -20,6 +20,7 @@ import * as sharedAreas from './migrations/0017-shared-areas'
 import * as menus from './migrations/0018-menus'
 import * as takenListings from './migrations/0019-taken-listings'
 import * as siteFacts from './migrations/0020-site-facts'
+import * as listingsElsewhere from './migrations/0021-listings-elsewhere'
 import type { Database } from './schema'
 
 /** Every migration by name, in the order of the names. */
@@ -44,6 +45,7 @@ const migrations = {
   '0018-menus': menus,
   '0019-taken-listings': takenListings,
   '0020-site-facts': siteFacts,
+  '0021-listings-elsewhere': listingsElsewhere,
 }
 
 /**

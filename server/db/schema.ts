@@ -322,6 +322,8 @@ export interface Database {
     draft_at: InstantOrNull
     draft_by: string | null
     published: JSONColumnType<StoredListing> | null
+    /** Whether it is shown at an address of its own. */
+    is_elsewhere: Generated<boolean>
     /** Where it stood when it was taken off every page last. */
     taken_off: JSONColumnType<readonly TakenFromPage[]> | null
   }

@@ -1,13 +1,8 @@
 import { createHash } from 'node:crypto'
 
 /** What every document of the site's own may do (Content Security Policy Level 3). */
-const documents = [
-  "default-src 'self'",
-  "object-src 'none'",
-  "base-uri 'none'",
-  "form-action 'self'",
-  "frame-ancestors 'self'",
-]
+const documents = ["default-src 'self'", "object-src 'none'", "base-uri 'none'", "form-action 'self'"]
+const ownFrames = "frame-ancestors 'self'"
 
 /** What no document answers with, and what is opened by itself may do: nothing. */
 export const strictestPolicy =
@@ -28,11 +23,13 @@ const ownAttributes = "style-src-attr 'unsafe-inline'"
 
 /**
  * The policy of a public document: all from the site itself, no script within the page, and of styles
- * within it only this text, by its hash.
+ * within it only this text, by its hash. What `isFramed` may stand in pages of any site, whatever else says
+ * that it may not (CSP 3, 6.4.2.3).
  */
-export function contentPolicy(css: string): string {
+export function contentPolicy(css: string, isFramed = false): string {
   return [
     ...documents,
+    isFramed ? 'frame-ancestors *' : ownFrames,
     "script-src 'self'",
     "img-src 'self' data:",
     ownAttributes,
@@ -46,6 +43,7 @@ export function contentPolicy(css: string): string {
  */
 export const framedPolicy = [
   ...documents,
+  ownFrames,
   "script-src 'self'",
   "img-src 'self' data:",
   "style-src 'self' 'unsafe-inline'",
@@ -62,6 +60,7 @@ export function benchPolicy(html: string): string {
   const scripts = Array.from(html.matchAll(inlineScripts), ([, text = '']) => hashOf(text))
   return [
     ...documents,
+    ownFrames,
     ["script-src 'self'", ...scripts].join(' '),
     "img-src 'self' data: blob:",
     "font-src 'self' data:",

@@ -52,7 +52,11 @@ async function documentFor(event: H3Event, path: string, query: URLSearchParams)
     if (known === undefined)
       setCookie(event, visitCookie, visit, { path: '/', httpOnly: true, sameSite: 'lax' })
   }
-  setResponseHeader(event, 'content-security-policy', contentPolicy(own.css))
+  setResponseHeader(
+    event,
+    'content-security-policy',
+    contentPolicy(own.css, own.status === 200 && own.isFramed),
+  )
   setResponseStatus(event, own.status)
   return own.html
 }

@@ -19,6 +19,8 @@ const mostAsked = 16_000_000
  */
 const brotliQuality = 5
 
+type Made = Extract<PublicAnswer, { readonly status: 200 }>
+
 /** A document as it is sent: its bytes by encoding, each made once, when it is first asked for. */
 export class ReadyDocument {
   readonly etag: string
@@ -27,9 +29,9 @@ export class ReadyDocument {
   private readonly made = new Map<Encoding, Buffer>()
   private readonly plain: Buffer
 
-  constructor({ html, css }: { readonly html: string; readonly css: string }) {
+  constructor({ html, css, isFramed }: Pick<Made, 'html' | 'css' | 'isFramed'>) {
     this.plain = Buffer.from(html)
-    this.policy = contentPolicy(css)
+    this.policy = contentPolicy(css, isFramed)
     this.etag = etagOf(html)
   }
 

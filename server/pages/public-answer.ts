@@ -9,6 +9,8 @@ export type PublicAnswer =
       readonly css: string
       /** Whether something on it is shuffled for each visit. */
       readonly lastsAVisit: boolean
+      /** Whether it may stand in pages of other sites. */
+      readonly isFramed?: boolean
       readonly dependence: DependsOn
     }
   | { readonly status: 404; readonly html: string; readonly css: string }

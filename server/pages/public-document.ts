@@ -1,6 +1,7 @@
 import type { PageSubject } from '../../core/rules/context'
+import { loneListingAt } from '../../core/pages/listing-elsewhere'
 import { sharedAreaAt } from '../../core/pages/shared-address'
-import { searchAddress } from '../../core/pages/usual'
+import { searchAddress, usualPage } from '../../core/pages/usual'
 import { listingViewsOf } from '../../site/view'
 import type { ListingPageView } from '../../site/view'
 import { baseOf, isPattern } from '../../core/content/entry-address'
@@ -21,6 +22,7 @@ import { loadSite } from '../site/site'
 import type { Site } from '../site/site'
 import { entryAt, entryPageOf } from './entry-page'
 import { keepFrame } from './failure-document'
+import { loneListing } from './listing-elsewhere'
 import { subjectOf } from './page-subject'
 import { movedPageAddress } from './page-addresses'
 import { publishedPage } from './pages'
@@ -63,7 +65,7 @@ export async function publicDocument(
   keepFrame({ site, navigation: links })
   const shared = { site, navigation: links, path, seen, at: asked.now }
   const visit: Visit = { db, asker, site, path, query, asked, shared }
-  for (const answer of [pageAnswer, entryAnswer, subjectAnswer, movedAnswer, unmadeAnswer]) {
+  for (const answer of [pageAnswer, loneAnswer, entryAnswer, subjectAnswer, movedAnswer, unmadeAnswer]) {
     const found = await answer(visit)
     if (found !== null) return found
   }
@@ -94,25 +96,40 @@ async function pageAnswer(visit: Visit): Promise<PublicAnswer | null> {
   }
 }
 
+/** A listing by itself, for pages of other sites. */
+async function loneAnswer(visit: Visit): Promise<PublicAnswer | null> {
+  const { db, asker, path, asked, query, shared } = visit
+  const id = loneListingAt(path)
+  const found = id === null ? null : await loneListing(db, id)
+  if (found === null) return null
+  const page = { ...(await listingPageView(db, asker, found, asked, query)), title: '' }
+  const css = pageCss(page)
+  const alone = found.page.title
+  return {
+    status: 200,
+    html: await renderDocument({ ...shared, page, css, pageId: null, script: true, alone }),
+    css,
+    lastsAVisit: isShuffledForVisit(found),
+    isFramed: true,
+    dependence: await dependenceOf(asker, await behindPage(db, found), asked.now),
+  }
+}
+
+/** What stands around an entry where nobody made a page for that. */
+const unmadeAround = usualPage({ kind: 'entry', of: null, title: '' }, { collections: [] }, () => 'usual')
+
 /** An entry, with what stands around every entry of its collection. */
 async function entryAnswer(visit: Visit): Promise<PublicAnswer | null> {
   const { db, asker, site, path, asked, query, shared } = visit
   const entry = await entryAt(db, site, path, asked.now)
   if (entry === null) return null
   if (entry.kind === 'moved') return { status: 301, address: entry.address }
-  const around = await publishedPage(db, entry.pattern)
+  const made = await publishedPage(db, entry.pattern)
+  const around = made ?? unmadeAround
   const trail = await trailOf(db, path, entry.page.title)
-  const listed =
-    around === null
-      ? null
-      : await listingPageView(
-          db,
-          asker,
-          { ...around, trail },
-          { ...asked, page: { kind: 'entry', id: entry.id } },
-          query,
-        )
-  const css = listed === null ? '' : pageCss(listed)
+  const subject = { kind: 'entry', id: entry.id } as const
+  const listed = await listingPageView(db, asker, { ...around, trail }, { ...asked, page: subject }, query)
+  const css = pageCss(listed)
   return {
     status: 200,
     html: await renderDocument({
@@ -120,12 +137,12 @@ async function entryAnswer(visit: Visit): Promise<PublicAnswer | null> {
       page: { ...entry.page, around: listed },
       css,
       trail,
-      pageId: around?.id ?? null,
+      pageId: made?.id ?? null,
       entryId: entry.id,
     }),
     css,
     lastsAVisit: isShuffledForVisit(around),
-    dependence: await onAnyEntry(asker, around === null ? [] : await behindPage(db, around), asked.now),
+    dependence: await onAnyEntry(asker, await behindPage(db, around), asked.now),
   }
 }
 

@@ -23,6 +23,8 @@ export interface DocumentChoice {
   readonly seen: string | null
   readonly at: number
   readonly entryId?: number
+  /** As `DocumentView` has it. */
+  readonly alone?: string
   /** The way to it from the front page; nothing where that says nothing. */
   readonly trail?: readonly NavigationLink[]
 }
@@ -43,6 +45,7 @@ export async function renderDocument(choice: DocumentChoice): Promise<string> {
       icon: site.icon,
     },
     page: choice.page,
+    alone: choice.alone ?? null,
     css: choice.css,
     stylesheet: assets.stylesheet,
     fonts: assets.fonts,

@@ -3,6 +3,7 @@ import { countRead } from './count-read'
 import { drive } from './drive'
 import { onceFontsAreThere } from './fonts'
 import { keepUpToDate } from './keep-up-to-date'
+import { tellHeight } from './tell-height'
 
 // What is measured in fonts that stand in would move when the others come.
 onceFontsAreThere(drive)
@@ -11,6 +12,7 @@ document.addEventListener('bushel:changed', drive)
 
 fitCodeFrames()
 
-const { page, entry } = document.body.dataset
+const { page, entry, alone } = document.body.dataset
 if (page !== undefined) keepUpToDate(page)
 if (entry !== undefined) countRead(entry)
+if (alone !== undefined) tellHeight()

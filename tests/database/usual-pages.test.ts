@@ -82,6 +82,19 @@ describe('what no hand made', () => {
     expect(await visit('/search')).toMatchObject({ status: 200, shown: [] })
   })
 
+  it('leads from each entry to those next to it', async () => {
+    const ways = async (path: string) =>
+      Array.from((await visit(path)).html.matchAll(/rel="(prev|next)" href="([^"]*)"/g), ([, rel, to]) => [
+        rel,
+        to,
+      ])
+    expect(await ways('/notes/rain-1')).toEqual([
+      ['prev', '/notes/rain-0'],
+      ['next', '/notes/rain-2'],
+    ])
+    expect(await ways('/notes/rain-0')).toEqual([['next', '/notes/rain-1']])
+  })
+
   it('begins and ends a month with that of the site’s zone', async () => {
     expect((await visit('/notes/2026/02')).shown).toEqual([0])
     expect((await visit('/notes/2026/03')).shown).toEqual([1, 2])

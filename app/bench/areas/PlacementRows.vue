@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, shallowRef } from 'vue'
 import { movedInto } from '~~/core/ordering'
 import { placementsAt, spotOf, spotsOf } from '~~/core/pages/standing'
 import type { Placement, Spot } from '~~/core/pages/definition'
@@ -25,7 +25,10 @@ import { freeName } from '../free-name'
 import { titleOfSpot } from './spots'
 import { words } from './words'
 
-const ListingHistory = fetchedLater(() => import('../publishing/ListingHistory.vue'))
+const dialogs = {
+  history: fetchedLater(() => import('../publishing/ListingHistory.vue')),
+  elsewhere: fetchedLater(() => import('../publishing/ListingElsewhere.vue')),
+}
 
 /** What stands at a spot of the page, row by row: chosen, moved, named and taken off here. */
 const props = defineProps<{
@@ -82,12 +85,13 @@ function rename(placement: Placement, event: Event) {
     }))
 }
 
-const historyOf = ref<string | null>(null)
-const isHistoryOpen = ref(false)
+/** What is open of a listing, or was: a dialog stays to give the focus back. */
+const met = shallowRef<{ readonly dialog: 'history' | 'elsewhere'; readonly listing: string } | null>(null)
+const isMetOpen = ref(false)
 
-function showHistory(listing: string) {
-  historyOf.value = listing
-  isHistoryOpen.value = true
+function show(dialog: 'history' | 'elsewhere', listing: string) {
+  met.value = { dialog, listing }
+  isMetOpen.value = true
 }
 
 function duplicate(placement: Placement) {
@@ -110,7 +114,8 @@ function moves(placement: Placement): readonly MenuAction[] {
     ...(placement.kind === 'listing'
       ? [
           { title: words.rename, run: () => (renamed.value = placement.id) },
-          { title: words.history, run: () => showHistory(placement.listing) },
+          { title: words.history, run: () => show('history', placement.listing) },
+          { title: words.elsewhere, run: () => show('elsewhere', placement.listing) },
         ]
       : []),
     ...(props.spot === 'shelf' ? [{ title: words.putBack, run: () => draft.putBack(placement) }] : []),
@@ -201,7 +206,7 @@ function shift(placement: Placement, by: number) {
     <p v-if="placements.length === 0" class="empty">
       {{ empty }}
     </p>
-    <ListingHistory v-if="historyOf !== null" v-model="isHistoryOpen" :listing="historyOf" />
+    <component :is="dialogs[met.dialog]" v-if="met !== null" v-model="isMetOpen" :listing="met.listing" />
   </div>
 </template>
 

@@ -36,6 +36,7 @@ export const words = {
   rename: 'Rename',
   nameOf: (name: string) => `Name of ${name}`,
   history: 'History',
+  elsewhere: 'Show it elsewhere…',
   duplicate: 'Duplicate',
   remove: 'Take off this page',
   removed: (name: string) => `“${name}” is off this page.`,

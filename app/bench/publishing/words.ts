@@ -41,6 +41,15 @@ export const words = {
   isPlanned: (date: string) => `It goes live on ${date}`,
   isUnplanned: 'It no longer goes live by the clock',
   missing: 'Say when.',
+  elsewhere: {
+    title: (name: string) => `“${name}” elsewhere`,
+    hint: 'On a page of another site it stands in a frame, as high as what it shows, and follows what is published here.',
+    shown: 'Show it at an address of its own',
+    code: 'Code for the other page',
+    codeHint: 'Paste it where the listing is to stand.',
+    copy: 'Copy the code',
+    copied: 'The code is copied.',
+  },
   what: {
     title: () => 'The title',
     introduction: () => 'The introduction',
