@@ -57,6 +57,10 @@ const pages = [
   { path: '/field-notes', entry: note.id },
   { path: `/field-notes/${note.slug}`, entry: note.id },
   { path: '/gardens-we-made', entry: await newestOf('gardens-we-made') },
+  // Its side is shared with another page.
+  { path: '/growers-words', entry: await newestOf('growers-words') },
+  // A menu and pasted code stand on it.
+  { path: '/swap-days', entry: await newestOf('swap-days') },
   { path: log, entry: logged.id },
 ]
 
