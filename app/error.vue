@@ -25,3 +25,12 @@ useHead({ title: () => `${title.value} · Bushel` })
     <NuxtLink to="/bench">{{ words.pages }}</NuxtLink>
   </DoorSheet>
 </template>
+
+<style scoped>
+a {
+  display: inline-block;
+  line-height: 24px;
+  font-weight: 600;
+  color: var(--leaf);
+}
+</style>
