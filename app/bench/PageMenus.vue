@@ -22,9 +22,10 @@ const { answer: pages } = useAnswer<readonly PageRow[]>(() =>
 )
 const standing = computed(() => {
   if (menus.value === undefined) return ''
-  return menusWith(menus.value, draft.pageId, draft.path !== '/' && draft.publishedAt !== null)
-    .map((one) => words.inMenus[one])
-    .join(', ')
+  const isListed = draft.path !== '/' && draft.publishedAt !== null
+  const [first, second] = menusWith(menus.value, draft.pageId, isListed)
+  if (first === undefined) return words.inNoMenu
+  return words.inMenus[second === undefined ? first : 'both']
 })
 
 function open() {
@@ -38,7 +39,7 @@ watch(isOpen, (is) => !is && void again())
   <div v-if="menus" class="menus">
     <dt>{{ words.menus }}</dt>
     <dd>
-      {{ standing || words.inNoMenu }}
+      {{ standing }}
       <button v-if="session.maySetUp" type="button" @click="open">{{ words.changeMenus }}</button>
       <MenusDialog v-if="hasOpened && pages" v-model="isOpen" :pages="pages" />
     </dd>

@@ -68,7 +68,7 @@ export const words = {
     `${names} ${count === 1 ? 'has' : 'have'} no area in this frame: kept on the shelf.`,
   moreListings: (count: number) => (count === 1 ? 'one more' : `${count} more`),
   menus: 'Menus',
-  inMenus: { head: 'At the head', foot: 'at the foot' },
+  inMenus: { head: 'At the head', foot: 'At the foot', both: 'At the head, at the foot' },
   inNoMenu: 'In none',
   changeMenus: 'Change the menus',
   opening: 'Opening the page…',

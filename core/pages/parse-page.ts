@@ -13,7 +13,7 @@ import { placementsIn, columnsOn, placementsOf } from './standing'
 import { pageSteps } from './upgrade'
 
 /** So much a page holds at most, its shelf with it: whatever is moved where, there is room for it. */
-const most = 1500
+export const mostThings = 1500
 
 const schema = object({
   version: number().oneOf([pageVersion]).required(),
@@ -50,7 +50,8 @@ export function parsePage(input: unknown): Parsed<Page> {
   if (full !== undefined)
     return faulty(`areas.${full}`, 'An area that is shared has nothing of its own on the page.')
   const ids = placementsOf(page).map((placement) => placement.id)
-  if (ids.length > most) return faulty('areas', `A page holds at most ${most} things, its shelf with it.`)
+  if (ids.length > mostThings)
+    return faulty('areas', `A page holds at most ${mostThings} things, its shelf with it.`)
   const repeated = firstRepeated(ids)
   if (repeated !== null)
     return faulty('areas', `The placement ${repeated} stands in two places. Give one of them another id.`)

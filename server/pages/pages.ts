@@ -14,7 +14,7 @@ import { accepted, missing, overtaken, refused } from '../http/problem'
 import type { Problem } from '../http/problem'
 import { subjectOfPage } from './subjects'
 import { settleShelves } from './shelf-moves'
-import { lockedPage, readPage, withShownAreas } from './stored-page'
+import { lockedPage, readPage, withShownAreas, writeDraft } from './stored-page'
 import type { Listings } from './shown-on-page'
 import type { EditedListing, EditedPage } from '../../core/pages/answers'
 
@@ -198,16 +198,7 @@ export async function saveDraft(
     if ((page.only ?? null) !== sharedAreaAt(row.path))
       throw refused([{ path: 'page.only', message: 'A page is whole, and a shared area is one area.' }])
     await settleShelves(trx, id, readPage(row.draft), page)
-    await trx
-      .updateTable('pages')
-      .set({
-        draft: JSON.stringify(page),
-        draft_version: row.draft_version + 1,
-        draft_by: writer.id,
-        draft_at: new Date(),
-      })
-      .where('id', '=', id)
-      .execute()
+    await writeDraft(trx, id, page, row.draft_version, writer)
   })
   return editedPage(db, id)
 }

@@ -31,6 +31,21 @@ export function lockedPage(trx: Trx, id: number) {
     .executeTakeFirst()
 }
 
+/** Writes a draft as its next version, after the one that was seen. */
+export async function writeDraft(
+  trx: Trx,
+  id: number,
+  page: Page,
+  version: number,
+  by: { readonly id: string },
+): Promise<void> {
+  await trx
+    .updateTable('pages')
+    .set({ draft: JSON.stringify(page), draft_version: version + 1, draft_by: by.id, draft_at: new Date() })
+    .where('id', '=', id)
+    .execute()
+}
+
 /** A page with what visitors see in its shared areas; nothing in those that are gone. */
 export async function withShownAreas(db: Db | Trx, page: Page): Promise<Page> {
   const ids = sharedOn(page)

@@ -1,6 +1,5 @@
 import { sql } from 'kysely'
 import { withPutBack, withoutListing } from '../../core/pages/taken-off'
-import type { Page } from '../../core/pages/definition'
 import { parsePage } from '../../core/pages/parse-page'
 import type { Db, Trx } from '../db/client'
 import type { TakenFromPage } from '../db/schema'
@@ -8,7 +7,7 @@ import { transact } from '../db/transact'
 import { accepted, missing } from '../http/problem'
 import type { Writer } from './insert-page'
 import { differs } from './pages'
-import { readPage } from './stored-page'
+import { readPage, writeDraft } from './stored-page'
 
 /**
  * Takes a listing off the drafts and the shelves of all pages; visitors have it until these are
@@ -71,19 +70,5 @@ function lockedPages(
     .where(condition(sql.ref('draft')))
     .orderBy('id')
     .forUpdate()
-    .execute()
-}
-
-async function writeDraft(
-  trx: Trx,
-  id: number,
-  page: Page,
-  version: number,
-  { id: by }: Writer,
-): Promise<void> {
-  await trx
-    .updateTable('pages')
-    .set({ draft: JSON.stringify(page), draft_version: version + 1, draft_by: by, draft_at: new Date() })
-    .where('id', '=', id)
     .execute()
 }

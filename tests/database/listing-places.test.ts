@@ -1,16 +1,13 @@
 import { randomUUID } from 'node:crypto'
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest'
 import { newListing } from '~~/core/listing/definition'
-import { newPage } from '~~/core/pages/definition'
-import type { Page, PlacedListing } from '~~/core/pages/definition'
-import { withPlacementsAt } from '~~/core/pages/moves'
 import { everyListing, placesElsewhere } from '~~/server/pages/listing-places'
 import { setPageDeleted } from '~~/server/pages/making-pages'
 import { editedPage, publishedPage } from '~~/server/pages/pages'
 import { smallSite } from './support/content'
 import { freshDatabase } from './support/database'
 import type { TestDatabase } from './support/database'
-import { handOn } from './support/pages'
+import { handOn, pageWith, placed } from './support/pages'
 
 let test: TestDatabase
 let site: Awaited<ReturnType<typeof smallSite>>
@@ -18,9 +15,6 @@ let hand: ReturnType<typeof handOn>
 let first: number
 let second: number
 const listing = randomUUID()
-const placed = (): PlacedListing => ({ kind: 'listing', id: randomUUID(), listing, heading: '' })
-const pageWith = (title: string, ...things: PlacedListing[]): Page =>
-  withPlacementsAt(newPage(title), '1/0', things)
 
 beforeAll(async () => {
   test = await freshDatabase()
@@ -32,7 +26,7 @@ beforeEach(async () => {
   await hand.clear()
   first = await hand.add('First', '/first')
   second = await hand.add('Second', '/second')
-  await hand.save(first, pageWith('First', placed()), [
+  await hand.save(first, pageWith('First', placed(listing)), [
     { id: listing, version: 0, definition: named('Beds') },
   ])
 })
@@ -43,7 +37,7 @@ function named(name: string) {
 
 describe('a listing that stands on several pages', () => {
   it('is told once, with every page, who changed it last, and whether visitors have that', async () => {
-    await hand.save(second, { ...pageWith('Second'), shelf: [placed()] })
+    await hand.save(second, { ...pageWith('Second'), shelf: [placed(listing)] })
     const [row, ...others] = await everyListing(test.db)
     expect(others).toEqual([])
     expect(row).toMatchObject({ id: listing, version: 1, changed: true })
@@ -61,7 +55,7 @@ describe('a listing that stands on several pages', () => {
 
   it('says on each page where else it stands, also where only visitors still have it there', async () => {
     expect(await placesElsewhere(test.db, first)).toEqual({})
-    await hand.save(second, pageWith('Second', placed()))
+    await hand.save(second, pageWith('Second', placed(listing)))
     await hand.publish(second)
     await hand.save(second, pageWith('Second'))
     const elsewhere = await placesElsewhere(test.db, first)
@@ -70,7 +64,7 @@ describe('a listing that stands on several pages', () => {
   })
 
   it('changes for visitors of every page with the publication of one', async () => {
-    await hand.save(second, pageWith('Second', placed()))
+    await hand.save(second, pageWith('Second', placed(listing)))
     await hand.publish(first)
     await hand.publish(second)
     const { page } = await editedPage(test.db, first)
@@ -81,7 +75,7 @@ describe('a listing that stands on several pages', () => {
   })
 
   it('stands no more on pages that were deleted, and is told no more once it stands nowhere', async () => {
-    await hand.save(second, pageWith('Second', placed()))
+    await hand.save(second, pageWith('Second', placed(listing)))
     await setPageDeleted(test.db, first, true)
     const [row] = await everyListing(test.db)
     expect(row?.places.map((one) => one.page.id)).toEqual([second])

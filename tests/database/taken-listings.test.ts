@@ -2,8 +2,8 @@ import { randomUUID } from 'node:crypto'
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest'
 import { newListing } from '~~/core/listing/definition'
 import { newPage } from '~~/core/pages/definition'
-import type { Page, PlacedListing } from '~~/core/pages/definition'
-import { withPlacementsAt } from '~~/core/pages/moves'
+import type { Page } from '~~/core/pages/definition'
+import { mostThings } from '~~/core/pages/parse-page'
 import { placedListingsOf } from '~~/core/pages/standing'
 import { everyListing } from '~~/server/pages/listing-places'
 import { listingVersion, listingVersions } from '~~/server/pages/listing-versions'
@@ -13,7 +13,7 @@ import { putListingBack, takeListingOff } from '~~/server/pages/taken-listings'
 import { smallSite } from './support/content'
 import { freshDatabase } from './support/database'
 import type { TestDatabase } from './support/database'
-import { handOn } from './support/pages'
+import { handOn, pageWith, placed } from './support/pages'
 
 let test: TestDatabase
 let site: Awaited<ReturnType<typeof smallSite>>
@@ -21,14 +21,6 @@ let hand: ReturnType<typeof handOn>
 let first: number
 let second: number
 const [beds, plots] = [randomUUID(), randomUUID()]
-const placed = (listing: string): PlacedListing => ({
-  kind: 'listing',
-  id: randomUUID(),
-  listing,
-  heading: '',
-})
-const pageWith = (title: string, ...things: PlacedListing[]): Page =>
-  withPlacementsAt(newPage(title), '1/0', things)
 
 beforeAll(async () => {
   test = await freshDatabase()
@@ -93,6 +85,20 @@ describe('a listing that is taken off every page', () => {
     const [, after] = await drafts()
     const ids = placedListingsOf(after ?? page).map((one) => one.id)
     expect(new Set(ids).size).toBe(ids.length)
+  })
+
+  it('comes back to a page that is all but full, and stays kept where one has no room for it any more', async () => {
+    await takeListingOff(test.db, plots, site.writer)
+    const full = (count: number) =>
+      hand.save(second, { ...pageWith('Second'), shelf: Array.from({ length: count }, () => placed(beds)) })
+    await full(mostThings)
+    const before = await drafts()
+    await expect(putListingBack(test.db, plots, site.writer)).rejects.toMatchObject({ status: 422 })
+    expect(await drafts()).toEqual(before)
+    await full(mostThings - 1)
+    await putListingBack(test.db, plots, site.writer)
+    const [, after] = await drafts()
+    expect(after === undefined ? 0 : placedListingsOf(after).length).toBe(mostThings)
   })
 
   it('goes and comes whole, whoever saves a page or takes another off beside that', async () => {

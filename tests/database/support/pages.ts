@@ -1,4 +1,7 @@
-import type { Page } from '~~/core/pages/definition'
+import { randomUUID } from 'node:crypto'
+import { newPage } from '~~/core/pages/definition'
+import type { Page, PlacedListing } from '~~/core/pages/definition'
+import { withPlacementsAt } from '~~/core/pages/moves'
 import type { Db } from '~~/server/db/client'
 import type { Writer } from '~~/server/pages/insert-page'
 import { addPage } from '~~/server/pages/making-pages'
@@ -34,4 +37,14 @@ export function handOn(db: Db, writer: Writer) {
       return publishPage(db, id, await seen(id), writer)
     },
   }
+}
+
+/** A listing as it is placed. */
+export function placed(listing: string): PlacedListing {
+  return { kind: 'listing', id: randomUUID(), listing, heading: '' }
+}
+
+/** A page with things in its main area. */
+export function pageWith(title: string, ...things: readonly PlacedListing[]): Page {
+  return withPlacementsAt(newPage(title), '1/0', things)
 }
