@@ -92,6 +92,7 @@ ul {
 li {
   display: flex;
   flex-wrap: wrap;
+  align-items: baseline;
   gap: 0 6px;
 }
 
