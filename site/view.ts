@@ -7,7 +7,7 @@ import type { HeadingLevel } from '../core/pages/definition'
 import type { FrameName } from '../core/pages/frames'
 import type { AreaName } from '../core/pages/frames'
 import type { Amount } from '../core/listing/amount'
-import type { Picture } from '../core/pictures/picture'
+import type { ShownPicture } from '../core/pictures/shown'
 import type { ShapeChoice } from '../core/shapes'
 
 /** What the renderer shows: plain values, ready for the components of this folder. */
@@ -165,15 +165,6 @@ export interface ListingPageView {
   readonly frame: FrameName
   /** The areas of the frame, in page order. */
   readonly areas: readonly AreaView[]
-}
-
-/** A picture ready for an img element. */
-export type ShownPicture = Picture & {
-  readonly sourceSet: string
-  readonly source: string
-  readonly sizes: string
-  /** As it is shown at most, in CSS pixels. */
-  readonly widest: number
 }
 
 /** A film or a sound with its captions. */

@@ -1,9 +1,9 @@
 import type { AuthorBoxSettings } from '../../core/fittings/author-box'
 import { authorAddress } from '../../core/pages/usual'
+import { shownPicture } from '../../core/pictures/shown'
 import type { FittingContents } from '../../site/view'
 import { picturesById } from '../listings/card-entries'
 import { keyCounts } from '../listings/key-counts'
-import { shownPicture } from '../pages/entry-surroundings'
 import type { FittingAsked } from './index'
 
 /** What a portrait has, in CSS pixels. */

@@ -1,8 +1,8 @@
 import type { PictureSettings } from '../../core/fittings/picture'
 import { sizesOf } from '../../core/pictures/sizes'
+import { shownPicture } from '../../core/pictures/shown'
 import type { FittingContents } from '../../site/view'
 import { picturesById } from '../listings/card-entries'
-import { shownPicture } from '../pages/entry-surroundings'
 import type { FittingAsked } from './index'
 
 /** More than this, in CSS pixels, no picture is wide. */

@@ -5,13 +5,14 @@ import { htmlOfDocument } from '../../core/content/rich-text/html'
 import type { RichText } from '../../core/content/rich-text/document'
 import { isEmptyDocument } from '../../core/content/rich-text/document'
 import { formatDate } from '../../core/formats/dates'
+import { shownPicture } from '../../core/pictures/shown'
 import type { EntryPageView } from '../../site/view'
 import type { Db } from '../db/client'
 import { pictureOf } from '../listings/card-entries'
 import { fieldsOf } from '../content/fields'
 import { visibleAt } from '../content/visible'
 import type { Site } from '../site/site'
-import { entrySurroundings, shownPicture } from './entry-surroundings'
+import { entrySurroundings } from './entry-surroundings'
 
 /** What stands at a path: an entry's page, or the address it has moved to. */
 export type FoundEntry =

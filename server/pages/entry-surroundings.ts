@@ -2,9 +2,8 @@ import { entryAddressOf } from '../../core/content/entry-address'
 import { referencesOf } from '../../core/content/field'
 import type { Field } from '../../core/content/field'
 import { fileAddress } from '../../core/content/media'
-import { pictureAddress, widthFor, widthsOf } from '../../core/pictures/picture'
-import type { Picture } from '../../core/pictures/picture'
-import type { EntryPageView, ShownPicture } from '../../site/view'
+import { shownPicture } from '../../core/pictures/shown'
+import type { EntryPageView } from '../../site/view'
 import { visibleAt } from '../content/visible'
 import type { Db } from '../db/client'
 import type { Site } from '../site/site'
@@ -108,31 +107,4 @@ async function entriesOf(db: Db, ids: readonly number[], at: Date) {
     .where(visibleAt('i', at))
     .execute()
   return new Map(rows.map((row) => [row.id, { ...row, publishedAt: row.published_at.getTime() }]))
-}
-
-/** What a picture has to fit into, in CSS pixels. */
-interface Room {
-  readonly width: number
-  readonly height?: number
-}
-
-export function shownPicture(picture: Picture, room: Room): ShownPicture
-export function shownPicture(picture: Picture | null, room: Room): ShownPicture | null
-/**
- * A picture for an img element that fits into so much room, and is as wide as the page where that
- * has less.
- */
-export function shownPicture(picture: Picture | null, room: Room): ShownPicture | null {
-  if (picture === null) return null
-  const widths = widthsOf(picture)
-  const widest = Math.floor(
-    Math.min(room.width, picture.width, ((room.height ?? Infinity) * picture.width) / picture.height),
-  )
-  return {
-    ...picture,
-    widest,
-    source: pictureAddress(picture, widthFor(picture, widest)),
-    sourceSet: widths.map((one) => `${pictureAddress(picture, one)} ${one}w`).join(', '),
-    sizes: `(min-width: ${widest + 112}px) ${widest}px, 100vw`,
-  }
 }

@@ -11,6 +11,7 @@ import type { Standing, StandingColumn } from '../../core/pages/standing'
 import type { Picture } from '../../core/pictures/picture'
 import { shapeOf } from '../../core/shapes'
 import { groupsOf } from '../../core/shapes/grouping'
+import { shownPicture } from '../../core/pictures/shown'
 import type {
   ListingPageView,
   PlacedFittingView,
@@ -25,7 +26,6 @@ import type { ListingAsker, ShownPage } from '../listings/ask'
 import { cardEntries, picturesById } from '../listings/card-entries'
 import type { Asked, KnownSite } from '../listings/context'
 import { cardViews, columnTitle } from './card-views'
-import { shownPicture } from './entry-surroundings'
 import { pageAddress, pagesOf } from './page-subject'
 import { shownOnPage } from './shown-on-page'
 import type { AskedPage, ShownPlacement } from './shown-on-page'
