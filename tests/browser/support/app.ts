@@ -38,7 +38,7 @@ export async function startApp({ site = 'demo', env = {} }: AppOptions = {}): Pr
     startBrowser(),
   ])
   const port = await freePort()
-  const server = spawn(process.execPath, ['--cpu-prof', '--cpu-prof-dir=/tmp/prof', built], {
+  const server = spawn(process.execPath, [built], {
     env: {
       ...process.env,
       DATABASE_URL: database.url,
