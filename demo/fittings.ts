@@ -71,18 +71,63 @@ const beforeYouCome = [
 
 /** A page with the days to the next full moon, and where to look before a swap day, at the end of its side. */
 export function withMoon(demo: DemoPage): DemoPage {
-  const [sky, menu] = ['The moon over the orchard', 'Before you come']
-  const links = beforeYouCome.map(([title, address]): MenuRow => ({
-    id: uuidOf(`${demo.path} ${address}`),
-    title,
-    to: { is: 'address', address },
-    isWithin: false,
-  }))
+  const sky = 'The moon over the orchard'
   const added = [
-    fitting(`${demo.path} menu`, { ...newFitting('menu'), of: 'own', links, title: menu }, menu),
+    ownMenu(demo.path, 'Before you come', beforeYouCome),
     fitting(`${demo.path} moon`, { ...newFitting('code'), code: moon, title: sky }, sky),
   ]
   return { ...demo, page: withPlacementsAt(demo.page, '2/0', [...placementsAt(demo.page, '2/0'), ...added]) }
+}
+
+const firstSteps = [
+  ['When we meet next', '/swap-days'],
+  ['What is on the shelf', '/seed-shelf'],
+  ['Beds to let', '/plots'],
+] as const
+
+/** A page with a band below its main things, for those who come for the first time. */
+export function withInvitation(demo: DemoPage): DemoPage {
+  const invitation: Band = {
+    ...newBand(3),
+    background: { is: 'colour', colour: '#e4ebd9' },
+    above: 36,
+    below: 36,
+    columns: [
+      {
+        parts: 3,
+        placements: [
+          fitting(`${demo.path} first time`, {
+            name: 'heading',
+            level: 2,
+            text: 'Here for the first time?',
+          }),
+          fitting(`${demo.path} welcome`, {
+            name: 'note',
+            text: documentOfText(
+              'Take a packet, sow it, and bring one back when it has set seed. It costs nothing but the walk up the hill.',
+            ),
+          }),
+        ],
+      },
+      { parts: 2, placements: [ownMenu(demo.path, 'First steps', firstSteps)] },
+    ],
+  }
+  const areas = { ...demo.page.areas, main: [...(demo.page.areas.main ?? []), invitation] }
+  return { ...demo, page: { ...demo.page, areas } }
+}
+
+function ownMenu(
+  path: string,
+  title: string,
+  to: readonly (readonly [title: string, address: string])[],
+): PlacedFitting {
+  const links = to.map(([name, address]): MenuRow => ({
+    id: uuidOf(`${path} ${address}`),
+    title: name,
+    to: { is: 'address', address },
+    isWithin: false,
+  }))
+  return fitting(`${path} menu`, { ...newFitting('menu'), of: 'own', links, title }, title)
 }
 
 /** A fitting of a demo page; the name is its own on the site. */

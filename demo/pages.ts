@@ -17,7 +17,7 @@ import type { Page, Placement } from '../core/pages/definition'
 import { defaultShape, switchedShape } from '../core/shapes'
 import type { ShapeName } from '../core/shapes'
 import { commonDefaults } from '../core/shapes/define'
-import { fitting, withMoon, withStrip } from './fittings'
+import { fitting, withInvitation, withMoon, withStrip } from './fittings'
 import { uuidOf } from './uuid'
 
 /** What the pages of the demo refer to by id. */
@@ -41,7 +41,7 @@ export interface DemoPage {
 export function demoPages(ids: DemoIds): readonly DemoPage[] {
   return [
     archiveSide(ids),
-    homePage(ids),
+    withInvitation(homePage(ids)),
     fieldNotesPage(ids),
     orchardPage(ids),
     ...indexes
@@ -292,7 +292,7 @@ function fieldNotesPage(ids: DemoIds): DemoPage {
   return { ...notes, page: withPlacementsAt(notes.page, '2/0', beside) }
 }
 
-/** What comes after every field note. */
+/** Every field note, with who wrote it beside it and more to read after it. */
 function eachNotePage(ids: DemoIds): DemoPage {
   const listing = latest(ids, 'Read next', 3)
   const next: Listing = {
@@ -306,9 +306,10 @@ function eachNotePage(ids: DemoIds): DemoPage {
     shelf: [],
   })
   const writer = fitting('/field-notes/{slug} author', newFitting('author'), 'Written by')
+  const note = fitting('/field-notes/{slug} entry', newFitting('entry'))
   const ways = fitting('/field-notes/{slug} neighbours', newFitting('neighbours'))
   const page = withPlacementsAt(around.page, '2/0', [writer, ...placementsAt(around.page, '2/0')])
-  return { ...around, page: withPlacementsAt(page, '1/0', [ways, ...placementsAt(page, '1/0')]) }
+  return { ...around, page: withPlacementsAt(page, '1/0', [note, ways, ...placementsAt(page, '1/0')]) }
 }
 
 function orchardPage(ids: DemoIds): DemoPage {

@@ -92,12 +92,7 @@ const picture = computed(() => {
         <SiteHead v-if="view.alone === null" :site="view.site" />
         <main id="content" tabindex="-1">
           <ListingPage v-if="view.page.kind === 'listings'" :page="view.page" />
-          <EntryPage
-            v-else-if="view.page.kind === 'entry'"
-            :page="view.page"
-            :language="view.site.locale"
-            :trail="view.trail"
-          />
+          <EntryPage v-else-if="view.page.kind === 'entry'" :page="view.page" :trail="view.trail" />
           <MissingPage v-else :page="view.page" :menu="view.site.navigation.head" />
         </main>
         <SiteFoot v-if="view.alone === null" :site="view.site" />

@@ -89,6 +89,8 @@ export interface FittingContents {
   readonly menu: { readonly links: readonly MenuLink[]; readonly path: string }
   /** From the front page to this one, which is the last. */
   readonly breadcrumbs: readonly NavigationLink[]
+  /** Null where the page is not that of an entry. */
+  readonly entry: CardView | null
   readonly author: ShownAuthor | null
   /** Null where there is none on that side. */
   readonly neighbours: { readonly earlier: NavigationLink | null; readonly later: NavigationLink | null }
@@ -167,38 +169,15 @@ export interface ListingPageView {
   readonly areas: readonly AreaView[]
 }
 
-/** A film or a sound with its captions. */
-export interface ShownFilm {
-  readonly name: string
-  readonly kind: 'video' | 'sound'
-  readonly source: string
-  readonly captions: string | null
-}
-
-export interface EntryPageView {
+/** The page of an entry: what stands around it, or shows it in parts where that is said. */
+export interface EntryPageView extends Pick<ListingPageView, 'frame' | 'areas'> {
   readonly kind: 'entry'
   readonly title: string
   readonly summary: string
-  /** The fields that say something in words. */
-  readonly facts: readonly {
-    readonly name: string
-    readonly text: string
-    readonly html: string | null
-    readonly address: string | null
-  }[]
-  /** The body, made by the core's own writer from a checked document; empty for none. */
-  readonly html: string
-  readonly date: { readonly text: string; readonly instant: string }
-  readonly author: string | null
-  readonly terms: readonly NavigationLink[]
+  /** Shown where the address is shared. */
   readonly picture: ShownPicture | null
-  readonly films: readonly ShownFilm[]
-  readonly gallery: readonly ShownPicture[]
-  /** Entries that fields refer to, and files to fetch, under the name of the field. */
-  readonly links: readonly { readonly name: string; readonly to: readonly NavigationLink[] }[]
-  readonly collection: NavigationLink
-  /** What stands around every entry of the collection; null for nothing. */
-  readonly around: Pick<ListingPageView, 'frame' | 'areas'> | null
+  /** The whole entry, where nothing on the page shows any of it; null where something does. */
+  readonly whole: CardView | null
 }
 
 export interface MissingPageView {
@@ -250,4 +229,13 @@ export function placementViewsOf({ areas }: Pick<ListingPageView, 'areas'>): rea
 /** The listings that stand on a page, in page order. */
 export function listingViewsOf(page: Pick<ListingPageView, 'areas'>): readonly PlacedListingView[] {
   return placementViewsOf(page).filter((one) => one.kind === 'listing')
+}
+
+/** What a page shows of the entry that it is about, piece by piece. */
+export function entryViewsOf(page: Pick<ListingPageView, 'areas'>): readonly CardView[] {
+  return placementViewsOf(page).flatMap((one) =>
+    one.kind === 'fitting' && one.fitting.name === 'entry' && one.content !== null
+      ? [one.content as CardView]
+      : [],
+  )
 }

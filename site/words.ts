@@ -36,7 +36,5 @@ export const words = {
   neighbours: 'Earlier and later',
   goOn: 'Where to go on',
   moreTerms: (count: number) => `${count} more`,
-  backTo: 'Back to',
-  by: 'By',
   captions: 'Captions',
 } as const

@@ -1,6 +1,7 @@
 import type { Field, FieldValues } from '../content/field'
 import type { Picture } from '../pictures/picture'
 import type { Placeholder } from '../pictures/placeholder'
+import type { EntryInFull } from './entry-in-full'
 
 /** What a card can tell of an entry. */
 export interface CardEntry {
@@ -34,6 +35,8 @@ export interface CardEntry {
   /** Fields of the entry's collection, by id. */
   readonly fields: ReadonlyMap<number, Field>
   readonly values: FieldValues
+  /** What only the entry's own page shows; null everywhere else. */
+  readonly full: EntryInFull | null
 }
 
 /** What a card needs to know of the place it stands in. */

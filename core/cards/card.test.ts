@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
 import { cardContext, cardEntry, entryWith, fieldOfType } from '~~/tests/support/card-entries'
 import { parseListing, newListing } from '../listing/definition'
+import { faultsOf } from '../parsing'
 import { wordsOf } from '../content/catalogue'
 import { cardAside, cardPhrase, defaultCard, filledParts, frameOf, partsAt, readsText } from './card'
 import { partsIn, withPartAdded, withPartMoved, withPartStepped, withoutPart } from './card-edits'
@@ -27,13 +28,37 @@ function shown(setting: PartSetting, entry = cardEntry(), context = cardContext)
 
 describe('a card', () => {
   it('takes every part with its defaults, each with an id where there can be several', () => {
-    const all = parts.all.map((kind) => ({
-      ...kind.defaults,
-      on: true,
-      ...(kind.several === true ? { id: 'one' } : {}),
-    }))
+    const all = parts.all
+      .filter((kind) => kind.isLarge !== true)
+      .map((kind) => ({
+        ...kind.defaults,
+        on: true,
+        ...(kind.several === true ? { id: 'one' } : {}),
+      }))
     const listing = { ...newListing('Any', 1), card: { ...defaultCard, parts: all } }
     expect(parseListing(listing)).toEqual({ ok: true, value: listing })
+  })
+
+  it('refuses what stands on an entry’s own page only, and says where', () => {
+    const refused = [
+      ...parts.all.filter((kind) => kind.isLarge === true).map((kind) => kind.defaults),
+      { part: 'title', on: true, level: 1 },
+    ]
+    expect(refused.length).toBeGreaterThan(5)
+    for (const part of refused) {
+      const usual = {
+        ...newListing('Any', 1),
+        card: { ...defaultCard, parts: [parts.get('date').defaults, part] },
+      }
+      expect(faultsOf(parseListing(usual))).toEqual([
+        { path: 'card.parts[1]', message: 'This stands on an entry’s own page only.' },
+      ])
+      const other = {
+        ...newListing('Any', 1),
+        card: { ...defaultCard, other: { at: 'first', parts: [part] } },
+      }
+      expect(faultsOf(parseListing(other)).map((fault) => fault.path)).toEqual(['card.other.parts[0]'])
+    }
   })
 
   it('shows a part only for the entries that its condition means', () => {

@@ -36,7 +36,9 @@ export const defaultCard: Card = {
   other: null,
 }
 
-const partsSchema = array(partSchema).max(mostParts, 'A card has at most 40 parts.')
+const onPagesOnly = mixed().test('on-cards', 'This stands on an entry’s own page only.', () => false)
+const cardPartSchema = lazy((value: unknown) => (isOnPagesOnly(value) ? onPagesOnly : partSchema))
+const partsSchema = array(cardPartSchema).max(mostParts, 'A card has at most 40 parts.')
 
 export const cardSchema = object({
   parts: partsSchema,
@@ -58,14 +60,22 @@ export const cardSchema = object({
   ),
 }).noUnknown()
 
+/** Whether a part makes no sense on a card: large ones, and the heading of a page. */
+function isOnPagesOnly(value: unknown): boolean {
+  if (typeof value !== 'object' || value === null) return false
+  const name: unknown = Reflect.get(value, 'part')
+  return parts.find(name)?.isLarge === true || (name === 'title' && Reflect.get(value, 'level') === 1)
+}
+
 /** The name of a part that stands on a card twice; null for none. */
 export function repeatedPart(card: Card): string | null {
-  for (const shown of [card.parts, card.other?.parts ?? []]) {
-    const keys = shown.map(partKey)
-    const repeated = keys.find((key, at) => keys.indexOf(key) !== at)
-    if (repeated !== undefined) return repeated
-  }
-  return null
+  return repeatedAmong(card.parts) ?? repeatedAmong(card.other?.parts ?? [])
+}
+
+/** The name of a part that is among these twice; null for none. */
+export function repeatedAmong(shown: readonly PartSetting[]): string | null {
+  const keys = shown.map(partKey)
+  return keys.find((key, at) => keys.indexOf(key) !== at) ?? null
 }
 
 /** The parts of the card at a place in the listing, from 0. */
@@ -77,8 +87,8 @@ export function partsAt(card: Card, at: number): readonly PartSetting[] {
 }
 
 /** Whether one of a listing's cards shows a picture. */
-export function carriesPicture({ parts: usual, other }: Card): boolean {
-  return [...usual, ...(other?.parts ?? [])].some((one) => one.on && one.part === 'picture')
+export function carriesPicture(card: Card): boolean {
+  return partsOf(card).some((one) => one.on && one.part === 'picture')
 }
 
 /** A part of a card, filled from an entry. */
@@ -139,16 +149,26 @@ export function frameOf(shown: readonly PartSetting[]): CardFrame {
 
 /** Whether a card shows something of the entries' own text, which is fetched only then. */
 export function readsText(card: Card): boolean {
-  return [...card.parts, ...(card.other?.parts ?? [])].some(
-    (part) => part.on && parts.get(part.part).readsText?.(part) === true,
-  )
+  return readsTextOf(partsOf(card))
 }
 
-/** Whether a card tells how often entries were read. */
+/** Whether some parts show the beginning of an entry's own text. */
+export function readsTextOf(shown: readonly PartSetting[]): boolean {
+  return shown.some((part) => part.on && parts.get(part.part).readsText?.(part) === true)
+}
+
+/** Whether one of a listing's cards tells how often entries were read. */
 export function showsReads(card: Card): boolean {
-  return [...card.parts, ...(card.other?.parts ?? [])].some(
-    (part) => part.on && parts.get(part.part).showsReads?.(part) === true,
-  )
+  return tellReads(partsOf(card))
+}
+
+/** Whether some parts tell how often an entry was read. */
+export function tellReads(shown: readonly PartSetting[]): boolean {
+  return shown.some((part) => part.on && parts.get(part.part).showsReads?.(part) === true)
+}
+
+function partsOf(card: Card): readonly PartSetting[] {
+  return [...card.parts, ...(card.other?.parts ?? [])]
 }
 
 /** The clause in words: “picture, terms, title”. */

@@ -10,6 +10,8 @@ import type { IndexedTerm } from './term-index'
 
 const faultsIn = (input: unknown) => faultsOf(parseWith(fittingSchema, input)).map((fault) => fault.path)
 
+const twice = { part: 'divider', on: true }
+
 describe('fittings', () => {
   it.each(fittings.names)(
     'are sound as they are placed, and take nothing that they don’t know: %s',
@@ -31,6 +33,11 @@ describe('fittings', () => {
     ['first', { ...newFitting('terms'), first: 0 }, 'first'],
     ['title', { ...newFitting('menu'), title: '' }, 'title'],
     ['link', { ...newFitting('menu'), links: [{ title: 'Map' }] }, 'links[0].id'],
+    ['part', { ...newFitting('entry'), parts: [{ part: 'engine', on: true }] }, 'parts[0]'],
+    ['words', { ...newFitting('entry'), parts: [{ part: 'text', on: true, words: 0 }] }, 'parts[0].words'],
+    ['part that stands twice', { ...newFitting('entry'), parts: [twice, twice] }, 'parts'],
+    ['number of parts', { ...newFitting('entry'), parts: Array(41).fill(twice) }, 'parts'],
+    ['kind of parts', { ...newFitting('entry'), parts: [null, 'title'] }, 'parts[0]'],
     ['facets', { ...newFitting('terms'), facets: ['Topic'] }, 'facets[0]'],
   ])('are refused for a wrong %s', (_, input, path) => {
     expect(faultsIn(input)).toContain(path)

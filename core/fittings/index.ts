@@ -9,6 +9,8 @@ import { breadcrumbs } from './breadcrumbs'
 import type { BreadcrumbSettings } from './breadcrumbs'
 import { codeFitting } from './code'
 import type { CodeSettings } from './code'
+import { entryFitting } from './entry'
+import type { EntrySettings } from './entry'
 import { heading } from './heading'
 import type { HeadingSettings } from './heading'
 import { menuFitting } from './menu'
@@ -41,6 +43,7 @@ export interface FittingSettings {
   readonly search: SearchSettings
   readonly menu: MenuSettings
   readonly breadcrumbs: BreadcrumbSettings
+  readonly entry: EntrySettings
   readonly author: AuthorBoxSettings
   readonly neighbours: NeighboursSettings
   readonly rule: RuleSettings
@@ -67,6 +70,7 @@ export const fittings: Registry<AnyFittingKind> = registryOf('fitting', [
   search,
   menuFitting,
   breadcrumbs,
+  entryFitting,
   authorBox,
   neighbours,
   ruleFitting,
@@ -93,6 +97,11 @@ type FittingOf<Name extends FittingName> = Extract<FittingChoice, { readonly nam
 export function fittingLabel(choice: FittingChoice): string {
   const kind = fittings.get(choice.name)
   return kind.label?.(choice) || kind.title
+}
+
+/** Whether a placed fitting tells how often entries were read. */
+export function showsReads(choice: FittingChoice): boolean {
+  return fittings.get(choice.name).showsReads?.(choice) === true
 }
 
 const unknownFitting = mixed().test(

@@ -1,4 +1,4 @@
-import { fittings } from '../fittings'
+import { fittings, showsReads } from '../fittings'
 import type { Band, Column } from './bands/definition'
 import { columnBox } from './bands/geometry'
 import type { Page, PlacedListing, Placement, Spot } from './definition'
@@ -70,6 +70,13 @@ export function showsAnyEntry(page: Page): boolean {
   return standingOn(page).some(
     ({ placement }) =>
       placement.kind === 'fitting' && fittings.get(placement.fitting.name).showsEntries === true,
+  )
+}
+
+/** Whether what stands on a page besides listings tells how often entries were read. */
+export function fittingsShowReads(page: Page): boolean {
+  return standingOn(page).some(
+    ({ placement }) => placement.kind === 'fitting' && showsReads(placement.fitting),
   )
 }
 

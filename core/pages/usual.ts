@@ -100,7 +100,7 @@ export function usualPage(
     case 'collection':
       return madeFrom(readyMadePages.get('everything'), title, collections, of, nextId)
     case 'entry':
-      return following(title, [], nextId, [placed('neighbours')])
+      return following(title, [], nextId, [placed('entry'), placed('neighbours')])
     case 'month':
       return following(title, own === undefined ? [] : [own], nextId)
     case 'term':

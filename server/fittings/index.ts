@@ -7,6 +7,7 @@ import type { KnownSite } from '../listings/context'
 import { authorBoxContent } from './author-box'
 import { breadcrumbsContent } from './breadcrumbs'
 import { codeContent } from './code'
+import { entryContent } from './entry'
 import { menuContent } from './menu'
 import { monthIndexContent } from './month-index'
 import { neighboursContent } from './neighbours'
@@ -43,6 +44,7 @@ const loaders: Loaders = {
   search: searchContent,
   menu: menuContent,
   breadcrumbs: breadcrumbsContent,
+  entry: entryContent,
   author: authorBoxContent,
   neighbours: neighboursContent,
 }

@@ -79,6 +79,7 @@ export async function cardEntries(
         within: row.keys ?? [],
         fields: fields.get(row.collection_id) ?? new Map(),
         values: valuesOf([...(fields.get(row.collection_id)?.values() ?? [])], row.field_values),
+        full: null,
       },
     ]
   })

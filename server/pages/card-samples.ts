@@ -7,7 +7,7 @@ import { askingAnew } from '../listings/ask'
 import { cardEntries } from '../listings/card-entries'
 import type { Asked } from '../listings/context'
 import { renderSample } from '../render/render'
-import { cardView } from './card-views'
+import { cardContext, cardView } from './card-views'
 
 /** Width of a sample in the bench, in CSS pixels. */
 const sampleWidth = '300px'
@@ -28,17 +28,7 @@ export async function cardSamples(db: Db, listing: Listing, asked: Asked): Promi
   if (entry === undefined) return []
   const samples = readyMadeCards.map(async (ready) => {
     const parts = withReadyMade(listing.card.parts, ready, fields)
-    const context = {
-      locale: site.locale,
-      zone: site.zone,
-      readingPace: site.readingPace,
-      placeholder: site.placeholder,
-      now: asked.now,
-      field: words.field,
-      termNow: words.termNow,
-      sizes: sampleWidth,
-      atOnce: true,
-    }
+    const context = { ...cardContext({ site, words }, asked.now), sizes: sampleWidth, atOnce: true }
     return { name: ready.name, html: await renderSample(cardView(entry, listing.card, parts, context), site) }
   })
   return Promise.all(samples)

@@ -10,6 +10,16 @@ import { sizesOf } from '../../core/pictures/sizes'
 import { pictureWidthsOf, shapeOf } from '../../core/shapes'
 import type { Words } from '../../core/words'
 import type { CardView } from '../../site/view'
+import type { KnownSite } from '../listings/context'
+
+/** What cards know of the site that they stand in. `now` is epoch milliseconds. */
+export function cardContext(
+  { site, words }: Pick<KnownSite, 'site' | 'words'>,
+  now: number,
+): Omit<CardContext, 'sizes' | 'atOnce'> {
+  const { locale, zone, readingPace, placeholder } = site
+  return { locale, zone, readingPace, placeholder, now, field: words.field, termNow: words.termNow }
+}
 
 /** What a part is called at the head of a table: a field by its own name. */
 export function columnTitle(part: PartSetting, words: Words): string {

@@ -27,7 +27,7 @@ export async function refuseTakenAddress(trx: Trx, path: string, pageId: number 
     .executeTakeFirst()
   if (other) throw taken(`The page “${other.draft.title}”`)
   const entry = await entryAt(trx, await loadSite(trx), path, Date.now())
-  if (entry?.kind === 'page') throw taken(`The entry “${entry.page.title}”`)
+  if (entry?.kind === 'page') throw taken(`The entry “${entry.head.title}”`)
 }
 
 function taken(by: string) {

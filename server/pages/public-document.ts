@@ -1,13 +1,13 @@
 import type { PageSubject } from '../../core/rules/context'
 import { loneListingAt } from '../../core/pages/listing-elsewhere'
 import { sharedAreaAt } from '../../core/pages/shared-address'
+import { fittingsShowReads } from '../../core/pages/standing'
 import { searchAddress, usualPage } from '../../core/pages/usual'
 import { listingViewsOf } from '../../site/view'
 import type { ListingPageView } from '../../site/view'
 import { baseOf, isPattern } from '../../core/content/entry-address'
 import { words } from '../../site/words'
 import { showsReads } from '../../core/cards/card'
-import type { Listing } from '../../core/listing/definition'
 import { nextMidnight } from '../../core/time/windows'
 import type { Db } from '../db/client'
 import type { DependsOn } from '../live/dependent-cache'
@@ -20,7 +20,7 @@ import type { DocumentChoice } from '../render/render'
 import { navigation } from '../site/navigation'
 import { loadSite } from '../site/site'
 import type { Site } from '../site/site'
-import { entryAt, entryPageOf } from './entry-page'
+import { entryAt, entryHeadOf, entryPageView } from './entry-page'
 import { keepFrame } from './failure-document'
 import { loneListing } from './listing-elsewhere'
 import { subjectOf } from './page-subject'
@@ -92,7 +92,7 @@ async function pageAnswer(visit: Visit): Promise<PublicAnswer | null> {
     html: await renderDocument({ ...shared, page, css, trail, pageId: found.id }),
     css,
     lastsAVisit: isShuffledForVisit(found),
-    dependence: await dependenceOf(asker, await behindPage(db, found), asked.now),
+    dependence: await dependenceOf(visit, found),
   }
 }
 
@@ -111,7 +111,7 @@ async function loneAnswer(visit: Visit): Promise<PublicAnswer | null> {
     css,
     lastsAVisit: isShuffledForVisit(found),
     isFramed: true,
-    dependence: await dependenceOf(asker, await behindPage(db, found), asked.now),
+    dependence: await dependenceOf(visit, found),
   }
 }
 
@@ -126,7 +126,7 @@ async function entryAnswer(visit: Visit): Promise<PublicAnswer | null> {
   if (entry.kind === 'moved') return { status: 301, address: entry.address }
   const made = await publishedPage(db, entry.pattern)
   const around = made ?? unmadeAround
-  const trail = await trailOf(db, path, entry.page.title)
+  const trail = await trailOf(db, path, entry.head.title)
   const subject = { kind: 'entry', id: entry.id } as const
   const listed = await listingPageView(db, asker, { ...around, trail }, { ...asked, page: subject }, query)
   const css = pageCss(listed)
@@ -134,7 +134,7 @@ async function entryAnswer(visit: Visit): Promise<PublicAnswer | null> {
     status: 200,
     html: await renderDocument({
       ...shared,
-      page: { ...entry.page, around: listed },
+      page: await entryPageView(db, await asker.known(), entry, listed, asked.now),
       css,
       trail,
       pageId: made?.id ?? null,
@@ -142,7 +142,7 @@ async function entryAnswer(visit: Visit): Promise<PublicAnswer | null> {
     }),
     css,
     lastsAVisit: isShuffledForVisit(around),
-    dependence: await onAnyEntry(asker, await behindPage(db, around), asked.now),
+    dependence: await onAnyEntry(visit, around),
   }
 }
 
@@ -164,7 +164,7 @@ async function subjectAnswer(visit: Visit): Promise<PublicAnswer | null> {
     html: await renderDocument({ ...shared, page: shown, css, trail, pageId: made?.id ?? null }),
     css,
     lastsAVisit: isShuffledForVisit(page),
-    dependence: await onAnyEntry(asker, await behindPage(db, page), asked.now),
+    dependence: await onAnyEntry(visit, page),
   }
 }
 
@@ -183,7 +183,7 @@ async function unmadeAnswer(visit: Visit): Promise<PublicAnswer | null> {
     html: await renderDocument({ ...shared, page: shown, css, trail, pageId: null }),
     css,
     lastsAVisit: false,
-    dependence: await onAnyEntry(asker, await behindPage(db, page), asked.now),
+    dependence: await onAnyEntry(visit, page),
   }
 }
 
@@ -193,26 +193,22 @@ async function movedAnswer({ db, path }: Visit): Promise<PublicAnswer | null> {
   return moved === null ? null : { status: 301, address: encodeURI(moved) }
 }
 
-/** The listings of a page, and what stands for those that its fittings go by. */
-async function behindPage(db: Db, { page, listings }: AskedPage): Promise<readonly Listing[]> {
-  return [...listings.values(), ...(await behindFittings(db, page))]
-}
-
 /**
- * What a document of these listings depends on. Dates may be told from today, so that each lasts
- * for a day at most.
+ * What the document of a page depends on. Dates may be told from today, so that each lasts for a day at
+ * most.
  */
 async function dependenceOf(
-  asker: ListingAsker,
-  listings: readonly Listing[],
-  now: number,
+  { db, asker, asked: { now } }: Visit,
+  { page, listings }: AskedPage,
 ): Promise<DependsOn> {
   const { site } = await asker.known()
-  const turns = await Promise.all(listings.map((listing) => asker.turnsAt(listing, now)))
+  const behind = [...listings.values(), ...(await behindFittings(db, page))]
+  const turns = await Promise.all(behind.map((listing) => asker.turnsAt(listing, now)))
   return {
-    collections: [...new Set(listings.flatMap((listing) => listing.from.collections))],
+    collections: [...new Set(behind.flatMap((listing) => listing.from.collections))],
     until: Math.min(nextMidnight(now, site.zone), ...turns),
-    reads: listings.some((listing) => goesByReads(listing) || showsReads(listing.card)),
+    reads:
+      behind.some((listing) => goesByReads(listing) || showsReads(listing.card)) || fittingsShowReads(page),
     pages: true,
   }
 }
@@ -221,12 +217,8 @@ async function dependenceOf(
  * As `dependenceOf`, where entries of any collection may be spoken of: those that an entry refers
  * to, or that have a term.
  */
-async function onAnyEntry(
-  asker: ListingAsker,
-  listings: readonly Listing[],
-  now: number,
-): Promise<DependsOn> {
-  const [known, { collections }] = await Promise.all([dependenceOf(asker, listings, now), asker.known()])
+async function onAnyEntry(visit: Visit, page: AskedPage): Promise<DependsOn> {
+  const [known, { collections }] = await Promise.all([dependenceOf(visit, page), visit.asker.known()])
   return { ...known, collections }
 }
 
@@ -291,11 +283,13 @@ export async function renderDraft(
   listed: ListingPageView,
   asked: Asked,
 ): Promise<string> {
-  const [links, { site }] = await Promise.all([navigation(db), asker.known()])
+  const [links, known] = await Promise.all([navigation(db), asker.known()])
+  const { site } = known
   const isShared = sharedAreaAt(draft.path) !== null
   const subject = isPattern(draft.path) ? asked.page : null
+  const id = subject?.kind === 'entry' ? subject.id : null
   const [entry, head] = await Promise.all([
-    subject?.kind === 'entry' ? entryPageOf(db, site, subject.id, asked.now) : null,
+    id === null ? null : entryHeadOf(db, id, asked.now),
     subject === null ? null : subjectHead(db, site, subject),
   ])
   return renderDocument({
@@ -303,7 +297,9 @@ export async function renderDraft(
     navigation: links,
     path: draft.path,
     page:
-      entry === null ? { ...listed, ...head, ...(isShared && { title: '' }) } : { ...entry, around: listed },
+      entry === null || id === null
+        ? { ...listed, ...head, ...(isShared && { title: '' }) }
+        : await entryPageView(db, known, { id, head: entry }, listed, asked.now),
     css: pageCss(listed),
     trail: entry === null ? [] : await trailOf(db, `${baseOf(draft.path)}/entry`, entry.title),
     pageId: null,

@@ -25,7 +25,7 @@ import type { FittingAsked } from '../fittings'
 import type { ListingAsker, ShownPage } from '../listings/ask'
 import { cardEntries, picturesById } from '../listings/card-entries'
 import type { Asked, KnownSite } from '../listings/context'
-import { cardViews, columnTitle } from './card-views'
+import { cardContext, cardViews, columnTitle } from './card-views'
 import { pageAddress, pagesOf } from './page-subject'
 import { shownOnPage } from './shown-on-page'
 import type { AskedPage, ShownPlacement } from './shown-on-page'
@@ -156,21 +156,7 @@ export async function placementView(
     text: readsText(listing.card),
   })
   const isFirst = shownListingsOf(page)[0]?.id === placement.id
-  const cards = cardViews(
-    box,
-    listing,
-    entries,
-    {
-      locale: site.locale,
-      zone: site.zone,
-      readingPace: site.readingPace,
-      placeholder: site.placeholder,
-      field: words.field,
-      termNow: words.termNow,
-      now,
-    },
-    isFirst,
-  )
+  const cards = cardViews(box, listing, entries, cardContext({ site, words }, now), isFirst)
   const grouping = shapeOf(listing.shape).grouping?.(listing.shape) ?? null
   return {
     ...placedView(placement),

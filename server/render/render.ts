@@ -67,9 +67,9 @@ export async function renderDocument(choice: DocumentChoice): Promise<string> {
 
 /** Whether the script has something to do for a listing of the page. */
 function isDriven(page: PageView): boolean {
-  const listed = page.kind === 'listings' ? page : page.kind === 'entry' ? page.around : null
   return (
-    listed !== null && listingViewsOf(listed).some((placement) => shapeOf(placement.shape).isDriven === true)
+    page.kind !== 'missing' &&
+    listingViewsOf(page).some((placement) => shapeOf(placement.shape).isDriven === true)
   )
 }
 

@@ -3,6 +3,7 @@ import type { FittingName } from '../../core/fittings'
 import AuthorFitting from './AuthorFitting.vue'
 import BreadcrumbsFitting from './BreadcrumbsFitting.vue'
 import CodeFitting from './CodeFitting.vue'
+import EntryFitting from './EntryFitting.vue'
 import HeadingFitting from './HeadingFitting.vue'
 import MenuFitting from './MenuFitting.vue'
 import MonthsFitting from './MonthsFitting.vue'
@@ -18,6 +19,7 @@ import TermsFitting from './TermsFitting.vue'
 export const fittingComponents: Record<FittingName, Component> = {
   author: AuthorFitting,
   breadcrumbs: BreadcrumbsFitting,
+  entry: EntryFitting,
   heading: HeadingFitting,
   menu: MenuFitting,
   months: MonthsFitting,

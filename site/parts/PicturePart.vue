@@ -16,7 +16,8 @@ defineProps<{ content: PictureContent; card: CardView; titled: boolean }>()
     :data-hover="content.hover"
     :data-effect="content.effect"
     :style="{
-      aspectRatio: content.ratio,
+      '--ratio': content.ratio,
+      '--own-width': content.image ? `${content.image.width}px` : undefined,
       backgroundColor: content.fit === 'fill' ? content.image?.tint : undefined,
     }"
     :tabindex="titled && card.address ? -1 : undefined"

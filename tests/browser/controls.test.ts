@@ -44,6 +44,7 @@ const drawers: readonly (readonly [string, Drawer])[] = [
   ['index of months', ofThing('Index of months', 'Field notes')],
   ['search box', ofThing('Search box', 'Field notes')],
   ['ways to the entries next to it', ofThing('Earlier and later', 'Field notes: each entry')],
+  ['the entry', ofThing('The entry', 'Field notes: each entry')],
   ['pasted code', ofThing('The moon over the orchard', 'Swap days')],
   ['menu', ofThing('Before you come', 'Swap days')],
   ['author’s box', ofThing('Author’s box', 'Field notes: each entry')],

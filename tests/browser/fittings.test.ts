@@ -4,7 +4,7 @@ import { documentOfText } from '~~/core/content/rich-text/document'
 import { textOfDocument } from '~~/core/content/rich-text/text'
 import { fittings } from '~~/core/fittings'
 import { placementsOf } from '~~/core/pages/standing'
-import { inBench, pageDraft, startApp, visitor } from './support/app'
+import { inBench, pageDraft, signedIn, startApp, visitor } from './support/app'
 import type { App } from './support/app'
 import {
   chooseFrom,
@@ -14,6 +14,7 @@ import {
   press,
   publish,
   setNumber,
+  use,
   waitFor,
   waitForNoText,
   waitForStatus,
@@ -85,6 +86,7 @@ describe('fittings', () => {
           { name: 'search', button: 'Look' },
           { name: 'menu', of: 'foot' },
           { name: 'breadcrumbs', home: 'The hill' },
+          { name: 'entry', parts: expect.any(Array) as unknown },
           { name: 'author', portrait: true },
           { name: 'neighbours', later: 'Later' },
           { name: 'rule', line: 'thick' },
@@ -138,6 +140,59 @@ describe('fittings', () => {
     expect(kept?.name === 'note' ? textOfDocument(kept.text).split('\n\n') : []).toEqual(paragraphs)
     await page.close()
   })
+})
+
+describe('the page of each entry', () => {
+  it.each([
+    ['mouse', 'seed-shelf', 'Seed shelf: each entry'],
+    ['keys', 'lessons', 'Lessons: each entry'],
+  ])('is laid out in parts that are shared out over areas, by the %s', async (hand, slug, title) => {
+    const page = await signedIn(app)
+    await page.goto(`${app.address}/bench/pages`)
+    await use(page, hand, `Set up “${title}”`)
+    await waitForText(page, 'nav', 'The entry')
+    await use(page, hand, 'The entry')
+    await chooseOf(page, hand, 'All of it', 'Its head')
+    await chooseFrom(page, hand, 'Add a part', 'Whole text')
+    await use(page, hand, 'Settings of title')
+    await fill(page, 'Before it', 'Sown: ')
+    await chooseFrom(page, hand, 'Add to Main', 'The entry')
+    await pickLast(page, 'Its fields')
+    await waitForStatus(page, 'Saved')
+    await publish(page)
+    await waitForText(page, 'body', `“${title}” is live.`)
+    const { address, name } = await newestOf(slug)
+    const live = await visitor(app, { script: false })
+    await live.goto(app.address + address)
+    expect(await live.$$eval('h1', (all) => all.map((one) => one.textContent))).toEqual([`Sown: ${name}`])
+    expect(await live.$$eval('main article', (all) => all.length)).toBe(2)
+    expect(await live.$('main article:first-of-type dl')).toBeNull()
+    await waitForText(live, 'main dl', slug === 'lessons' ? 'Length' : 'Price')
+    expect(await live.$('main video')).toBeNull()
+    expect(await violations(live)).toEqual([])
+    await live.close()
+    await page.close()
+  })
+
+  /** Chooses in the layouts of what was placed last. */
+  async function pickLast(page: BrowserPage, layout: string): Promise<void> {
+    await waitForText(page, 'aside h2', 'The entry')
+    await press(page, 'radio', layout)
+  }
+
+  async function newestOf(slug: string): Promise<{ readonly address: string; readonly name: string }> {
+    const row = await app.db
+      .selectFrom('entry_index as i')
+      .innerJoin('entries as e', 'e.id', 'i.entry_id')
+      .innerJoin('collections as c', 'c.id', 'i.collection_id')
+      .select(['e.slug', 'e.title', 'c.address'])
+      .where('c.slug', '=', slug)
+      .where('i.published_at', '<=', new Date())
+      .orderBy('i.published_at', 'desc')
+      .orderBy('e.id', 'desc')
+      .executeTakeFirstOrThrow()
+    return { address: row.address.replace('{slug}', row.slug), name: row.title }
+  }
 })
 
 describe('a menu on a page', () => {

@@ -205,6 +205,43 @@ describe('an author’s box', () => {
   })
 })
 
+describe('the entry', () => {
+  const kinds = (content: unknown) => (content as FittingContents['entry'])?.parts.map((one) => one.part)
+
+  it('is laid out in its parts on its own page, and shown to nobody who may not see it', async () => {
+    const film = await test.db
+      .selectFrom('entries as e')
+      .innerJoin('collections as c', 'c.id', 'e.collection_id')
+      .innerJoin('entry_index as i', 'i.entry_id', 'e.id')
+      .select(['e.id', 'e.title'])
+      .where('c.slug', '=', 'lessons')
+      .executeTakeFirstOrThrow()
+    const whole = await fittingContent(
+      newFitting('entry'),
+      await asked(Date.now(), { kind: 'entry', id: film.id }),
+    )
+    expect(whole).toMatchObject({ title: film.title, address: null })
+    const all = ['title', 'summary', 'facts', 'film', 'all-fields', 'whole-text', 'way-back'] as const
+    expect(kinds(whole)).toEqual(expect.arrayContaining([...all]))
+    const some = await fittingContent(
+      { name: 'entry', parts: [{ part: 'title', on: true, level: 2 }] },
+      await asked(Date.now(), { kind: 'entry', id: film.id }),
+    )
+    expect(kinds(some)).toEqual(['title'])
+    expect(await fittingContent(newFitting('entry'), await asked())).toBeNull()
+    const ofAuthor = await asked(Date.now(), { kind: 'author', id: film.id })
+    expect(await fittingContent(newFitting('entry'), ofAuthor)).toBeNull()
+    const unseen = await test.db.selectFrom('entries').select('id').where('status', '=', 'draft').execute()
+    expect(unseen.length).toBeGreaterThan(0)
+    for (const { id } of [...unseen, { id: 9_999_999 }]) {
+      const hidden = await asked(Date.now(), { kind: 'entry', id })
+      expect(await fittingContent(newFitting('entry'), hidden)).toBeNull()
+    }
+    const before = await asked(Date.UTC(1990, 0, 1), { kind: 'entry', id: film.id })
+    expect(await fittingContent(newFitting('entry'), before)).toBeNull()
+  })
+})
+
 describe('earlier and later', () => {
   it('lead through every entry of a collection that visitors may see, in the order of publication', async () => {
     const now = Date.now()

@@ -1,10 +1,16 @@
+import { randomUUID } from 'node:crypto'
 import { afterAll, afterEach, beforeAll, describe, expect, it } from 'vitest'
 import fc from 'fast-check'
+import { newFitting } from '~~/core/fittings'
+import type { FittingChoice } from '~~/core/fittings'
+import { entryLayouts } from '~~/core/fittings/entry-layouts'
+import { withPlacementsAt } from '~~/core/pages/moves'
+import { spotsOf } from '~~/core/pages/standing'
 import { monthInstants } from '~~/core/time/zones'
 import { addEntry } from '~~/server/content/entries'
 import { addCollection } from '~~/server/content/collections'
 import { addAuthor } from '~~/server/people/authors'
-import { editedPage } from '~~/server/pages/pages'
+import { editedPage, saveDraft } from '~~/server/pages/pages'
 import { publishPage } from '~~/server/pages/publishing'
 import { publicDocument } from '~~/server/pages/public-document'
 import { publishedMonths } from '~~/server/pages/subjects/published'
@@ -165,6 +171,44 @@ describe('what no hand made', () => {
     await publishPage(test.db, id, { version: edited.version, listings: seen }, site.writer)
     const after = await visit(path, query)
     expect(after).toMatchObject({ status: 200, shown: before.shown, heading: before.heading })
+  })
+
+  it('shows the entry of a page of entries once, under one heading, whether it is laid out there or not', async () => {
+    const headings = (html: string) => Array.from(html.matchAll(/<h1[^>]*>/g)).length
+    const articles = (html: string) => Array.from(html.matchAll(/<article /g)).length
+    const path = '/notes/rain-2'
+    const title = { part: 'title', on: true, level: 2 } as const
+    const unmade = await visit(path)
+    expect([unmade.status, headings(unmade.html), articles(unmade.html)]).toEqual([200, 1, 1])
+    const { id } = await setUpUsualPage(test.db, { kind: 'entry', of: site.collectionId }, site.writer)
+    const laidOut: readonly (readonly [readonly FittingChoice[], number])[] = [
+      [[newFitting('entry')], 1],
+      [[newFitting('author')], 1],
+      [[{ name: 'entry', parts: [title] }], 1],
+      [
+        [
+          { name: 'entry', parts: entryLayouts.head },
+          { name: 'entry', parts: entryLayouts.text },
+        ],
+        2,
+      ],
+    ]
+    for (const [choices, pieces] of laidOut) {
+      const { version, page } = await editedPage(test.db, id)
+      const placements = choices.map((fitting) => ({
+        kind: 'fitting' as const,
+        id: randomUUID(),
+        heading: '',
+        fitting,
+      }))
+      const next = withPlacementsAt(page, spotsOf(page)[0] ?? 'shelf', placements)
+      const saved = await saveDraft(test.db, id, { version, page: next, listings: [] }, site.writer)
+      await publishPage(test.db, id, { version: saved.version, listings: {} }, site.writer)
+      const { html, status } = await visit(path)
+      const names = choices.map((one) => one.name).join()
+      expect([status, headings(html), articles(html)], names).toEqual([200, 1, pieces])
+      expect(html.includes('<title>Rain 2'), names).toBe(true)
+    }
   })
 
   it('is refused for what is not there', async () => {

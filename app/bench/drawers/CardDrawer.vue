@@ -1,19 +1,16 @@
 <script setup lang="ts">
-import { mdiPlus } from '@mdi/js'
-import { computed, nextTick, ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import type { Card, OtherCard } from '~~/core/cards/card'
-import { defaultCard } from '~~/core/cards/card'
-import { withPartAdded } from '~~/core/cards/card-edits'
+import { defaultCard, usualParts } from '~~/core/cards/card'
 import { partKey, parts as partKinds } from '~~/core/cards/parts'
-import type { PartName, PartSetting } from '~~/core/cards/parts'
+import type { PartSetting } from '~~/core/cards/parts'
 import { same } from '~~/core/listing/definition'
 import type { Listing } from '~~/core/listing/definition'
-import ActionMenu from '../../shared/ActionMenu.vue'
 import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
 import NumberSetting from '../../shared/settings/NumberSetting.vue'
 import SwitchSetting from '../../shared/settings/SwitchSetting.vue'
 import { useSelection } from '../../stores/bench/selection'
-import CardZones from '../parts/CardZones.vue'
+import PartsSetting from '../parts/PartsSetting.vue'
 import ReadyMadeCards from '../parts/ReadyMadeCards.vue'
 import { words } from '../parts/words'
 import { choicesOf } from '../../shared/settings/choices'
@@ -65,19 +62,7 @@ function setOther(at: OtherCard['at'] | 'none') {
   )
 }
 
-const additions = computed(() =>
-  partKinds.all
-    .filter((kind) => kind.several === true || !shownParts.value.some((part) => part.part === kind.name))
-    .map((kind) => ({ title: kind.title, run: () => add(kind.name) })),
-)
-
-/** What was added is opened, ready to be set. */
-function add(name: PartName) {
-  const next = withPartAdded(shownParts.value, name, crypto.randomUUID().slice(0, 8))
-  const added = next.find((part) => !shownParts.value.includes(part))
-  setParts(next, 'Add a part')
-  if (added !== undefined) void nextTick(() => (selection.openPart = partKey(added)))
-}
+const offered = partKinds.all.filter((kind) => kind.isLarge !== true).map((kind) => kind.name)
 </script>
 
 <template>
@@ -99,10 +84,7 @@ function add(name: PartName) {
     ]"
     @change="which = $event"
   />
-  <CardZones :parts="shownParts" @change="setParts" />
-  <ActionMenu v-slot="{ opener }" :label="words.add" :actions="additions">
-    <v-btn v-bind="opener" :prepend-icon="mdiPlus" height="34" class="start">{{ words.add }}</v-btn>
-  </ActionMenu>
+  <PartsSetting :parts="shownParts" :offered="offered" :usual="usualParts" @change="setParts" />
   <v-btn
     v-if="which === 'usual' && !same(card.parts, defaultCard.parts)"
     height="34"

@@ -13,7 +13,7 @@ const selection = useSelection()
 const placement = computed(() => selection.fitting)
 const kind = computed(() => placement.value && fittings.get(placement.value.fitting.name))
 
-function set(fitting: FittingChoice, subject: string) {
+function set(fitting: FittingChoice, subject?: string) {
   if (placement.value !== null)
     draft.editPlacement(
       placement.value.id,

@@ -3,6 +3,7 @@ import type { FittingName } from '~~/core/fittings'
 import AuthorSettings from './AuthorSettings.vue'
 import BreadcrumbsSettings from './BreadcrumbsSettings.vue'
 import CodeSettings from './CodeSettings.vue'
+import EntrySettings from './EntrySettings.vue'
 import HeadingSettings from './HeadingSettings.vue'
 import MenuSettings from './MenuSettings.vue'
 import MonthsSettings from './MonthsSettings.vue'
@@ -18,6 +19,7 @@ import TermsSettings from './TermsSettings.vue'
 export const fittingSettings: Readonly<Record<FittingName, Component>> = {
   author: AuthorSettings,
   breadcrumbs: BreadcrumbsSettings,
+  entry: EntrySettings,
   heading: HeadingSettings,
   menu: MenuSettings,
   months: MonthsSettings,

@@ -1,3 +1,4 @@
+import type { EntryLayoutName } from '~~/core/fittings/entry-layouts'
 import type { RuleSettings } from '~~/core/fittings/rule'
 import type { MenuSettings } from '~~/core/fittings/menu'
 import type { MonthIndexSettings } from '~~/core/fittings/month-index'
@@ -54,6 +55,15 @@ export const words = {
   home: 'The front page is called',
   between: 'Between two steps',
   noBreadcrumbs: 'The front page is where the way begins: visitors see nothing of this here.',
+  noEntry: 'It shows the entry of a page. This page is not that of an entry.',
+  entryLayout: 'What of it',
+  entryLayouts: {
+    whole: 'All of it',
+    head: 'Its head',
+    text: 'Its text',
+    facts: 'Its fields',
+  } satisfies Record<EntryLayoutName, string>,
+  ownLayout: 'As set below',
   noAuthor: 'It shows who wrote the entry of a page. This page is not that of an entry or an author.',
   noNeighbours: 'It leads from an entry to those next to it. This page is not that of an entry.',
   ofNeighbours: { earlier: 'Over the earlier one', later: 'Over the later one' },

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { SortableEvent } from 'sortablejs'
 import { computed } from 'vue'
-import { frameOf, usualParts } from '~~/core/cards/card'
+import { frameOf } from '~~/core/cards/card'
 import {
   cardPlaces,
   partsIn,
@@ -12,7 +12,7 @@ import {
 } from '~~/core/cards/card-edits'
 import type { CardPlace } from '~~/core/cards/card-edits'
 import { partKey } from '~~/core/cards/parts'
-import type { PartSetting } from '~~/core/cards/parts'
+import type { PartName, PartSetting } from '~~/core/cards/parts'
 import type { Zone } from '~~/core/cards/parts/define'
 import { useSelection } from '../../stores/bench/selection'
 import DraggableRows from '../../shared/sorting/DraggableRows.vue'
@@ -20,7 +20,11 @@ import PartRow from './PartRow.vue'
 import { words } from './words'
 
 /** The parts of a card where they sit on it: dragged into order and from zone to zone. */
-const props = defineProps<{ parts: readonly PartSetting[] }>()
+const props = defineProps<{
+  parts: readonly PartSetting[]
+  /** Those that are switched off, and not taken away. */
+  usual: readonly PartName[]
+}>()
 const emit = defineEmits<{ change: [parts: readonly PartSetting[], title: string, subject?: string] }>()
 const selection = useSelection()
 const places = computed(() => cardPlaces.map((place) => ({ place, parts: partsIn(props.parts, place) })))
@@ -45,7 +49,7 @@ function open(part: PartSetting, isOpen: boolean) {
 }
 
 function isUsual(part: PartSetting): boolean {
-  return part.id === undefined && usualParts.includes(part.part)
+  return part.id === undefined && props.usual.includes(part.part)
 }
 
 function zoneOfPlace(place: CardPlace): Zone | null {

@@ -3,7 +3,7 @@ import type { DateSetting } from '~~/core/cards/parts/date'
 import { computed } from 'vue'
 import SelectSetting from '../../shared/settings/SelectSetting.vue'
 import { choicesOf } from '../../shared/settings/choices'
-import { useListingFields } from './fields'
+import { useCardFields } from './fields'
 import { words } from './words'
 
 const props = defineProps<{ setting: DateSetting }>()
@@ -13,7 +13,7 @@ function set(change: Partial<DateSetting>) {
   emit('change', { ...props.setting, ...change })
 }
 
-const { choices } = useListingFields()
+const { choices } = useCardFields()
 const moments = computed(() => choices('date', 'date-time'))
 </script>
 

@@ -7,14 +7,14 @@ import type { PartSetting } from '~~/core/cards/parts'
 import SelectSetting from '../../shared/settings/SelectSetting.vue'
 import TextSetting from '../../shared/settings/TextSetting.vue'
 import { useCatalogue } from '../../stores/catalogue'
-import { useListingFields } from './fields'
+import { useCardFields } from './fields'
 import { words } from './words'
 
 /** What every part can be set to: words before and after it, and for which entries it is shown. */
 const props = defineProps<{ setting: PartSetting }>()
 const emit = defineEmits<{ change: [setting: PartSetting] }>()
 const catalogue = useCatalogue()
-const { choices } = useListingFields()
+const { choices } = useCardFields()
 
 const conditions = ['always' as const, ...conditionNames].map((value) => ({
   value,

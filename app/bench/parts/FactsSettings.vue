@@ -2,7 +2,7 @@
 import type { FactsSetting } from '~~/core/cards/parts/facts'
 import { factNames, factTitle } from '~~/core/cards/parts/facts'
 import TextSetting from '../../shared/settings/TextSetting.vue'
-import { useListingFields } from './fields'
+import { useCardFields } from './fields'
 import { computed } from 'vue'
 import { words } from './words'
 
@@ -13,7 +13,7 @@ function set(change: Partial<FactsSetting>) {
   emit('change', { ...props.setting, ...change })
 }
 
-const { choices } = useListingFields()
+const { choices } = useCardFields()
 const items = computed(() => [
   ...factNames.map((value) => ({ value, title: factTitle(value) ?? '' })),
   ...choices(),

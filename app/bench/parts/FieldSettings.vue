@@ -2,7 +2,7 @@
 import type { FieldSetting } from '~~/core/cards/parts/field'
 import SelectSetting from '../../shared/settings/SelectSetting.vue'
 import SwitchSetting from '../../shared/settings/SwitchSetting.vue'
-import { useListingFields } from './fields'
+import { useCardFields } from './fields'
 import { words } from './words'
 
 const props = defineProps<{ setting: FieldSetting }>()
@@ -12,7 +12,7 @@ function set(change: Partial<FieldSetting>) {
   emit('change', { ...props.setting, ...change })
 }
 
-const { choices } = useListingFields()
+const { choices } = useCardFields()
 </script>
 
 <template>

@@ -8,7 +8,7 @@ import type { Direction } from '../../shared/sorting/MoveHandle.vue'
 import { holdFocus } from '../../shared/sorting/held-focus'
 import { useSelection } from '../../stores/bench/selection'
 import { useShown } from '../../stores/bench/shown'
-import { useListingFields } from './fields'
+import { useCardFields } from './fields'
 import EveryPartSettings from './EveryPartSettings.vue'
 import { partSettings } from './index'
 import { words } from './words'
@@ -23,7 +23,7 @@ const emit = defineEmits<{
 }>()
 const selection = useSelection()
 const shown = useShown()
-const { fields } = useListingFields()
+const { fields } = useCardFields()
 const id = useId()
 
 const kind = computed(() => parts.get(props.setting.part))

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { RatingSetting } from '~~/core/cards/parts/rating'
 import SelectSetting from '../../shared/settings/SelectSetting.vue'
-import { useListingFields } from './fields'
+import { useCardFields } from './fields'
 import { words } from './words'
 
 const props = defineProps<{ setting: RatingSetting }>()
@@ -11,7 +11,7 @@ function set(change: Partial<RatingSetting>) {
   emit('change', { ...props.setting, ...change })
 }
 
-const { choices } = useListingFields()
+const { choices } = useCardFields()
 </script>
 
 <template>

@@ -9,7 +9,7 @@ import SheetDialog from '../../shared/SheetDialog.vue'
 import { useAnswer } from '../../shared/answers'
 import { useView } from '../../stores/bench/view'
 import { useCatalogue } from '../../stores/catalogue'
-import { useListingFields } from './fields'
+import { useCardFields } from './fields'
 import { words } from './words'
 
 /**
@@ -25,7 +25,7 @@ const props = defineProps<{
 const emit = defineEmits<{ choose: [parts: readonly PartSetting[], title: string] }>()
 const view = useView()
 const catalogue = useCatalogue()
-const { fields } = useListingFields()
+const { fields } = useCardFields()
 const { answer, failure } = useAnswer<readonly CardSample[]>(() => ({
   path: '/api/bench/listings/card-samples',
   body: { definition: props.listing, ...view.asked() },

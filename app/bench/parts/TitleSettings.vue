@@ -4,6 +4,7 @@ import { title } from '~~/core/cards/parts/title'
 import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
 import NumberSetting from '../../shared/settings/NumberSetting.vue'
 import SwitchSetting from '../../shared/settings/SwitchSetting.vue'
+import { useSelection } from '../../stores/bench/selection'
 import { words } from './words'
 
 const props = defineProps<{ setting: TitleSetting }>()
@@ -13,8 +14,12 @@ function set(change: Partial<TitleSetting>) {
   emit('change', { ...props.setting, ...change })
 }
 
+/** The heading of a page stands on an entry's own page only. */
+const least = useSelection().fitting === null ? 2 : 1
 const levels = [
-  ...[2, 3, 4, 5, 6].map((level) => ({ value: level, title: `h${level}` })),
+  ...[1, 2, 3, 4, 5, 6]
+    .filter((level) => level >= least)
+    .map((level) => ({ value: level, title: `h${level}` })),
   { value: 0, title: words.levelNone },
 ]
 </script>
@@ -24,7 +29,7 @@ const levels = [
     :label="words.level"
     :value="setting.level"
     :choices="levels"
-    :fallback="title.defaults.level"
+    :fallback="least === 1 ? 1 : title.defaults.level"
     @change="set({ level: $event })"
   />
   <SwitchSetting

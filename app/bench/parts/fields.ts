@@ -2,15 +2,20 @@ import { computed } from 'vue'
 import { fieldsOfAll } from '~~/core/content/catalogue'
 import type { Field } from '~~/core/content/field'
 import type { FieldTypeName } from '~~/core/content/fields'
+import { useDraft } from '../../stores/bench/draft'
 import { useSelection } from '../../stores/bench/selection'
 import { useCatalogue } from '../../stores/catalogue'
 
-/** The fields that the chosen listing's cards can show. */
-export function useListingFields() {
+/** The fields that the chosen listing's cards can show, or the entry whose page is set up. */
+export function useCardFields() {
+  const draft = useDraft()
   const selection = useSelection()
   const catalogue = useCatalogue()
+  const ofPage = computed(() =>
+    draft.subject?.kind === 'entry' && draft.subject.of !== null ? [draft.subject.of] : [],
+  )
   const fields = computed<readonly Field[]>(() =>
-    fieldsOfAll(catalogue.catalogue, selection.listing?.from.collections ?? []),
+    fieldsOfAll(catalogue.catalogue, selection.listing?.from.collections ?? ofPage.value),
   )
   const choices = (...types: readonly FieldTypeName[]) =>
     fields.value

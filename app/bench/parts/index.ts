@@ -1,10 +1,12 @@
 import type { Component } from 'vue'
 import type { PartName } from '~~/core/cards/parts'
+import AllFieldsSettings from './AllFieldsSettings.vue'
 import AuthorSettings from './AuthorSettings.vue'
 import ButtonSettings from './ButtonSettings.vue'
 import DateSettings from './DateSettings.vue'
 import FactsSettings from './FactsSettings.vue'
 import FieldSettings from './FieldSettings.vue'
+import GallerySettings from './GallerySettings.vue'
 import IconSettings from './IconSettings.vue'
 import LabelSettings from './LabelSettings.vue'
 import PictureSettings from './PictureSettings.vue'
@@ -30,4 +32,6 @@ export const partSettings: Partial<Record<PartName, Component>> = {
   label: LabelSettings,
   icon: IconSettings,
   button: ButtonSettings,
+  gallery: GallerySettings,
+  'all-fields': AllFieldsSettings,
 }

@@ -102,9 +102,13 @@ export const useDraft = defineStore('draft', () => {
     id: string,
     title: string,
     change: (placement: Placement) => Placement,
-    subject: string,
+    subject?: string,
   ): void {
-    editPage(title, (before) => withPlacementChanged(before, id, change), `${id} ${subject}`)
+    editPage(
+      title,
+      (before) => withPlacementChanged(before, id, change),
+      subject === undefined ? undefined : `${id} ${subject}`,
+    )
   }
 
   /** Changes a band. */

@@ -31,6 +31,8 @@ export interface PartKind<Name extends string = string, Setting = never, Content
   readonly defaults: Setting
   /** Whether a card can have several of it; each has an id then. */
   readonly several?: boolean
+  /** Whether it makes sense on an entry's own page only, and not on a card. */
+  readonly isLarge?: true
   /** Whether words before and after it make sense. */
   readonly wraps?: boolean
   /** What the sentence calls it: “summary of 25 words”. */

@@ -21,6 +21,18 @@ import { icon } from './icon'
 import type { IconSetting } from './icon'
 import { label } from './label'
 import type { LabelSetting } from './label'
+import { allFields } from './large/all-fields'
+import type { AllFieldsSetting } from './large/all-fields'
+import { files } from './large/files'
+import type { FilesSetting } from './large/files'
+import { film } from './large/film'
+import type { FilmSetting } from './large/film'
+import { gallery } from './large/gallery'
+import type { GallerySetting } from './large/gallery'
+import { wayBack } from './large/way-back'
+import type { WayBackSetting } from './large/way-back'
+import { wholeText } from './large/whole-text'
+import type { WholeTextSetting } from './large/whole-text'
 import { likes } from './likes'
 import type { LikesSetting } from './likes'
 import { picture } from './picture'
@@ -62,12 +74,21 @@ export type PartSetting =
   | IconSetting
   | ButtonSetting
   | DividerSetting
+  | WholeTextSetting
+  | GallerySetting
+  | FilmSetting
+  | FilesSetting
+  | AllFieldsSetting
+  | WayBackSetting
 export type PartName = PartSetting['part']
 
 /** A part as the registry hands it out: callers pass settings of the part's own name only. */
 export type AnyPartKind = PartKind<PartName, PartSetting, unknown>
 
-/** Every part. A new one is a file beside these, a component in site/parts and a line here. */
+/**
+ * Every part. A new one is a file beside these (in `large` where it is for an entry's own page only), a
+ * component in site/parts and a line here.
+ */
 export const parts: Registry<AnyPartKind> = registryOf('part', [
   picture,
   topic,
@@ -88,6 +109,12 @@ export const parts: Registry<AnyPartKind> = registryOf('part', [
   icon,
   button,
   divider,
+  wholeText,
+  gallery,
+  film,
+  files,
+  allFields,
+  wayBack,
 ] as unknown as readonly AnyPartKind[])
 
 /** Names a part on its card: its kind, with its id where there are several. */

@@ -6,11 +6,13 @@ import { wordsField } from './words-field'
 
 export interface TitleSetting extends PartBase {
   readonly part: 'title'
-  /** HTML heading level, 2 to 6; 0 for a title that is no heading. */
+  /** HTML heading level, 2 to 6, on an entry's own page also 1; 0 for a title that is no heading. */
   readonly level: number
   /** Words at most; none for all. */
   readonly words?: number
 }
+
+const headingLevels = 'Headings are 1 to 6, or 0 for none.'
 
 export interface TitleContent {
   readonly text: string
@@ -21,14 +23,7 @@ export const title = definePart<'title', TitleSetting, TitleContent>({
   name: 'title',
   title: 'Title',
   schema: partSettings('title', {
-    level: number()
-      .integer()
-      .test(
-        'level',
-        'Headings on cards are 2 to 6, or 0 for none.',
-        (level) => level === 0 || (level !== undefined && level >= 2 && level <= 6),
-      )
-      .required(),
+    level: number().integer().min(0, headingLevels).max(6, headingLevels).required(),
     words: wordsField,
   }),
   defaults: { part: 'title', on: true, level: 3 },

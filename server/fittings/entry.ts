@@ -1,0 +1,42 @@
+import { frameOf, readsTextOf } from '../../core/cards/card'
+import type { CardEntry } from '../../core/cards/card-entry'
+import { ratioNumber } from '../../core/cards/parts/picture'
+import type { PartSetting } from '../../core/cards/parts'
+import type { EntrySettings } from '../../core/fittings/entry'
+import { widestOf } from '../../core/pages/frames'
+import type { Box } from '../../core/pages/frames'
+import { shownPicture } from '../../core/pictures/shown'
+import { sizesOf } from '../../core/pictures/sizes'
+import type { FittingContents } from '../../site/view'
+import { cardEntries } from '../listings/card-entries'
+import { cardContext, cardView } from '../pages/card-views'
+import { entryInFull } from '../listings/entry-in-full'
+import type { FittingAsked } from './index'
+
+/** The entry that the page is about, in its parts; null where that is none that visitors may see. */
+export async function entryContent(
+  { parts }: EntrySettings,
+  { db, known, now, box, subject }: FittingAsked,
+): Promise<FittingContents['entry']> {
+  if (subject?.kind !== 'entry') return null
+  const { zone } = known.site
+  const [entry] = await cardEntries(db, [subject.id], { zone, text: readsTextOf(parts) })
+  const full = entry === undefined ? null : await entryInFull(db, entry, zone, now)
+  if (entry === undefined || full === null) return null
+  const context = { ...cardContext(known, now), sizes: pictureSizes(parts, entry, box), atOnce: true }
+  return cardView({ ...entry, full }, { links: false, newTab: false }, parts, context)
+}
+
+/** What an entry's picture has on its page, in CSS pixels; `.entry .picture` says the same. */
+const pictureRoom = { width: 960, height: 600 }
+
+/** `sizes` of the picture: it has its share where something is beside it, and its room where nothing is. */
+function pictureSizes(parts: readonly PartSetting[], { picture }: CardEntry, box: Box): string {
+  const { beside, share } = frameOf(parts)
+  const setting = parts.find((one) => one.part === 'picture')
+  if (picture === null || setting?.part !== 'picture' || beside !== null)
+    return sizesOf(box, [{ from: 0, parts: 1 / share, minus: 0 }])
+  const ratio = ratioNumber(setting.ratio) ?? picture.width / picture.height
+  const width = Math.min(pictureRoom.width, widestOf(box), pictureRoom.height * ratio)
+  return shownPicture(picture, { width }).sizes
+}

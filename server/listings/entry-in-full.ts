@@ -1,0 +1,78 @@
+import type { CardEntry } from '../../core/cards/card-entry'
+import type { EntryInFull } from '../../core/cards/entry-in-full'
+import { baseOf, entryAddressOf } from '../../core/content/entry-address'
+import { referencesOf } from '../../core/content/field'
+import { visibleAt } from '../content/visible'
+import type { Db } from '../db/client'
+
+/**
+ * What only the page of an entry shows of it, with what its fields point at; null where visitors may not
+ * see it at `now` (epoch milliseconds). `zone` is an IANA time zone, for addresses.
+ */
+export async function entryInFull(
+  db: Db,
+  entry: CardEntry,
+  zone: string,
+  now: number,
+): Promise<EntryInFull | null> {
+  const references = referencesOf([...entry.fields.values()], entry.values)
+  const idsOf = (kind: 'media' | 'entry') => references.flatMap(({ to, id }) => (to === kind ? [id] : []))
+  const [row, files, entries] = await Promise.all([
+    visibleEntries(db, [entry.id], now).select(['e.body', 'c.name']).executeTakeFirst(),
+    filesById(db, idsOf('media')),
+    waysById(db, idsOf('entry'), zone, now),
+  ])
+  if (row === undefined) return null
+  const collection = { title: row.name, path: baseOf(row.address) }
+  return { body: row.body, collection, files, entries }
+}
+
+async function filesById(db: Db, ids: readonly number[]): Promise<EntryInFull['files']> {
+  if (ids.length === 0) return new Map()
+  const rows = await db
+    .selectFrom('media')
+    .select([
+      'id',
+      'hash',
+      'kind',
+      'type',
+      'width',
+      'height',
+      'alternative',
+      'tint',
+      'focal_x as focalX',
+      'focal_y as focalY',
+      'file_name as fileName',
+    ])
+    .where('id', 'in', [...ids])
+    .where('deleted_at', 'is', null)
+    .execute()
+  return new Map(rows.map((row) => [row.id, row]))
+}
+
+async function waysById(
+  db: Db,
+  ids: readonly number[],
+  zone: string,
+  now: number,
+): Promise<EntryInFull['entries']> {
+  if (ids.length === 0) return new Map()
+  const rows = await visibleEntries(db, ids, now).select(['e.title', 'e.slug', 'i.published_at']).execute()
+  return new Map(
+    rows.map(({ id, title, slug, address, published_at: at }) => [
+      id,
+      { title, path: entryAddressOf(address, { slug, publishedAt: at.getTime() }, zone) },
+    ]),
+  )
+}
+
+function visibleEntries(db: Db, ids: readonly number[], now: number) {
+  return db
+    .selectFrom('entries as e')
+    .innerJoin('entry_index as i', 'i.entry_id', 'e.id')
+    .innerJoin('collections as c', 'c.id', 'e.collection_id')
+    .select(['e.id', 'c.address'])
+    .where('e.id', 'in', [...ids])
+    .where('c.deleted_at', 'is', null)
+    .where(visibleAt('i', new Date(now)))
+}
