@@ -29,7 +29,8 @@ const words = {
   address: 'Address',
   liveSince: (day: string) => `Live since ${day}`,
   subjectHints: {
-    entry: 'Visitors read each entry’s own title. What stands in the areas comes after every entry.',
+    entry:
+      'Each entry is shown where “The entry” stands, and before everything else where that stands nowhere.',
     term: 'Visitors read each term’s own name and description. Listings that follow the page show what has the term.',
     author: 'Visitors read each author’s own name. Listings that follow the page show what they wrote.',
     month: 'Visitors read the month. Listings that follow the page show what was published in it.',

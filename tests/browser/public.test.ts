@@ -98,7 +98,7 @@ describe('a public page', () => {
     const page = await visitor(app)
     await page.setViewport({ width, height: 800 })
     await page.goto(`${app.address}/field-notes/how-to-borrow-seed`)
-    const edges = await page.$$eval('main > nav[aria-label="The way here"], main > article', (all) =>
+    const edges = await page.$$eval('main > nav[aria-label="The way here"], main .entry > article', (all) =>
       all.map((one) => Math.round(one.getBoundingClientRect().left)),
     )
     expect(edges).toHaveLength(2)
