@@ -1,7 +1,8 @@
+import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { siteLocales } from './formats/locales'
 import { faultsOf } from './parsing'
-import { noFacts, parseSiteFacts } from './site-facts'
+import { fastest, noFacts, parseSiteFacts, slowest } from './site-facts'
 
 const facts = { ...noFacts, name: 'Sorrel Hill', iconId: 4 }
 const faultsIn = (changed: object) =>
@@ -36,6 +37,21 @@ describe('what a site says of itself', () => {
     ['', { owner: 'me' }],
   ])('is refused for a wrong %s: %o', (path, changed) => {
     expect(faultsIn(changed)).toContain(path)
+  })
+
+  it('is taken up to its limits and refused past them', () => {
+    const length = (most: number) => fc.integer({ min: 1, max: most + 5 })
+    fc.assert(
+      fc.property(length(80), length(200), fc.integer({ min: 45, max: 1005 }), (name, tagline, pace) => {
+        const past = [
+          ...(name > 80 ? ['name'] : []),
+          ...(tagline > 200 ? ['tagline'] : []),
+          ...(pace < slowest || pace > fastest ? ['readingPace'] : []),
+        ]
+        const told = { name: 'é'.repeat(name), tagline: '種'.repeat(tagline), readingPace: pace }
+        expect(faultsIn(told).toSorted()).toEqual(past.toSorted())
+      }),
+    )
   })
 
   it('can be in any language that is offered, and all of them have dates and numbers of their own', () => {

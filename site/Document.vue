@@ -89,13 +89,13 @@ const picture = computed(() => {
     >
       <a v-if="view.alone === null" class="skip" href="#content">{{ words.skip }}</a>
       <div class="site">
-        <SiteHead v-if="view.alone === null" :site="view.site" />
+        <SiteHead v-if="view.alone === null" :site="view.site" :own="view.site.furniture.head" />
         <main id="content" tabindex="-1">
           <ListingPage v-if="view.page.kind === 'listings'" :page="view.page" />
           <EntryPage v-else-if="view.page.kind === 'entry'" :page="view.page" :trail="view.trail" />
           <MissingPage v-else :page="view.page" :menu="view.site.navigation.head" />
         </main>
-        <SiteFoot v-if="view.alone === null" :site="view.site" />
+        <SiteFoot v-if="view.alone === null" :site="view.site" :own="view.site.furniture.foot" />
       </div>
     </body>
   </html>

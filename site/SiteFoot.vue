@@ -1,19 +1,25 @@
 <script setup lang="ts">
-import SiteMenu from './SiteMenu.vue'
-import type { SiteView } from './view'
+import PageFrame from './PageFrame.vue'
+import SiteLine from './SiteLine.vue'
+import type { Furnishing, SiteView } from './view'
 import { words } from './words'
 
-defineProps<{ site: SiteView }>()
+/** The foot of every page: as somebody set it up, or as is usual. */
+defineProps<{ site: SiteView; own: Furnishing | null }>()
 </script>
 
 <template>
-  <footer class="foot">
-    <div>
-      <p class="foot-name">{{ site.name }}</p>
-      <p>{{ site.tagline }}</p>
-    </div>
-    <nav v-if="site.navigation.foot.length > 0" :aria-label="words.footPages">
-      <SiteMenu :links="site.navigation.foot" :path="site.path" />
-    </nav>
+  <footer v-if="own === null || own.areas.length > 0" class="foot">
+    <PageFrame v-if="own" :frame="own.frame" :areas="own.areas" />
+    <SiteLine
+      v-else
+      :name="site.name"
+      :tagline="site.tagline"
+      :icon="null"
+      :links="site.navigation.foot"
+      :path="site.path"
+      :label="words.footPages"
+      :folds="false"
+    />
   </footer>
 </template>

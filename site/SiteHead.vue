@@ -1,20 +1,25 @@
 <script setup lang="ts">
-import SiteMenu from './SiteMenu.vue'
-import type { SiteView } from './view'
+import PageFrame from './PageFrame.vue'
+import SiteLine from './SiteLine.vue'
+import type { Furnishing, SiteView } from './view'
 import { words } from './words'
 
-/** The head of every page. Where it is narrow, the menu comes when it is asked for. */
-defineProps<{ site: SiteView }>()
+/** The head of every page: as somebody set it up, or as is usual. */
+defineProps<{ site: SiteView; own: Furnishing | null }>()
 </script>
 
 <template>
-  <header class="head">
-    <a class="head-name" href="/">{{ site.name }}</a>
-    <template v-if="site.navigation.head.length > 0">
-      <button type="button" class="menu-way" popovertarget="site-menu" data-control>{{ words.menu }}</button>
-      <nav id="site-menu" popover :aria-label="words.pages">
-        <SiteMenu :links="site.navigation.head" :path="site.path" />
-      </nav>
-    </template>
+  <header v-if="own === null || own.areas.length > 0" class="head">
+    <PageFrame v-if="own" :frame="own.frame" :areas="own.areas" />
+    <SiteLine
+      v-else
+      :name="site.name"
+      tagline=""
+      :icon="null"
+      :links="site.navigation.head"
+      :path="site.path"
+      :label="words.pages"
+      folds
+    />
   </header>
 </template>

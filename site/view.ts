@@ -4,6 +4,7 @@ import type { PartName } from '../core/cards/parts'
 import type { FittingChoice } from '../core/fittings'
 import type { Band } from '../core/pages/bands/definition'
 import type { HeadingLevel } from '../core/pages/definition'
+import type { FurnitureName } from '../core/pages/shared-address'
 import type { FrameName } from '../core/pages/frames'
 import type { AreaName } from '../core/pages/frames'
 import type { Amount } from '../core/listing/amount'
@@ -87,6 +88,16 @@ export interface FittingContents {
   readonly search: string
   /** Its links, and the address of the page. */
   readonly menu: { readonly links: readonly MenuLink[]; readonly path: string }
+  readonly 'site-name': {
+    readonly name: string
+    /** Empty for none. */
+    readonly tagline: string
+    /** Its address; null for none. */
+    readonly icon: string | null
+    readonly links: readonly MenuLink[]
+    /** Of the page. */
+    readonly path: string
+  }
   /** From the front page to this one, which is the last. */
   readonly breadcrumbs: readonly NavigationLink[]
   /** Null where the page is not that of an entry. */
@@ -140,6 +151,10 @@ export interface NavigationLink {
   readonly path: string
 }
 
+/** What stands at the head or the foot of every page, where somebody set it up. */
+export type Furnishing = Pick<ListingPageView, 'frame' | 'areas'>
+export type Furniture = Readonly<Record<FurnitureName, Furnishing | null>>
+
 /** The menus at the head and the foot of every page. */
 export interface SiteNavigation {
   readonly head: readonly MenuLink[]
@@ -153,6 +168,7 @@ export interface SiteView {
   /** “ltr” or “rtl”, from the language. */
   readonly direction: 'ltr' | 'rtl'
   readonly navigation: SiteNavigation
+  readonly furniture: Furniture
   readonly path: string
   /** Where visitors reach it, as `https://example.org`; empty where that is not known. */
   readonly address: string

@@ -15,7 +15,9 @@ const emit = defineEmits<{ remove: [area: SharedAreaRow] }>()
       <li v-for="area in areas" :key="area.id">
         <span class="what">
           <NuxtLink :to="`/bench/pages/${area.id}`">{{ area.title }}</NuxtLink>
-          <span class="soft">{{ words.sharedOn(area.pages.map((page) => page.title)) }}</span>
+          <span class="soft">{{
+            area.isOnEvery ? words.onEveryPage : words.sharedOn(area.pages.map((page) => page.title))
+          }}</span>
         </span>
         <span v-if="area.changed" class="soft">{{ words.changed }}</span>
         <v-btn

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { sharedAreaAt } from '~~/core/pages/shared-address'
 import { usualKinds } from '~~/core/pages/usual'
 import type { UsualPage } from '~~/core/pages/usual'
 import PagesSection from './PagesSection.vue'
@@ -9,8 +10,11 @@ import { words } from './words'
 const props = defineProps<{ pages: readonly UsualPage[]; maySetUp: boolean }>()
 const emit = defineEmits<{ setUp: [page: UsualPage] }>()
 const kinds = computed(() =>
-  usualKinds
-    .map((kind) => ({ kind, pages: props.pages.filter((page) => page.kind === kind) }))
+  [...new Set(usualKinds.map((kind) => words.usualKinds[kind]))]
+    .map((title) => ({
+      title,
+      pages: props.pages.filter((page) => words.usualKinds[page.kind] === title),
+    }))
     .filter((one) => one.pages.length > 0),
 )
 </script>
@@ -18,12 +22,13 @@ const kinds = computed(() =>
 <template>
   <PagesSection :title="words.usual" :hint="words.usualHint">
     <div class="kinds">
-      <section v-for="one in kinds" :key="one.kind" :aria-label="words.usualKinds[one.kind]">
-        <h3>{{ words.usualKinds[one.kind] }}</h3>
-        <ul :aria-label="words.usualKinds[one.kind]">
+      <section v-for="one in kinds" :key="one.title" :aria-label="one.title">
+        <h3>{{ one.title }}</h3>
+        <ul :aria-label="one.title">
           <li v-for="page in one.pages" :key="page.path">
             <span class="name">
-              {{ page.title }} <span class="path">{{ page.path }}</span>
+              {{ page.title }}
+              <span v-if="sharedAreaAt(page.path) === null" class="path">{{ page.path }}</span>
             </span>
             <v-btn
               v-if="maySetUp"

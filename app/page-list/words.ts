@@ -21,8 +21,11 @@ export const words = {
   shared: 'Shared areas',
   sharedHint: 'Each stands on several pages; a change of it shows on all of them once it is published.',
   sharedOn: (pages: readonly string[]) => (pages.length === 0 ? 'On no page' : `On ${pages.join(', ')}`),
+  onEveryPage: 'On every page',
   deleteShared: (title: string) => `Delete “${title}”`,
   deleteSharedText: (days: number) => `No page has it. For ${days} days it can be put back.`,
+  deleteEveryText: (days: number) =>
+    `What is usual stands there again, on every page. For ${days} days this can be put back.`,
   sharedArea: 'A shared area',
   usual: 'Not made by hand',
   usualHint:
@@ -34,6 +37,8 @@ export const words = {
     term: 'Each term',
     author: 'Each author',
     search: 'What a search finds',
+    head: 'Around every page',
+    foot: 'Around every page',
   } satisfies Record<UsualKind, string>,
   setUp: 'Set up',
   setUpPage: (title: string) => `Set up “${title}”`,

@@ -59,6 +59,7 @@ export const words = {
   leaveText: 'What you typed here is not saved.',
   leave: 'Leave',
   undo: 'Undo',
+  notCopied: 'The browser did not let it be copied. Choose the text and copy it by hand.',
   redo: 'Redo',
   putBack: 'Put back',
   putBackOf: (label: string) => `Put back: ${label}`,

@@ -5,15 +5,14 @@ import { parseInvitationInput, roles } from '~~/core/people'
 import type { InvitationInput } from '~~/core/people'
 import FormDialog from '../shared/FormDialog.vue'
 import SheetDialog from '../shared/SheetDialog.vue'
+import { copyText } from '../shared/clipboard'
 import { useForm } from '../shared/form'
 import { request } from '../shared/http'
-import { useNotices } from '../stores/notices'
 import { words } from './words'
 
 /** Inviting somebody: who, as what, then the link to send them. */
 const open = defineModel<boolean>({ required: true })
 const emit = defineEmits<{ invited: [] }>()
-const notices = useNotices()
 const form = useForm<InvitationInput>({ email: '', name: '', role: 'writer' }, (values) =>
   faultsOf(parseInvitationInput({ ...values })),
 )
@@ -36,9 +35,8 @@ async function send() {
   emit('invited')
 }
 
-async function copy() {
-  await navigator.clipboard.writeText(link.value ?? '')
-  notices.tell({ text: words.copied })
+function copy() {
+  return copyText(link.value ?? '', words.copied)
 }
 </script>
 

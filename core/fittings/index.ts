@@ -25,6 +25,8 @@ import { pictureFitting } from './picture'
 import type { PictureSettings } from './picture'
 import { ruleFitting } from './rule'
 import type { RuleSettings } from './rule'
+import { siteName } from './site-name'
+import type { SiteNameSettings } from './site-name'
 import { search } from './search'
 import type { SearchSettings } from './search'
 import { space } from './space'
@@ -42,6 +44,7 @@ export interface FittingSettings {
   readonly months: MonthIndexSettings
   readonly search: SearchSettings
   readonly menu: MenuSettings
+  readonly 'site-name': SiteNameSettings
   readonly breadcrumbs: BreadcrumbSettings
   readonly entry: EntrySettings
   readonly author: AuthorBoxSettings
@@ -69,6 +72,7 @@ export const fittings: Registry<AnyFittingKind> = registryOf('fitting', [
   monthIndex,
   search,
   menuFitting,
+  siteName,
   breadcrumbs,
   entryFitting,
   authorBox,

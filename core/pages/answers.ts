@@ -116,6 +116,8 @@ export interface SharedAreaRow {
   readonly id: number
   readonly title: string
   readonly area: AreaName
+  /** Whether it stands on every page without being chosen. */
+  readonly isOnEvery: boolean
   /** The pages that have it, by their drafts or before visitors; `isLive` where visitors see it there. */
   readonly pages: readonly { readonly id: number; readonly title: string; readonly isLive: boolean }[]
   readonly publishedAt: number | null

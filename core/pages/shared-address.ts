@@ -23,3 +23,17 @@ export function sharedAreaAt(path: string): AreaName | null {
 export function isPlainAddress(path: string): boolean {
   return !isPattern(path) && sharedAreaAt(path) === null
 }
+
+/** Shared areas that stand on every page without being chosen for it. */
+export const furnitureNames = ['head', 'foot'] as const
+export type FurnitureName = (typeof furnitureNames)[number]
+
+/** The address of what stands at the head or the foot of every page: as wide as a page of one column. */
+export function furnitureAddress(name: FurnitureName): string {
+  return sharedAreaAddress('main', `site-${name}`)
+}
+
+/** Whether a shared area is the head or the foot of every page, by its address; null for another. */
+export function furnitureAt(path: string): FurnitureName | null {
+  return furnitureNames.find((name) => furnitureAddress(name) === path) ?? null
+}

@@ -7,22 +7,33 @@ import type { Listing } from '../listing/definition'
 import { newPage } from './definition'
 import type { Placement } from './definition'
 import { withPlacementsAt } from './moves'
+import { furnitureTitles, usualFurniture } from './furniture'
 import type { MadePage } from './ready-made'
 import { madeFrom, readyMadePages } from './ready-made'
+import { furnitureAddress, furnitureNames } from './shared-address'
 import { spotsOf } from './standing'
 
 /**
  * What visitors get without a hand having made it: everything of a collection, each of its entries
- * and months, each term of a facet, each author, and what a search finds.
+ * and months, each term of a facet, each author, what a search finds, and what stands around every page.
  */
-export const usualKinds = ['collection', 'entry', 'month', 'term', 'author', 'search'] as const
+export const usualKinds = [
+  'collection',
+  'entry',
+  'month',
+  'term',
+  'author',
+  'search',
+  'head',
+  'foot',
+] as const
 export type UsualKind = (typeof usualKinds)[number]
 
 export interface UsualPage {
   readonly kind: UsualKind
   /** Id of the collection, or of the facet; null where it is of the whole site. */
   readonly of: number | null
-  /** Its address, or the pattern of the addresses that it has. */
+  /** Its address, the pattern of the addresses that it has, or that of a shared area. */
   readonly path: string
   /** What it is called in the bench. */
   readonly title: string
@@ -83,6 +94,12 @@ export function usualPages({
     })),
     { kind: 'author', of: null, path: authorPattern, title: 'Each author' },
     { kind: 'search', of: null, path: searchAddress, title: 'Search' },
+    ...furnitureNames.map((kind) => ({
+      kind,
+      of: null,
+      path: furnitureAddress(kind),
+      title: furnitureTitles[kind],
+    })),
   ]
 }
 
@@ -113,6 +130,9 @@ export function usualPage(
       return following(title, collections, nextId)
     case 'search':
       return following(title, collections, nextId, [placed('search')])
+    case 'head':
+    case 'foot':
+      return { page: usualFurniture(kind, nextId), listings: new Map() }
   }
 
   function placed(name: FittingName): Placement {

@@ -13,6 +13,7 @@ import { monthIndexContent } from './month-index'
 import { neighboursContent } from './neighbours'
 import { pictureContent } from './picture'
 import { searchContent } from './search'
+import { siteNameContent } from './site-name'
 import { termIndexContent } from './term-index'
 
 /** What a fitting is asked with: the site as it is known, and the box that it stands in. */
@@ -43,6 +44,7 @@ const loaders: Loaders = {
   months: monthIndexContent,
   search: searchContent,
   menu: menuContent,
+  'site-name': siteNameContent,
   breadcrumbs: breadcrumbsContent,
   entry: entryContent,
   author: authorBoxContent,

@@ -4,7 +4,7 @@ import type { Page } from '../../core/pages/definition'
 import { showsAnyEntry, shownListingsOf } from '../../core/pages/standing'
 import type { Db } from '../db/client'
 import { mayChangeAt } from '../listings/next-change'
-import { readPage, withShownAreas } from '../pages/stored-page'
+import { publishedFurniture, readPage, withShownAreas } from '../pages/stored-page'
 import type { KnownSite } from '../listings/context'
 import type { Change } from './record-change'
 
@@ -23,9 +23,9 @@ export async function dependenciesOf(db: Db, pageId: number): Promise<PageDepend
     .where('deleted_at', 'is', null)
     .executeTakeFirst()
   if (!row?.published) return { page: pageId, listings: [] }
-  const page = await withShownAreas(db, readPage(row.published))
-  const unseen = await behindFittings(db, page)
-  const ids = shownListingsOf(page).map((placement) => placement.listing)
+  const pages = [await withShownAreas(db, readPage(row.published)), ...(await publishedFurniture(db))]
+  const unseen = (await Promise.all(pages.map((page) => behindFittings(db, page)))).flat()
+  const ids = pages.flatMap((page) => shownListingsOf(page).map((placement) => placement.listing))
   if (ids.length === 0) return { page: pageId, listings: unseen }
   const rows = await db.selectFrom('listings').select('published').where('id', 'in', ids).execute()
   const listings = rows.flatMap(({ published }) => {

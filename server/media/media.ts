@@ -48,6 +48,7 @@ function rowsOf(db: Db) {
       sql<number>`(
         (select count(*) from entry_media em join entries e on e.id = em.entry_id and e.deleted_at is null where em.media_id = m.id)
         + (select count(*) from authors where portrait_id = m.id)
+        + (select count(*) from site where icon_id = m.id)
         + (select count(*) from terms where picture_id = m.id and not leaving)
         + (select count(*) from listings where ${picksPicture(sql`m.id`)})
         + (select count(*) from pages where deleted_at is null and ${isOnPage(sql`m.id`)})
@@ -180,6 +181,7 @@ export async function mediaUses(db: Db, id: number): Promise<readonly MediaUse[]
       join collections c on c.id = e.collection_id
       where em.media_id = ${id}
     union all select 'author', id, name, null from authors where portrait_id = ${id}
+    union all select 'site', id, name, null from site where icon_id = ${id}
     union all select 'term', id, name, null from terms where picture_id = ${id} and not leaving
     union all select 'listing', 0, coalesce(draft ->> 'name', ''), null from listings where ${picksPicture(sql`${id}::integer`)}
     union all select 'page', id, draft ->> 'title', null from pages where deleted_at is null and ${isOnPage(sql`${id}::integer`)}

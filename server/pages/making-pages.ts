@@ -4,7 +4,7 @@ import { isPattern } from '../../core/content/entry-address'
 import { freePageAddress } from '../../core/pages/address'
 import { copiedPage } from '../../core/pages/copy'
 import { newPage } from '../../core/pages/definition'
-import { sharedAreaAddress, sharedAreaAt } from '../../core/pages/shared-address'
+import { furnitureAt, sharedAreaAddress, sharedAreaAt } from '../../core/pages/shared-address'
 import { sharedOn } from '../../core/pages/shared-areas'
 import { parseNewPage } from '../../core/pages/page-input'
 import type { PageBeginning } from '../../core/pages/page-input'
@@ -109,7 +109,10 @@ export async function setPageDeleted(db: Db, id: number, deleted: boolean): Prom
       .set(deleted ? { deleted_at: new Date() } : back)
       .where('id', '=', id)
       .execute()
-    await recordChange(trx, { kind: 'page', subjectId: id })
+    await recordChange(
+      trx,
+      furnitureAt(row.path) === null ? { kind: 'page', subjectId: id } : { kind: 'site', subjectId: null },
+    )
   })
 }
 
@@ -137,6 +140,8 @@ async function refuseUsedArea(trx: Trx, id: number, path: string): Promise<void>
 async function addressOnReturn(trx: Trx, path: string, title: string): Promise<string> {
   const taken = await pageAddresses(trx)
   if (!taken.has(path)) return path
+  // What was the head or the foot of every page is an area to choose, where another is that by now.
+  if (furnitureAt(path) !== null) return sharedAreaAddress('main', randomUUID())
   if (isPattern(path))
     throw refused([{ path: '', message: 'There is another page at this address by now. Delete it first.' }])
   return freePageAddress(title, taken)

@@ -1,10 +1,10 @@
 import type { PageSubject } from '../../core/rules/context'
 import { loneListingAt } from '../../core/pages/listing-elsewhere'
-import { sharedAreaAt } from '../../core/pages/shared-address'
+import { furnitureAt, sharedAreaAt } from '../../core/pages/shared-address'
 import { fittingsShowReads } from '../../core/pages/standing'
 import { searchAddress, usualPage } from '../../core/pages/usual'
 import { listingViewsOf } from '../../site/view'
-import type { ListingPageView } from '../../site/view'
+import type { Furnishing, ListingPageView, NavigationLink, PageView } from '../../site/view'
 import { baseOf, isPattern } from '../../core/content/entry-address'
 import { words } from '../../site/words'
 import { showsReads } from '../../core/cards/card'
@@ -22,6 +22,7 @@ import { loadSite } from '../site/site'
 import type { Site } from '../site/site'
 import { entryAt, entryHeadOf, entryPageView } from './entry-page'
 import { keepFrame } from './failure-document'
+import { furnished } from './furniture'
 import { loneListing } from './listing-elsewhere'
 import { subjectOf } from './page-subject'
 import { movedPageAddress } from './page-addresses'
@@ -69,31 +70,74 @@ export async function publicDocument(
     const found = await answer(visit)
     if (found !== null) return found
   }
-  const page = {
-    kind: 'missing',
-    title: words.missingTitle,
-    text: words.missingText,
-    canSearch: true,
-  } as const
-  return { status: 404, html: await renderDocument({ ...shared, page, css: '', pageId: null }), css: '' }
+  return missingAnswer(visit)
+}
+
+/** What is found at an address, ready to be shown. */
+interface FoundPage {
+  /** What was asked for it. */
+  readonly found: AskedPage
+  readonly listed: ListingPageView
+  /** As it is shown, where that is more than its listings. */
+  readonly shown?: PageView
+  readonly trail: readonly NavigationLink[]
+  /** The page that somebody made for it; null for none. */
+  readonly pageId: number | null
+  readonly entryId?: number
+  /** Whether entries of any collection may be spoken of: those referred to, or that have a term. */
+  readonly isOfAnyEntry?: true
+}
+
+/** A page with what stands around every page. */
+async function documentOf(visit: Visit, page: FoundPage): Promise<PublicAnswer> {
+  const { db, asker, asked, shared } = visit
+  const { found, listed, shown = listed, trail, pageId, entryId } = page
+  const around = await furnished(db, asker, asked, trail)
+  const css = cssOfAll([...around.views, listed])
+  const dependence = await dependenceOf(visit, [found, ...around.asked])
+  const html = await renderDocument({
+    ...shared,
+    furniture: around.furniture,
+    page: shown,
+    css,
+    trail,
+    pageId,
+    ...(entryId === undefined ? {} : { entryId }),
+  })
+  return {
+    status: 200,
+    html,
+    css,
+    lastsAVisit: [found, ...around.asked].some(isShuffledForVisit),
+    dependence:
+      page.isOfAnyEntry === true
+        ? { ...dependence, collections: (await asker.known()).collections }
+        : dependence,
+  }
+}
+
+/** What is said where nothing is. */
+async function missingAnswer({ db, asker, path, asked, shared }: Visit): Promise<PublicAnswer> {
+  const { missingTitle: title, missingText: text } = words
+  const around = await furnished(db, asker, asked, [
+    { title: '', path: '/' },
+    { title, path },
+  ])
+  const css = cssOfAll(around.views)
+  const page = { kind: 'missing', title, text, canSearch: true } as const
+  const { furniture } = around
+  return { status: 404, html: await renderDocument({ ...shared, furniture, page, css, pageId: null }), css }
 }
 
 /** A page that was made by hand, at its own address. */
 async function pageAnswer(visit: Visit): Promise<PublicAnswer | null> {
-  const { db, asker, path, asked, query, shared } = visit
+  const { db, asker, path, asked, query } = visit
   const found = isPattern(path) ? null : await publishedPage(db, path)
   if (found === null) return null
   const trail = await trailOf(db, path, found.page.title)
   const subject = asked.page ?? (await subjectOf(db, query))
-  const page = await listingPageView(db, asker, { ...found, trail }, { ...asked, page: subject }, query)
-  const css = pageCss(page)
-  return {
-    status: 200,
-    html: await renderDocument({ ...shared, page, css, trail, pageId: found.id }),
-    css,
-    lastsAVisit: isShuffledForVisit(found),
-    dependence: await dependenceOf(visit, found),
-  }
+  const listed = await listingPageView(db, asker, { ...found, trail }, { ...asked, page: subject }, query)
+  return documentOf(visit, { found, listed, trail, pageId: found.id })
 }
 
 /** A listing by itself, for pages of other sites. */
@@ -111,7 +155,7 @@ async function loneAnswer(visit: Visit): Promise<PublicAnswer | null> {
     css,
     lastsAVisit: isShuffledForVisit(found),
     isFramed: true,
-    dependence: await dependenceOf(visit, found),
+    dependence: await dependenceOf(visit, [found]),
   }
 }
 
@@ -120,71 +164,46 @@ const unmadeAround = usualPage({ kind: 'entry', of: null, title: '' }, { collect
 
 /** An entry, with what stands around every entry of its collection. */
 async function entryAnswer(visit: Visit): Promise<PublicAnswer | null> {
-  const { db, asker, site, path, asked, query, shared } = visit
+  const { db, asker, site, path, asked, query } = visit
   const entry = await entryAt(db, site, path, asked.now)
   if (entry === null) return null
   if (entry.kind === 'moved') return { status: 301, address: entry.address }
   const made = await publishedPage(db, entry.pattern)
-  const around = made ?? unmadeAround
+  const found = made ?? unmadeAround
   const trail = await trailOf(db, path, entry.head.title)
   const subject = { kind: 'entry', id: entry.id } as const
-  const listed = await listingPageView(db, asker, { ...around, trail }, { ...asked, page: subject }, query)
-  const css = pageCss(listed)
-  return {
-    status: 200,
-    html: await renderDocument({
-      ...shared,
-      page: await entryPageView(db, await asker.known(), entry, listed, asked.now),
-      css,
-      trail,
-      pageId: made?.id ?? null,
-      entryId: entry.id,
-    }),
-    css,
-    lastsAVisit: isShuffledForVisit(around),
-    dependence: await onAnyEntry(visit, around),
-  }
+  const listed = await listingPageView(db, asker, { ...found, trail }, { ...asked, page: subject }, query)
+  const shown = await entryPageView(db, await asker.known(), entry, listed, asked.now)
+  const pageId = made?.id ?? null
+  return documentOf(visit, { found, listed, shown, trail, pageId, entryId: entry.id, isOfAnyEntry: true })
 }
 
 /** What has a term, is by an author, or of a month: on the page made for all of them, or as is usual. */
 async function subjectAnswer(visit: Visit): Promise<PublicAnswer | null> {
-  const { db, asker, site, path, asked, query, shared } = visit
-  const found = await subjectAt(db, site, path, asked.now)
+  const { db, asker, site, path, asked, query } = visit
+  const subject = await subjectAt(db, site, path, asked.now)
+  if (subject === null) return null
+  if (subject.kind === 'moved') return { status: 301, address: subject.address }
+  const made = await publishedPage(db, subject.pattern)
+  const found = made ?? (await unmadePage(db, subject.pattern))
   if (found === null) return null
-  if (found.kind === 'moved') return { status: 301, address: found.address }
-  const made = await publishedPage(db, found.pattern)
-  const page = made ?? (await unmadePage(db, found.pattern))
-  if (page === null) return null
-  const trail = await trailOf(db, path, found.head.title)
-  const view = await listingPageView(db, asker, { ...page, trail }, { ...asked, page: found.subject }, query)
-  const shown = { ...(made === null ? withoutEmpty(view) : view), ...found.head }
-  const css = pageCss(shown)
-  return {
-    status: 200,
-    html: await renderDocument({ ...shared, page: shown, css, trail, pageId: made?.id ?? null }),
-    css,
-    lastsAVisit: isShuffledForVisit(page),
-    dependence: await onAnyEntry(visit, page),
-  }
+  const trail = await trailOf(db, path, subject.head.title)
+  const of = { ...asked, page: subject.subject }
+  const view = await listingPageView(db, asker, { ...found, trail }, of, query)
+  const listed = { ...(made === null ? withoutEmpty(view) : view), ...subject.head }
+  return documentOf(visit, { found, listed, trail, pageId: made?.id ?? null, isOfAnyEntry: true })
 }
 
 /** Everything of a collection, or what a search finds, where no page was made for it. */
 async function unmadeAnswer(visit: Visit): Promise<PublicAnswer | null> {
-  const { db, asker, path, asked, query, shared } = visit
-  const page = isPattern(path) ? null : await unmadePage(db, path)
-  if (page === null) return null
-  const trail = await trailOf(db, path, page.page.title)
+  const { db, asker, path, asked, query } = visit
+  const found = isPattern(path) ? null : await unmadePage(db, path)
+  if (found === null) return null
+  const trail = await trailOf(db, path, found.page.title)
   const subject = asked.page ?? (await subjectOf(db, query))
-  const view = await listingPageView(db, asker, { ...page, trail }, { ...asked, page: subject }, query)
-  const shown = path === searchAddress ? withFound(view, subject) : view
-  const css = pageCss(shown)
-  return {
-    status: 200,
-    html: await renderDocument({ ...shared, page: shown, css, trail, pageId: null }),
-    css,
-    lastsAVisit: false,
-    dependence: await onAnyEntry(visit, page),
-  }
+  const view = await listingPageView(db, asker, { ...found, trail }, { ...asked, page: subject }, query)
+  const listed = path === searchAddress ? withFound(view, subject) : view
+  return documentOf(visit, { found, listed, trail, pageId: null, isOfAnyEntry: true })
 }
 
 /** Where a page is by now that had this address. */
@@ -194,36 +213,36 @@ async function movedAnswer({ db, path }: Visit): Promise<PublicAnswer | null> {
 }
 
 /**
- * What the document of a page depends on. Dates may be told from today, so that each lasts for a day at
- * most.
+ * What a document of these pages depends on. Dates may be told from today, so that each lasts for a day
+ * at most.
  */
 async function dependenceOf(
   { db, asker, asked: { now } }: Visit,
-  { page, listings }: AskedPage,
+  pages: readonly AskedPage[],
 ): Promise<DependsOn> {
   const { site } = await asker.known()
-  const behind = [...listings.values(), ...(await behindFittings(db, page))]
+  const unseen = await Promise.all(pages.map(({ page }) => behindFittings(db, page)))
+  const behind = [...pages.flatMap(({ listings }) => [...listings.values()]), ...unseen.flat()]
   const turns = await Promise.all(behind.map((listing) => asker.turnsAt(listing, now)))
   return {
     collections: [...new Set(behind.flatMap((listing) => listing.from.collections))],
     until: Math.min(nextMidnight(now, site.zone), ...turns),
     reads:
-      behind.some((listing) => goesByReads(listing) || showsReads(listing.card)) || fittingsShowReads(page),
+      behind.some((listing) => goesByReads(listing) || showsReads(listing.card)) ||
+      pages.some(({ page }) => fittingsShowReads(page)),
     pages: true,
   }
 }
 
-/**
- * As `dependenceOf`, where entries of any collection may be spoken of: those that an entry refers
- * to, or that have a term.
- */
-async function onAnyEntry(visit: Visit, page: AskedPage): Promise<DependsOn> {
-  const [known, { collections }] = await Promise.all([dependenceOf(visit, page), visit.asker.known()])
-  return { ...known, collections }
+function cssOfAll(views: readonly ListingPageView[]): string {
+  return views
+    .map(pageCss)
+    .filter((css) => css !== '')
+    .join('\n')
 }
 
-function isShuffledForVisit(page: AskedPage | null): boolean {
-  return page !== null && [...page.listings.values()].some(lastsAVisit)
+function isShuffledForVisit(page: AskedPage): boolean {
+  return [...page.listings.values()].some(lastsAVisit)
 }
 
 /** Of what a search finds, those collections that have any; in words where none has. */
@@ -275,6 +294,9 @@ export async function draftView(
   return listingPageView(db, asker, { ...draft, trail }, asked, undefined, answered)
 }
 
+/** An area with nothing in it. */
+const noFurnishing: Furnishing = { frame: 'one-column', areas: [] }
+
 /** A draft that is answered, as a document; a shared area without the title that pages have. */
 export async function renderDraft(
   db: Db,
@@ -286,22 +308,28 @@ export async function renderDraft(
   const [links, known] = await Promise.all([navigation(db), asker.known()])
   const { site } = known
   const isShared = sharedAreaAt(draft.path) !== null
+  const own = [furnitureAt(draft.path)].filter((name) => name !== null)
   const subject = isPattern(draft.path) ? asked.page : null
   const id = subject?.kind === 'entry' ? subject.id : null
   const [entry, head] = await Promise.all([
     id === null ? null : entryHeadOf(db, id, asked.now),
     subject === null ? null : subjectHead(db, site, subject),
   ])
+  const address = entry === null ? draft.path : `${baseOf(draft.path)}/entry`
+  const trail = await trailOf(db, address, entry?.title ?? draft.page.title)
+  const around = await furnished(db, asker, asked, trail)
   return renderDocument({
     site,
     navigation: links,
+    // What is drafted here is not seen at its place too.
+    furniture: { ...around.furniture, ...Object.fromEntries(own.map((name) => [name, noFurnishing])) },
     path: draft.path,
     page:
       entry === null || id === null
         ? { ...listed, ...head, ...(isShared && { title: '' }) }
         : await entryPageView(db, known, { id, head: entry }, listed, asked.now),
-    css: pageCss(listed),
-    trail: entry === null ? [] : await trailOf(db, `${baseOf(draft.path)}/entry`, entry.title),
+    css: cssOfAll([...around.views, listed]),
+    trail: entry === null ? [] : trail,
     pageId: null,
     script: true,
     seen: null,

@@ -2,6 +2,7 @@ import { number, object } from 'yup'
 import type { StoredListing } from '../../core/listing/definition'
 import type { Page } from '../../core/pages/definition'
 import type { EditedPage } from '../../core/pages/answers'
+import { furnitureAt } from '../../core/pages/shared-address'
 import { sharedOn } from '../../core/pages/shared-areas'
 import { shownListingsOf } from '../../core/pages/standing'
 import { parseWith } from '../../core/parsing'
@@ -163,15 +164,17 @@ export async function goLive(
   await announce(trx, id, Object.keys(listings))
 }
 
-/** A listing may stand on other pages too, and a shared area does: all of them change. */
+/** A listing may stand on other pages too, and a shared area does: all of them change, or every page. */
 async function announce(trx: Trx, pageId: number, listings: readonly string[]): Promise<void> {
   const rows = await trx
     .selectFrom('pages')
-    .select(['id', 'published'])
+    .select(['id', 'path', 'published'])
     .where('published', 'is not', null)
     .where('deleted_at', 'is', null)
     .execute()
-  const pages = rows.flatMap(({ id, published }) => (published ? [{ id, page: readPage(published) }] : []))
+  const pages = rows.flatMap(({ id, path, published }) =>
+    published ? [{ id, path, page: readPage(published) }] : [],
+  )
   const changed = new Set(
     pages
       .filter(
@@ -180,6 +183,8 @@ async function announce(trx: Trx, pageId: number, listings: readonly string[]): 
       )
       .map((one) => one.id),
   )
+  if (pages.some(({ id, path }) => changed.has(id) && furnitureAt(path) !== null))
+    return recordChange(trx, { kind: 'site', subjectId: null })
   for (const { id, page } of pages)
     if (changed.has(id) || sharedOn(page).some((area) => changed.has(area)))
       await recordChange(trx, { kind: 'page', subjectId: id })

@@ -8,7 +8,7 @@ import type { AreaName } from '../../core/pages/frames'
 import { withPlacementsAt } from '../../core/pages/moves'
 import { parsePage } from '../../core/pages/parse-page'
 import { placementsIn, columnsOn, placedListingsOf } from '../../core/pages/standing'
-import { sharedAreaAddress, sharedAreaAt } from '../../core/pages/shared-address'
+import { furnitureAt, sharedAreaAddress, sharedAreaAt } from '../../core/pages/shared-address'
 import { sharedAreaPage, sharedIn, sharedOn } from '../../core/pages/shared-areas'
 import { parseWith } from '../../core/parsing'
 import { idSchema, textSchema } from '../../core/schemas'
@@ -40,14 +40,15 @@ export async function sharedAreas(db: Db): Promise<readonly SharedAreaRow[]> {
   }))
   const found = rows.flatMap(({ id, path }) => {
     const area = sharedAreaAt(path)
-    return area === null ? [] : [{ id, area }]
+    return area === null ? [] : [{ id, area, isOnEvery: furnitureAt(path) !== null }]
   })
   return Promise.all(
-    found.map(async ({ id, area }) => {
+    found.map(async ({ id, area, isOnEvery }) => {
       const { page, changed, publishedAt } = await editedPage(db, id)
       return {
         id,
         area,
+        isOnEvery,
         title: page.title,
         changed,
         publishedAt,

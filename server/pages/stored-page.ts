@@ -1,6 +1,7 @@
 import { pageVersion } from '../../core/pages/definition'
 import type { Page } from '../../core/pages/definition'
 import { parsePage } from '../../core/pages/parse-page'
+import { furnitureAddress, furnitureNames } from '../../core/pages/shared-address'
 import { sharedOn, withSharedShown } from '../../core/pages/shared-areas'
 import type { Db, Trx } from '../db/client'
 
@@ -60,4 +61,15 @@ export async function withShownAreas(db: Db | Trx, page: Page): Promise<Page> {
     published === null ? [] : [[id, readPage(published)] as const],
   )
   return withSharedShown(page, new Map(shown))
+}
+
+/** What somebody set up and published to stand around every page. */
+export async function publishedFurniture(db: Db | Trx): Promise<readonly Page[]> {
+  const rows = await db
+    .selectFrom('pages')
+    .select('published')
+    .where('path', 'in', furnitureNames.map(furnitureAddress))
+    .where('deleted_at', 'is', null)
+    .execute()
+  return rows.flatMap(({ published }) => (published === null ? [] : [readPage(published)]))
 }

@@ -6,12 +6,21 @@ import Document from '../../site/Document.vue'
 import EntryCard from '../../site/EntryCard.vue'
 import PlacedListing from '../../site/PlacedListing.vue'
 import { listingViewsOf } from '../../site/view'
-import type { CardView, NavigationLink, PageView, PlacedListingView, SiteNavigation } from '../../site/view'
+import type {
+  CardView,
+  Furniture,
+  NavigationLink,
+  PageView,
+  PlacedListingView,
+  SiteNavigation,
+} from '../../site/view'
 import type { Site } from '../site/site'
 
 export interface DocumentChoice {
   readonly site: Site
   readonly navigation: SiteNavigation
+  /** What stands around every page; the usual where nothing is said. */
+  readonly furniture?: Furniture
   readonly path: string
   readonly page: PageView
   readonly css: string
@@ -32,7 +41,7 @@ export interface DocumentChoice {
 /** A whole public document as HTML. */
 export async function renderDocument(choice: DocumentChoice): Promise<string> {
   const { site } = choice
-  const driven = isDriven(choice.page)
+  const driven = isDriven(choice)
   const view = {
     site: {
       name: site.name,
@@ -40,6 +49,7 @@ export async function renderDocument(choice: DocumentChoice): Promise<string> {
       locale: site.locale,
       direction: directionOf(site.locale),
       navigation: choice.navigation,
+      furniture: choice.furniture ?? { head: null, foot: null },
       path: choice.path,
       address: site.address,
       icon: site.icon,
@@ -66,10 +76,11 @@ export async function renderDocument(choice: DocumentChoice): Promise<string> {
 }
 
 /** Whether the script has something to do for a listing of the page. */
-function isDriven(page: PageView): boolean {
-  return (
-    page.kind !== 'missing' &&
-    listingViewsOf(page).some((placement) => shapeOf(placement.shape).isDriven === true)
+function isDriven({ page, furniture }: Pick<DocumentChoice, 'page' | 'furniture'>): boolean {
+  const parts = [page.kind === 'missing' ? null : page, furniture?.head ?? null, furniture?.foot ?? null]
+  return parts.some(
+    (part) =>
+      part !== null && listingViewsOf(part).some((placement) => shapeOf(placement.shape).isDriven === true),
   )
 }
 

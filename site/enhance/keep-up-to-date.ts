@@ -72,11 +72,16 @@ function putStyles(css: string): void {
   newStyles.replaceSync(css)
 }
 
+/** What of a page can change: its head, what is its own, and its foot. */
+const parts = ['body > .site > header', '#content', 'body > .site > footer']
+
 function bringUpToDate(fresh: Document): void {
-  const [content, freshContent] = [document.getElementById('content'), fresh.getElementById('content')]
   gliding(document.body, () => {
     putStyles(fresh.getElementById('listing-styles')?.textContent ?? '')
-    if (content && freshContent) morph(content, freshContent)
+    for (const part of parts) {
+      const [old, next] = [document.querySelector(part), fresh.querySelector(part)]
+      if (old && next) morph(old, next)
+    }
     drive()
   })
   Object.assign(document.body.dataset, {

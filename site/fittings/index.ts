@@ -12,6 +12,7 @@ import NoteFitting from './NoteFitting.vue'
 import PictureFitting from './PictureFitting.vue'
 import RuleFitting from './RuleFitting.vue'
 import SearchFitting from './SearchFitting.vue'
+import SiteNameFitting from './SiteNameFitting.vue'
 import SpaceFitting from './SpaceFitting.vue'
 import TermsFitting from './TermsFitting.vue'
 
@@ -29,6 +30,7 @@ export const fittingComponents: Record<FittingName, Component> = {
   code: CodeFitting,
   rule: RuleFitting,
   search: SearchFitting,
+  'site-name': SiteNameFitting,
   space: SpaceFitting,
   terms: TermsFitting,
 }

@@ -85,6 +85,7 @@ describe('fittings', () => {
           { name: 'months', order: 'oldest' },
           { name: 'search', button: 'Look' },
           { name: 'menu', of: 'foot' },
+          { name: 'site-name', tagline: false },
           { name: 'breadcrumbs', home: 'The hill' },
           { name: 'entry', parts: expect.any(Array) as unknown },
           { name: 'author', portrait: true },

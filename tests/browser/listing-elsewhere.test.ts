@@ -9,9 +9,11 @@ import {
   press,
   publish,
   setNumber,
+  use,
   waitFor,
   waitForNoDialog,
   waitForStatus,
+  waitForText,
 } from './support/hands'
 import { violations } from './support/violations'
 
@@ -34,6 +36,11 @@ afterAll(async () => {
 })
 
 const soon = { timeout: 10_000 }
+/** What is told of copying by what the browser lets a page do. */
+const copying = [
+  [[], 'The browser did not let it be copied.'],
+  [['clipboard-read', 'clipboard-sanitized-write'], 'The code is copied.'],
+] as const
 const shown = 'Show it at an address of its own'
 
 async function openDialog(hand: string, title: string, name: string): Promise<Page> {
@@ -65,6 +72,13 @@ describe.each([
     const code = await waitFor(page, 'textbox', 'Code for the other page')
     pasted = await code.evaluate((field) => (field as HTMLTextAreaElement).value)
     expect(await violations(page)).toEqual([])
+    const context = page.browserContext()
+    for (const [permissions, told] of copying) {
+      await context.overridePermissions(app.address, [...permissions])
+      await use(page, hand, 'Copy the code')
+      await waitForText(page, 'body', told)
+    }
+    await context.clearPermissionOverrides()
     await page.keyboard.press('Escape')
     await waitForNoDialog(page)
 

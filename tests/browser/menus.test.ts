@@ -95,7 +95,7 @@ describe('the menu at the head', () => {
     const page = await visitor(app, { script: false })
     await page.setViewport({ width: 390, height: 800 })
     await page.goto(`${app.address}/`)
-    const isSeen = () => page.$eval('#site-menu', (menu) => menu.getClientRects().length > 0)
+    const isSeen = () => page.$eval('header nav', (menu) => menu.getClientRects().length > 0)
     expect(await isSeen()).toBe(false)
     // Without script a page says nothing of its frames: the pointer goes where the button is.
     const { x = 0, y = 0 } = (await (await waitFor(page, 'button', 'Menu')).boundingBox()) ?? {}

@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { inBench, openInBench, pageDraft, signedIn, startApp } from './support/app'
+import { inBench, openInBench, pageDraft, signedIn, startApp, visitor } from './support/app'
 import type { App } from './support/app'
 import {
   chooseFrom,
@@ -125,6 +125,48 @@ describe('what stands in a shared area', () => {
     await press(page, 'button', 'Delete')
     await waitForText(page, 'body', '“Beside trees” is deleted')
     await waitForNoText(page, list, 'Beside trees')
+    await page.close()
+  })
+})
+
+describe.each([
+  ['mouse', 'Foot of every page', 'footer', 'With the icon'],
+  ['keys', 'Head of every page', 'header', 'With the tagline'],
+] as const)('what stands on every page, by the %s', (hand, title, place, setting) => {
+  it('is set up from what is usual, changed once, and seen on every page, also on those that are open', async () => {
+    const open = await visitor(app)
+    await open.goto(`${app.address}/plots`)
+    const page = await signedIn(app)
+    await page.goto(`${app.address}/bench`)
+    await use(page, hand, `Set up “${title}”`)
+    await waitForText(page, 'aside', 'It stands on every page of the site')
+    expect(await violations(page)).toEqual([])
+    await use(page, hand, 'Name and menu')
+    if (hand === 'mouse') await press(page, 'checkbox', setting)
+    else await (await waitFor(page, 'checkbox', setting)).press('Space')
+    expect(await violations(page)).toEqual([])
+    await chooseFrom(page, hand, 'Add to Main', 'Note')
+    await (await page.waitForSelector('aside [contenteditable=true]'))?.click()
+    await page.keyboard.type(`Said by the ${hand}.`)
+    await waitForStatus(page, 'Saved')
+    await use(page, hand, 'Publish')
+    await waitForText(page, '[role=dialog]', 'It stands on every page of the site')
+    await use(page, hand, 'Publish now')
+    await waitForText(page, 'body', `“${title}” is live.`)
+    await waitForText(open, place, `Said by the ${hand}.`)
+    expect(await violations(open)).toEqual([])
+    for (const path of ['/', '/authors/maud-ferris', '/nowhere-at-all'])
+      expect(await visitors(path), path).toMatch(
+        new RegExp(`<${place}.*Said by the ${hand}\\..*</${place}>`, 's'),
+      )
+    await press(page, 'link', 'Pages')
+    await waitForText(page, '[aria-label="Shared areas"]', title)
+    await use(page, hand, `Delete “${title}”`)
+    await waitForText(page, '[role=dialog]', 'What is usual stands there again')
+    await use(page, hand, 'Delete')
+    await waitForText(page, 'body', `“${title}” is deleted`)
+    await waitForNoText(open, place, `Said by the ${hand}.`)
+    await open.close()
     await page.close()
   })
 })

@@ -167,6 +167,17 @@ describe('a stored file', () => {
     expect((await mediaTable(test.db, { ...all, search: 'used.png' })).total).toBe(1)
   })
 
+  it('is used as the icon of the site, and not deleted while it is', async () => {
+    const media = await addMedia(test.db, await drawn(64, 64, '#123456').png().toBuffer(), 'icon.png')
+    await test.db.updateTable('site').set({ icon_id: media.id }).execute()
+    const { name } = await test.db.selectFrom('site').select('name').executeTakeFirstOrThrow()
+    expect(await mediaUses(test.db, media.id)).toEqual([{ kind: 'site', id: 1, name, collection: null }])
+    expect((await mediaTable(test.db, { ...all, search: 'icon.png' })).rows[0]?.uses).toBe(1)
+    expect((await problemOf(setMediaDeleted(test.db, media.id, true))).status).toBe(422)
+    await test.db.updateTable('site').set({ icon_id: null }).execute()
+    await setMediaDeleted(test.db, media.id, true)
+  })
+
   it('has a description, a credit and a point of attention', async () => {
     const media = await addMedia(test.db, await drawn(31, 20, '#234567').png().toBuffer(), 'said.png')
     const said = { fileName: 'Leaf', alternative: 'A leaf', credit: 'Maud', focalX: 0.25, focalY: 1 }

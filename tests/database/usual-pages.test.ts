@@ -137,6 +137,8 @@ describe('what no hand made', () => {
       '/topic/{slug}',
       '/authors/{slug}',
       '/search',
+      'areas/main/site-head',
+      'areas/main/site-foot',
     ])
     for (const { kind, of } of before) {
       const made = await setUpUsualPage(test.db, { kind, of }, site.writer)

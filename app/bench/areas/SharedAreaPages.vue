@@ -8,11 +8,13 @@ import { words } from './words'
 /** The pages that have the shared area in work: what changes of it changes there. */
 const draft = useDraft()
 const { areas, isKnown } = useSharedAreas()
-const pages = computed(() => areas.value.find((one) => one.id === draft.pageId)?.pages ?? [])
+const row = computed(() => areas.value.find((one) => one.id === draft.pageId))
+const pages = computed(() => row.value?.pages ?? [])
 </script>
 
 <template>
-  <p v-if="isKnown && pages.length === 0" class="input-note">{{ words.onNoPage }}</p>
+  <p v-if="row?.isOnEvery" class="input-note">{{ words.onEveryPage }}</p>
+  <p v-else-if="isKnown && pages.length === 0" class="input-note">{{ words.onNoPage }}</p>
   <div v-else-if="isKnown" class="pages">
     <p>{{ words.changesOn }}</p>
     <ul>

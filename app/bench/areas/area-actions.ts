@@ -26,7 +26,7 @@ export function useAreaActions(area: () => AreaName) {
         ? [{ title: words.shareArea, under: words.sharedArea, run: () => (isSharing.value = true) }]
         : []),
       ...areas.value
-        .filter((one) => one.area === area() && one.id !== own)
+        .filter((one) => one.area === area() && !one.isOnEvery && one.id !== own)
         .map((one) => ({
           title: words.useShared(one.title),
           under: words.sharedArea,

@@ -71,6 +71,7 @@ export const words = {
           .slice(0, mostNamed)
           .map((one) => `“${one}”`)
           .join(', ')}${others.length > mostNamed ? ` and ${others.length - mostNamed} more` : ''}.`,
+  onEveryPage: 'It stands on every page of the site, and changes there once it is published.',
   onNoPage: 'No page has it yet. Choose it for a page in the menu of its area.',
   changesOn: 'What you change here changes on these pages, once it is published:',
   notLiveThere: 'not live there yet',

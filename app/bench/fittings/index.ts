@@ -12,6 +12,7 @@ import NoteSettings from './NoteSettings.vue'
 import PictureSettings from './PictureSettings.vue'
 import RuleSettings from './RuleSettings.vue'
 import SearchSettings from './SearchSettings.vue'
+import SiteNameSettings from './SiteNameSettings.vue'
 import SpaceSettings from './SpaceSettings.vue'
 import TermsSettings from './TermsSettings.vue'
 
@@ -29,6 +30,7 @@ export const fittingSettings: Readonly<Record<FittingName, Component>> = {
   picture: PictureSettings,
   rule: RuleSettings,
   search: SearchSettings,
+  'site-name': SiteNameSettings,
   space: SpaceSettings,
   terms: TermsSettings,
 }

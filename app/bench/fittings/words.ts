@@ -1,6 +1,7 @@
 import type { EntryLayoutName } from '~~/core/fittings/entry-layouts'
 import type { RuleSettings } from '~~/core/fittings/rule'
 import type { MenuSettings } from '~~/core/fittings/menu'
+import type { SiteNameSettings } from '~~/core/fittings/site-name'
 import type { MonthIndexSettings } from '~~/core/fittings/month-index'
 import type { TermIndexSettings } from '~~/core/fittings/term-index'
 
@@ -52,6 +53,13 @@ export const words = {
     string
   >,
   menuTitle: 'What it is called',
+  ofSiteName: { tagline: 'With the tagline', icon: 'With the icon' },
+  siteNameMenu: 'At the other end',
+  siteNameMenus: { head: 'Menu of the head', foot: 'Menu of the foot', none: 'Nothing' } satisfies Record<
+    SiteNameSettings['menu'],
+    string
+  >,
+  menuFolds: 'Where narrow, it comes on a press',
   home: 'The front page is called',
   between: 'Between two steps',
   noBreadcrumbs: 'The front page is where the way begins: visitors see nothing of this here.',

@@ -4,17 +4,16 @@ import { frameCode, loneAddress } from '~~/core/pages/listing-elsewhere'
 import type { ListingElsewhere } from '~~/core/pages/listing-elsewhere'
 import { useAnswer } from '../../shared/answers'
 import { succeeded } from '../../shared/attempt'
+import { copyText } from '../../shared/clipboard'
 import { request } from '../../shared/http'
 import SheetDialog from '../../shared/SheetDialog.vue'
 import { useDraft } from '../../stores/bench/draft'
-import { useNotices } from '../../stores/notices'
 import { words } from './words'
 
 /** Shows a listing at an address of its own, with the code that sets it into a page of another site. */
 const open = defineModel<boolean>({ required: true })
 const props = defineProps<{ listing: string }>()
 const draft = useDraft()
-const notices = useNotices()
 const path = computed(() => `/api/bench/listings/${props.listing}/elsewhere`)
 const {
   answer: elsewhere,
@@ -30,9 +29,8 @@ async function show(isShown: boolean | null) {
   await again()
 }
 
-async function copy() {
-  await navigator.clipboard.writeText(code.value)
-  notices.tell({ text: words.elsewhere.copied })
+function copy() {
+  return copyText(code.value, words.elsewhere.copied)
 }
 </script>
 

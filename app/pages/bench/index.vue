@@ -65,10 +65,11 @@ const areMenusOpen = ref(false)
 const isMaking = ref(false)
 const isNaming = ref(false)
 const named = ref<PageRow | null>(null)
-const deleting = ref<Pick<PageRow, 'id' | 'title' | 'path'> | null>(null)
+const deleting = ref<(Pick<PageRow, 'id' | 'title' | 'path'> & { readonly isOnEvery?: boolean }) | null>(null)
 
 const deleteText = computed(() => {
   const path = deleting.value?.path ?? ''
+  if (deleting.value?.isOnEvery) return words.deleteEveryText(pageKeptDays)
   return path === '' ? words.deleteSharedText(pageKeptDays) : words.deleteText(path, pageKeptDays)
 })
 

@@ -1,0 +1,37 @@
+<script setup lang="ts">
+import type { ChosenFitting } from '~~/core/fittings'
+import { siteName } from '~~/core/fittings/site-name'
+import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
+import SwitchSetting from '../../shared/settings/SwitchSetting.vue'
+import { choicesOf } from '../../shared/settings/choices'
+import { words } from './words'
+
+const props = defineProps<{ settings: ChosenFitting<'site-name'> }>()
+const emit = defineEmits<{ change: [settings: ChosenFitting<'site-name'>, subject: string] }>()
+const shown = ['tagline', 'icon'] as const
+</script>
+
+<template>
+  <SwitchSetting
+    v-for="one in shown"
+    :key="one"
+    :label="words.ofSiteName[one]"
+    :value="settings[one]"
+    :fallback="siteName.defaults[one]"
+    @change="emit('change', { ...props.settings, [one]: $event }, one)"
+  />
+  <ChoiceSetting
+    :label="words.siteNameMenu"
+    :value="settings.menu"
+    :fallback="siteName.defaults.menu"
+    :choices="choicesOf(words.siteNameMenus)"
+    @change="emit('change', { ...props.settings, menu: $event }, 'menu')"
+  />
+  <SwitchSetting
+    v-if="settings.menu !== 'none'"
+    :label="words.menuFolds"
+    :value="settings.folds"
+    :fallback="siteName.defaults.folds"
+    @change="emit('change', { ...props.settings, folds: $event }, 'folds')"
+  />
+</template>

@@ -1,0 +1,27 @@
+import { newFitting } from '../fittings'
+import type { ChosenFitting } from '../fittings'
+import { newPage } from './definition'
+import type { Page } from './definition'
+import { withPlacementsAt } from './moves'
+import { sharedAreaPage } from './shared-areas'
+import { spotsOf } from './standing'
+import type { FurnitureName } from './shared-address'
+
+/** What the areas that stand on every page are called. */
+export const furnitureTitles: Readonly<Record<FurnitureName, string>> = {
+  head: 'Head of every page',
+  foot: 'Foot of every page',
+}
+
+const usual: Readonly<Record<FurnitureName, ChosenFitting<'site-name'>>> = {
+  head: newFitting('site-name'),
+  foot: { ...newFitting('site-name'), tagline: true, menu: 'foot', folds: false },
+}
+
+/** What stands at the head or the foot of every page until somebody changes it. */
+export function usualFurniture(name: FurnitureName, nextId: () => string): Page {
+  const page = newPage(furnitureTitles[name], '', 'one-column')
+  const [first = 'shelf'] = spotsOf(page)
+  const line = { kind: 'fitting', id: nextId(), heading: '', fitting: usual[name] } as const
+  return sharedAreaPage(withPlacementsAt(page, first, [line]), 'main', furnitureTitles[name])
+}
