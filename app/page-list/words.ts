@@ -32,7 +32,7 @@ export const words = {
     'Visitors get these all the same, laid out as is usual. Set one up, and it begins with what they see now.',
   usualKinds: {
     collection: 'Everything of a collection',
-    entry: 'Around each entry',
+    entry: 'Each entry',
     month: 'Each month',
     term: 'Each term',
     author: 'Each author',

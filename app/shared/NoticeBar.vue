@@ -21,10 +21,12 @@ async function act() {
 </script>
 
 <template>
+  <!-- It stands outside the order of what lies over the screen: Escape closes the dialog below it. -->
   <v-snackbar
     :key="notices.number"
     :model-value="notices.current !== null"
     :timeout="shownFor"
+    _disable-global-stack
     @update:model-value="notices.clear"
   >
     {{ notices.current?.text }}
