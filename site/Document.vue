@@ -5,6 +5,7 @@ import ListingPage from './ListingPage.vue'
 import MissingPage from './MissingPage.vue'
 import SiteFoot from './SiteFoot.vue'
 import SiteHead from './SiteHead.vue'
+import type { FurnitureName } from '../core/pages/shared-address'
 import { breadcrumbList } from './breadcrumb-list'
 import type { DocumentView } from './view'
 import { words } from './words'
@@ -20,6 +21,11 @@ const description = computed(() => {
   if (page.kind === 'entry') return page.summary
   return page.kind === 'listings' && page.introduction !== '' ? page.introduction : site.tagline
 })
+/** Whether the head or the foot of every page stands on it. */
+function has(name: FurnitureName): boolean {
+  const { page, alone } = props.view
+  return alone === null && (page.kind === 'missing' || !page.without.includes(name))
+}
 /** What is shown where an address of the page is shared. */
 const picture = computed(() => {
   const { page } = props.view
@@ -89,13 +95,13 @@ const picture = computed(() => {
     >
       <a v-if="view.alone === null" class="skip" href="#content">{{ words.skip }}</a>
       <div class="site">
-        <SiteHead v-if="view.alone === null" :site="view.site" :own="view.site.furniture.head" />
+        <SiteHead v-if="has('head')" :site="view.site" :own="view.site.furniture.head" />
         <main id="content" tabindex="-1">
           <ListingPage v-if="view.page.kind === 'listings'" :page="view.page" />
           <EntryPage v-else-if="view.page.kind === 'entry'" :page="view.page" :trail="view.trail" />
           <MissingPage v-else :page="view.page" :menu="view.site.navigation.head" />
         </main>
-        <SiteFoot v-if="view.alone === null" :site="view.site" :own="view.site.furniture.foot" />
+        <SiteFoot v-if="has('foot')" :site="view.site" :own="view.site.furniture.foot" />
       </div>
     </body>
   </html>

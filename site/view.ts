@@ -183,10 +183,12 @@ export interface ListingPageView {
   readonly frame: FrameName
   /** The areas of the frame, in page order. */
   readonly areas: readonly AreaView[]
+  /** What of the head and the foot of every page it is without. */
+  readonly without: readonly FurnitureName[]
 }
 
 /** The page of an entry: what stands around it, or shows it in parts where that is said. */
-export interface EntryPageView extends Pick<ListingPageView, 'frame' | 'areas'> {
+export interface EntryPageView extends Pick<ListingPageView, 'frame' | 'areas' | 'without'> {
   readonly kind: 'entry'
   readonly title: string
   readonly summary: string

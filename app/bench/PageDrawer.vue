@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { formatDate } from '~~/core/formats/dates'
+import { furnitureTitles, hasFurniture, withFurniture } from '~~/core/pages/furniture'
+import { furnitureNames } from '~~/core/pages/shared-address'
 import { succeeded } from '../shared/attempt'
+import SwitchSetting from '../shared/settings/SwitchSetting.vue'
 import { useDraft } from '../stores/bench/draft'
 import { useCatalogue } from '../stores/catalogue'
 import { useNotices } from '../stores/notices'
@@ -79,6 +82,16 @@ function setTitle(title: string) {
         "
       />
       <FrameChoice v-if="draft.sharedArea === null" />
+      <div v-if="draft.sharedArea === null" class="furniture">
+        <SwitchSetting
+          v-for="name in furnitureNames"
+          :key="name"
+          :label="furnitureTitles[name]"
+          :value="hasFurniture(draft.page, name)"
+          :fallback="true"
+          @change="draft.editPage(furnitureTitles[name], (page) => withFurniture(page, name, $event))"
+        />
+      </div>
       <dl>
         <div v-if="draft.sharedArea === null">
           <dt>{{ words.address }}</dt>
@@ -106,6 +119,11 @@ function setTitle(title: string) {
 </template>
 
 <style scoped>
+.furniture {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+}
+
 .fields {
   display: grid;
   grid-template-columns: minmax(0, 1fr);

@@ -6,6 +6,7 @@ import { wordsOf } from '../content/catalogue'
 import { newBand } from './bands/definition'
 import { pageChanges } from './changes'
 import { newPage, withEveryArea } from './definition'
+import { withFurniture } from './furniture'
 import type { PlacedListing, Placement } from './definition'
 import {
   withBandChanged,
@@ -55,6 +56,9 @@ describe('what changes on a page', () => {
     expect(told({ ...before, page: withFrame(page, 'one-column') }).map((one) => one.what)).toEqual([
       'frame',
       'shelved',
+    ])
+    expect(told({ ...before, page: withFurniture(page, 'foot', false) })).toEqual([
+      { what: 'furniture', name: 'Foot of every page', before: 'Shown', after: 'Left out' },
     ])
     const spaced = withBandChanged(page, 1, (band) => ({ ...band, above: 40 }))
     expect(told({ ...before, page: spaced })).toEqual([{ what: 'bands', name: 'Home' }])

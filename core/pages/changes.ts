@@ -7,7 +7,9 @@ import type { Words } from '../words'
 import type { Placement, Spot } from './definition'
 import { frames } from './frames'
 import type { AreaName } from './frames'
+import { furnitureTitles, hasFurniture } from './furniture'
 import { placeOf } from './places'
+import { furnitureNames } from './shared-address'
 import { columnsOn, placementsAt, placementsOf, spotOf } from './standing'
 
 /** What is another in one thing of a page, with what it was and what it is where that can be said. */
@@ -16,6 +18,7 @@ export interface PageChange {
     | 'title'
     | 'introduction'
     | 'frame'
+    | 'furniture'
     | 'bands'
     | 'shared'
     | 'unshared'
@@ -87,6 +90,13 @@ function changesOfPage({ page: before }: PageDocument, { page: after }: PageDocu
     ...(before.frame === after.frame
       ? []
       : [{ what: 'frame', name: after.title, before: was, after: is } as const]),
+    ...furnitureNames.flatMap((one): readonly PageChange[] => {
+      const [had, has] = [hasFurniture(before, one), hasFurniture(after, one)]
+      const said = (is: boolean) => (is ? 'Shown' : 'Left out')
+      return had === has
+        ? []
+        : [{ what: 'furniture', name: furnitureTitles[one], before: said(had), after: said(has) }]
+    }),
     ...shared.map((one) => one.change),
     ...(sameBands || before.frame !== after.frame ? [] : [{ what: 'bands', name: after.title } as const]),
   ]

@@ -4,6 +4,7 @@ import { newBand } from './bands/definition'
 import type { Band } from './bands/definition'
 import { frames } from './frames'
 import type { AreaName, FrameName } from './frames'
+import type { FurnitureName } from './shared-address'
 
 /** What everything that is placed can have around it. */
 export interface Surroundings {
@@ -73,6 +74,8 @@ export interface Page {
    * An area that the frame has not keeps what stood there for when it has it again.
    */
   readonly shared?: Readonly<Partial<Record<AreaName, number>>>
+  /** What of the head and the foot of every page it is without: it may have its own. */
+  readonly without?: readonly FurnitureName[]
   /** Placements that are off the page, with everything that was set for them. */
   readonly shelf: readonly Placement[]
 }

@@ -5,6 +5,7 @@ import type { Page } from './definition'
 import { withPlacementsAt } from './moves'
 import { sharedAreaPage } from './shared-areas'
 import { spotsOf } from './standing'
+import { furnitureNames } from './shared-address'
 import type { FurnitureName } from './shared-address'
 
 /** What the areas that stand on every page are called. */
@@ -16,6 +17,18 @@ export const furnitureTitles: Readonly<Record<FurnitureName, string>> = {
 const usual: Readonly<Record<FurnitureName, ChosenFitting<'site-name'>>> = {
   head: newFitting('site-name'),
   foot: { ...newFitting('site-name'), tagline: true, menu: 'foot', folds: false },
+}
+
+/** Whether a page has the head or the foot of every page. */
+export function hasFurniture({ without = [] }: Pick<Page, 'without'>, name: FurnitureName): boolean {
+  return !without.includes(name)
+}
+
+/** The page with the head or the foot of every page, or without it. */
+export function withFurniture(page: Page, name: FurnitureName, isThere: boolean): Page {
+  const { without = [], ...whole } = page
+  const left = furnitureNames.filter((one) => (one === name ? !isThere : without.includes(one)))
+  return left.length === 0 ? whole : { ...whole, without: left }
 }
 
 /** What stands at the head or the foot of every page until somebody changes it. */

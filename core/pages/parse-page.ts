@@ -10,6 +10,8 @@ import { areaNames, areaOf, frames } from './frames'
 import type { AreaName, FrameName } from './frames'
 import { placementSchema } from './placement-schema'
 import { placementsIn, columnsOn, placementsOf } from './standing'
+import { furnitureNames } from './shared-address'
+import type { FurnitureName } from './shared-address'
 import { pageSteps } from './upgrade'
 
 /** So much a page holds at most, its shelf with it: whatever is moved where, there is room for it. */
@@ -28,6 +30,10 @@ const schema = object({
     Object.fromEntries(areaNames.map((name) => [name, idSchema('A shared area is named by its number.')])),
   )
     .noUnknown()
+    .optional()
+    .default(undefined),
+  without: array(string<FurnitureName>().oneOf(furnitureNames).required())
+    .max(furnitureNames.length, 'A page has one head and one foot.')
     .optional()
     .default(undefined),
   shelf: array(placementSchema).required(),

@@ -127,7 +127,7 @@ export async function entryPageView(
   db: Db,
   known: KnownSite,
   { id, head }: { readonly id: number; readonly head: EntryHead },
-  { frame, areas }: ListingPageView,
+  { frame, areas, without }: ListingPageView,
   now: number,
 ): Promise<EntryPageView> {
   const isShown = placementViewsOf({ areas }).some(
@@ -136,7 +136,7 @@ export async function entryPageView(
   const box = { widths: wholeWidth }
   const asked = { db, known, now, box, trail: [], subject: { kind: 'entry', id } } as const
   const whole = isShown ? null : await entryContent({ parts: entryLayouts.whole }, asked)
-  return { kind: 'entry', ...head, frame, areas, whole }
+  return { kind: 'entry', ...head, frame, areas, without, whole }
 }
 
 /** What an entry's picture has where its address is shared, in CSS pixels. */

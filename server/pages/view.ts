@@ -51,6 +51,7 @@ export async function listingPageView(
     title: page.title,
     introduction: page.introduction,
     frame: page.frame,
+    without: page.without ?? [],
     areas: frames.get(page.frame).areas.map((area) => ({
       name: area.name,
       bands: (page.areas[area.name] ?? []).flatMap((band) => {

@@ -1,10 +1,9 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Page as BrowserPage } from 'puppeteer-core'
 import { documentOfText } from '~~/core/content/rich-text/document'
-import { textOfDocument } from '~~/core/content/rich-text/text'
 import { fittings } from '~~/core/fittings'
 import { placementsOf } from '~~/core/pages/standing'
-import { inBench, pageDraft, signedIn, startApp, visitor } from './support/app'
+import { inBench, openInBench, pageDraft, signedIn, startApp, visitor } from './support/app'
 import type { App } from './support/app'
 import {
   chooseFrom,
@@ -16,7 +15,6 @@ import {
   setNumber,
   use,
   waitFor,
-  waitForNoText,
   waitForStatus,
   waitForText,
 } from './support/hands'
@@ -112,35 +110,44 @@ describe('fittings', () => {
     },
   )
 
-  it('keep a note of three paragraphs unchanged on the shelf, and back on the page', async () => {
-    const page = await inBench(app, 'Lessons', { width: 1280, height: 900 })
-    await press(page, 'button', 'Add to Main')
-    await press(page, 'menuitem', 'Note')
-    await (await page.waitForSelector('aside [contenteditable=true]'))?.click()
-    const paragraphs = [
-      'First come the tools.',
-      'Then the bench, and what stands on it.',
-      'Last of all the seed.',
-    ]
-    for (const [at, paragraph] of paragraphs.entries()) {
-      if (at > 0) await page.keyboard.press('Enter')
-      await page.keyboard.type(paragraph)
-    }
-    const text = documentOfText(paragraphs.join('\n\n'))
-    await expect.poll(() => placedOn('/lessons')).toEqual([{ name: 'note', text }])
-    const shown = await framed(page)
-    await waitForFrame(shown, 'Last of all the seed.', true)
-    await chooseFrom(page, 'keys', 'What to do with First come the tools.', 'Keep on the shelf')
-    await waitForFrame(shown, 'Last of all the seed.', false)
-    await waitForText(page, 'section[aria-label=Shelf]', 'First come the tools.')
-    await chooseFrom(page, 'mouse', 'What to do with First come the tools.', 'Move to Side')
-    await waitForNoText(page, 'section[aria-label=Shelf]', 'First come the tools.')
-    await waitForFrame(shown, 'Last of all the seed.', true)
-    await expect.poll(() => placedOn('/lessons')).toEqual([{ name: 'note', text }])
-    const [kept] = await placedOn('/lessons')
-    expect(kept?.name === 'note' ? textOfDocument(kept.text).split('\n\n') : []).toEqual(paragraphs)
-    await page.close()
-  })
+  it.each([
+    ['mouse', ['Lessons', '/lessons'], ['Plots', '/plots']],
+    ['keys', ['Swap days', '/swap-days'], ['Orchard', '/orchard']],
+  ] as const)(
+    'keep a note of three paragraphs unchanged on the shelf, and on another page after it, by the %s',
+    async (hand, [title, path], [other, otherPath]) => {
+      const page = await inBench(app, title, { width: 1280, height: 900 })
+      await chooseFrom(page, hand, 'Add to Main', 'Note')
+      await (await page.waitForSelector('aside [contenteditable=true]'))?.focus()
+      const paragraphs = [
+        'First come the tools.',
+        'Then the bench, and what stands on it.',
+        'Last of all the seed.',
+      ]
+      for (const [at, paragraph] of paragraphs.entries()) {
+        if (at > 0) await page.keyboard.press('Enter')
+        await page.keyboard.type(paragraph)
+      }
+      const note = { name: 'note', text: documentOfText(paragraphs.join('\n\n')) }
+      await expect.poll(() => placedOn(path)).toContainEqual(note)
+      const shown = await framed(page)
+      await waitForFrame(shown, 'Last of all the seed.', true)
+      await chooseFrom(page, hand, 'What to do with First come the tools.', 'Keep on the shelf')
+      await waitForFrame(shown, 'Last of all the seed.', false)
+      await waitForText(page, 'section[aria-label=Shelf]', 'First come the tools.')
+      await waitForStatus(page, 'Saved')
+      await openInBench(app, page, other)
+      await waitForText(page, 'section[aria-label=Shelf]', `from ${title}`)
+      const others = await page.waitForSelector('section[aria-label=Shelf] summary')
+      await (hand === 'mouse' ? others?.click() : others?.press('Enter'))
+      await chooseFrom(page, hand, 'Bring First come the tools. here', 'To Side')
+      await waitForText(page, 'section[aria-label=Side]', 'First come the tools.')
+      await waitForFrame(await framed(page), 'Last of all the seed.', true)
+      await expect.poll(() => placedOn(otherPath)).toContainEqual(note)
+      await expect.poll(() => placedOn(path)).not.toContainEqual(note)
+      await page.close()
+    },
+  )
 })
 
 describe('the page of each entry', () => {

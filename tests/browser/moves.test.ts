@@ -1,8 +1,8 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Page } from 'puppeteer-core'
-import { listingsStandingOn } from '~~/core/pages/standing'
+import { listingsStandingOn, placementsAt } from '~~/core/pages/standing'
 import { readPage } from '~~/server/pages/stored-page'
-import { inBench, openCollection, signedIn, startApp } from './support/app'
+import { inBench, openCollection, pageDraft, signedIn, startApp } from './support/app'
 import type { App } from './support/app'
 import { drag, press, waitFor, waitForStatus } from './support/hands'
 
@@ -107,6 +107,30 @@ describe('what is dragged by its handle comes to lie there', () => {
     expect(
       inSide.map(({ placement }) => names.find(({ id }) => id === placement.listing)?.draft.name),
     ).toContain('Orchard notes')
+    await page.close()
+  })
+
+  it('for a listing, to another band and to the shelf', async () => {
+    const page = await inBench(app, 'From the hill', { width: 1280, height: 1000 })
+    const lies = (place: string) => () =>
+      page.$$eval(`[aria-label="${place}"] .choose`, (all) =>
+        all.some((one) => one.textContent?.includes('Over the gate')),
+      )
+    for (const [place, spot] of [
+      ['Main, band 2, column 1', '3/0'],
+      ['Shelf', 'shelf'],
+    ] as const) {
+      const list = await page.waitForSelector(`[aria-label="${place}"] ul`)
+      if (list === null) throw new Error('There is no such place.')
+      await drag(page, 'Move Over the gate: arrow keys', list, lies(place))
+      await waitForStatus(page, 'Saved')
+      const draft = await pageDraft(app, '/')
+      const names = await app.db.selectFrom('listings').select(['id', 'draft']).execute()
+      const there = placementsAt(draft, spot).map(
+        (one) => one.kind === 'listing' && names.find(({ id }) => id === one.listing)?.draft.name,
+      )
+      expect(there, place).toContain('Over the gate')
+    }
     await page.close()
   })
 })

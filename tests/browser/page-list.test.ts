@@ -1,8 +1,18 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import type { Page } from 'puppeteer-core'
+import type { ElementHandle, Page } from 'puppeteer-core'
 import { signedIn, startApp, visitor } from './support/app'
 import type { App } from './support/app'
-import { clear, fill, pick, press, publish, waitFor, waitForNoDialog, waitForText } from './support/hands'
+import {
+  clear,
+  fill,
+  pick,
+  press,
+  publish,
+  use,
+  waitFor,
+  waitForNoDialog,
+  waitForText,
+} from './support/hands'
 import { violations } from './support/violations'
 
 let app: App
@@ -37,25 +47,42 @@ function titles(page: Page): Promise<readonly string[]> {
   return page.$$eval('main li a[href^="/bench/pages/"]', (all) => all.map((one) => one.textContent ?? ''))
 }
 
+/** Goes by the arrow keys from the one of several that is chosen to another. */
+async function stepTo(page: Page, wanted: ElementHandle): Promise<void> {
+  await (await page.waitForSelector('[role=dialog] input[type=radio]:checked'))?.focus()
+  for (let steps = 0; steps < 40; steps += 1) {
+    if (await wanted.evaluate((one) => one === document.activeElement)) return
+    await page.keyboard.press('ArrowDown')
+  }
+  throw new Error('The arrow keys do not lead there.')
+}
+
 describe('a new page', () => {
-  it('is made from a ready-made one with the mouse, filled from the collection that is wanted, and goes live', async () => {
-    const page = await atPages()
-    await press(page, 'button', 'New page')
-    await fill(page, 'Title', 'What we grow')
-    expect(await valueOf(page, 'Address')).toBe('/what-we-grow')
-    await press(page, 'radio', 'Catalogue')
-    const sample = await page.waitForSelector('iframe[title="What it will look like"]')
-    expect(await sample?.evaluate((frame) => frame.getAttribute('src'))).toContain('/ready-made/catalogue?')
-    await pick(page, 'Mostly about', 'Plots')
-    expect(await violations(page), 'a new page').toEqual([])
-    await press(page, 'button', 'Make the page')
-    await waitFor(page, 'button', 'All plots 20')
-    await publish(page)
-    await expect.poll(() => statusAt('/what-we-grow'), { timeout: 10_000 }).toBe('200')
-    const html = await (await fetch(`${app.address}/what-we-grow`)).text()
-    expect(html).toContain('Gate bed')
-    await page.close()
-  })
+  it.each([
+    ['mouse', 'What we grow', '/what-we-grow'],
+    ['keys', 'What we let', '/what-we-let'],
+  ])(
+    'is made from a ready-made one by the %s, filled as is wanted, and goes live',
+    async (hand, title, path) => {
+      const page = await atPages()
+      await use(page, hand, 'New page')
+      await fill(page, 'Title', title)
+      expect(await valueOf(page, 'Address')).toBe(path)
+      if (hand === 'mouse') await press(page, 'radio', 'Catalogue')
+      else await stepTo(page, await waitFor(page, 'radio', 'Catalogue'))
+      const sample = await page.waitForSelector('iframe[title="What it will look like"]')
+      expect(await sample?.evaluate((frame) => frame.getAttribute('src'))).toContain('/ready-made/catalogue?')
+      await pick(page, 'Mostly about', 'Plots')
+      expect(await violations(page), 'a new page').toEqual([])
+      await use(page, hand, 'Make the page')
+      await waitFor(page, 'button', 'All plots 20')
+      await publish(page, hand)
+      await expect.poll(() => statusAt(path), { timeout: 10_000 }).toBe('200')
+      const html = await (await fetch(app.address + path)).text()
+      expect(html).toContain('Gate bed')
+      await page.close()
+    },
+  )
 
   it('is made empty by keys alone; what is wrong is said at its field', async () => {
     const page = await atPages()

@@ -9,6 +9,7 @@ import {
   press,
   publish,
   setNumber,
+  use,
   waitFor,
   waitForStatus,
   waitForText,
@@ -62,47 +63,56 @@ describe('publishing a page', () => {
     await page.close()
   })
 
-  it('goes back to any time before, with its listings; Undo takes that back', async () => {
-    const page = await inBench(app, 'Plots')
+  it.each([
+    ['mouse', 'Plots', '/plots'],
+    ['keys', 'Seed shelf', '/seed-shelf'],
+  ])('goes back to any time before, with its listings, by the %s', async (hand, title, path) => {
+    const page = await inBench(app, title)
     await retitle(page, 'Beds to let')
-    await publish(page)
-    await expect.poll(() => titleOf('/plots'), { timeout: 10_000 }).toBe('Beds to let')
+    await publish(page, hand)
+    await expect.poll(() => titleOf(path), { timeout: 10_000 }).toBe('Beds to let')
     await retitle(page, 'Beds')
-    await publish(page)
-    await expect.poll(() => titleOf('/plots'), { timeout: 10_000 }).toBe('Beds')
-    await chooseFrom(page, 'keys', menu, 'History')
+    await publish(page, hand)
+    await expect.poll(() => titleOf(path), { timeout: 10_000 }).toBe('Beds')
+    await chooseFrom(page, hand, menu, 'History')
     await waitForText(page, '[role=dialog]', 'First published')
     await waitForText(page, '[role=dialog]', 'Live now')
     expect(await violations(page)).toEqual([])
-    await (await page.waitForSelector('[role=dialog] ::-p-text(Go back to this)'))?.click()
+    const back = await page.waitForSelector(
+      '[role=dialog] ::-p-xpath(.//button[contains(., "Go back to this")])',
+    )
+    await (hand === 'mouse' ? back?.click() : back?.press('Enter'))
     await waitFor(page, 'button', 'Undo')
     await waitForText(page, 'body', 'Publish it to make it live.')
     await waitForStatus(page, 'Saved')
-    await publish(page)
-    await expect.poll(() => titleOf('/plots'), { timeout: 10_000 }).toBe('Beds to let')
+    await publish(page, hand)
+    await expect.poll(() => titleOf(path), { timeout: 10_000 }).toBe('Beds to let')
     await page.close()
   })
 
-  it('comes by the clock, as the page was when that was planned', async () => {
-    const page = await inBench(app, 'Growers’ words')
+  it.each([
+    ['mouse', 'Our years', '/our-years'],
+    ['keys', 'Growers’ words', '/growers-words'],
+  ])('comes by the clock, as the page was when that was planned, by the %s', async (hand, title, path) => {
+    const page = await inBench(app, title)
     await retitle(page, 'Over the gate')
-    await chooseFrom(page, 'keys', menu, 'Publish at a time')
+    await chooseFrom(page, hand, menu, 'Publish at a time')
     await waitFor(page, 'button', 'Plan it')
-    await press(page, 'button', 'Plan it')
+    await use(page, hand, 'Plan it')
     await waitForText(page, '[role=dialog]', 'Say when.')
     expect(await violations(page)).toEqual([])
     await fillDate(page, 'Goes live on', '01/01/2027')
     await fillTime(page, 'Goes live on', '06:30')
-    await press(page, 'button', 'Plan it')
+    await use(page, hand, 'Plan it')
     await waitForText(page, 'aside', 'Goes live on 1 Jan 2027, 06:30')
     expect(await violations(page)).toEqual([])
     await retitle(page, 'Not yet for visitors')
-    const id = await pageId('/growers-words')
+    const id = await pageId(path)
     const due = new Date(Date.now() - 1000)
     await written(app, (trx) =>
       trx.updateTable('planned_publications').set({ due }).where('page_id', '=', id).execute(),
     )
-    await expect.poll(() => titleOf('/growers-words'), { timeout: 10_000 }).toBe('Over the gate')
+    await expect.poll(() => titleOf(path), { timeout: 10_000 }).toBe('Over the gate')
     await page.close()
   })
 

@@ -1,4 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import type { Page } from 'puppeteer-core'
 import { inBench, openInBench, pageDraft, signedIn, startApp, visitor } from './support/app'
 import type { App } from './support/app'
 import {
@@ -24,6 +25,12 @@ afterAll(() => app.stop())
 const side = 'section[aria-label=Side]'
 const menu = 'What to do with Side'
 const soon = { timeout: 10_000 }
+
+/** Switches something on or off. */
+async function toggle(page: Page, hand: string, label: string): Promise<void> {
+  if (hand === 'mouse') return press(page, 'checkbox', label)
+  await (await waitFor(page, 'checkbox', label)).press('Space')
+}
 
 async function visitors(path: string): Promise<string> {
   return (await fetch(app.address + path)).text()
@@ -142,8 +149,7 @@ describe.each([
     await waitForText(page, 'aside', 'It stands on every page of the site')
     expect(await violations(page)).toEqual([])
     await use(page, hand, 'Name and menu')
-    if (hand === 'mouse') await press(page, 'checkbox', setting)
-    else await (await waitFor(page, 'checkbox', setting)).press('Space')
+    await toggle(page, hand, setting)
     expect(await violations(page)).toEqual([])
     await chooseFrom(page, hand, 'Add to Main', 'Note')
     await (await page.waitForSelector('aside [contenteditable=true]'))?.click()
@@ -159,6 +165,14 @@ describe.each([
       expect(await visitors(path), path).toMatch(
         new RegExp(`<${place}.*Said by the ${hand}\\..*</${place}>`, 's'),
       )
+    await openInBench(app, page, 'Orchard')
+    await toggle(page, hand, title)
+    await waitForStatus(page, 'Saved')
+    await use(page, hand, 'Publish')
+    await waitForText(page, '[role=dialog]', 'Left out')
+    await use(page, hand, 'Publish now')
+    await waitForText(page, 'body', '“Orchard” is live.')
+    expect(await visitors('/orchard')).not.toContain(`<${place}`)
     await press(page, 'link', 'Pages')
     await waitForText(page, '[aria-label="Shared areas"]', title)
     await use(page, hand, `Delete “${title}”`)

@@ -51,23 +51,26 @@ describe('the shelf', () => {
     await page.close()
   })
 
-  it('of another page gives a thing with all its settings; Undo gives it back', async () => {
-    const [lying] = (await pageDraft(app, '/')).shelf
-    const page = await inBench(app, 'Plots', { width: 1280, height: 1000 })
-    await waitForText(page, shelf, 'from From the hill')
-    await (await page.waitForSelector(`${shelf} summary`))?.click()
-    expect(await violations(page)).toEqual([])
-    await chooseFrom(page, 'keys', 'Bring Frost notice here', 'To Side')
-    await waitForText(page, 'section[aria-label=Side]', 'Frost notice')
-    await waitForStatus(page, 'Saved')
-    expect(placementsOf(await pageDraft(app, '/plots'))).toContainEqual(lying)
-    expect(spotOf(await pageDraft(app, '/'), lying?.id ?? '')).toBeNull()
-    await press(page, 'button', 'Undo: Bring “Frost notice”')
-    await waitForNoText(page, 'section[aria-label=Side]', 'Frost notice')
-    await expect
-      .poll(async () => spotOf(await pageDraft(app, '/'), lying?.id ?? ''), { timeout: 10_000 })
-      .toBe('shelf')
-    await waitFor(page, 'button', 'Bring Frost notice here')
-    await page.close()
-  })
+  it.each(['mouse', 'keys'])(
+    'of another page gives a thing as it is set, by %s; Undo gives it back',
+    async (hand) => {
+      const [lying] = (await pageDraft(app, '/')).shelf
+      const page = await inBench(app, 'Plots', { width: 1280, height: 1000 })
+      await waitForText(page, shelf, 'from From the hill')
+      await (await page.waitForSelector(`${shelf} summary`))?.click()
+      expect(await violations(page)).toEqual([])
+      await chooseFrom(page, hand, 'Bring Frost notice here', 'To Side')
+      await waitForText(page, 'section[aria-label=Side]', 'Frost notice')
+      await waitForStatus(page, 'Saved')
+      expect(placementsOf(await pageDraft(app, '/plots'))).toContainEqual(lying)
+      expect(spotOf(await pageDraft(app, '/'), lying?.id ?? '')).toBeNull()
+      await press(page, 'button', 'Undo: Bring “Frost notice”')
+      await waitForNoText(page, 'section[aria-label=Side]', 'Frost notice')
+      await expect
+        .poll(async () => spotOf(await pageDraft(app, '/'), lying?.id ?? ''), { timeout: 10_000 })
+        .toBe('shelf')
+      await waitFor(page, 'button', 'Bring Frost notice here')
+      await page.close()
+    },
+  )
 })

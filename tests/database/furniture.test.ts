@@ -4,6 +4,7 @@ import { newFitting } from '~~/core/fittings'
 import { documentOfText } from '~~/core/content/rich-text/document'
 import { newListing } from '~~/core/listing/definition'
 import type { Placement } from '~~/core/pages/definition'
+import { withFurniture } from '~~/core/pages/furniture'
 import { withPlacementsAt } from '~~/core/pages/moves'
 import { furnitureAddress, furnitureAt, furnitureNames } from '~~/core/pages/shared-address'
 import type { FurnitureName } from '~~/core/pages/shared-address'
@@ -121,6 +122,27 @@ describe.each(furnitureNames)('the %s of every page', (kind) => {
     const { path } = await editedPage(test.db, id)
     expect(furnitureAt(path)).toBeNull()
     expect((await editedPage(test.db, next)).path).toBe(furnitureAddress(kind))
+  })
+
+  it('is left out of a page that is without it, by hand and of each entry, and of no other', async () => {
+    const ofEach = (await setUpUsualPage(test.db, { kind: 'entry', of: site.collectionId }, site.writer)).id
+    for (const id of [front, ofEach]) {
+      const { page } = await editedPage(test.db, id)
+      await hand.save(id, withFurniture(page, kind, false))
+      await hand.publish(id)
+    }
+    for (const [path, isThere] of [
+      ['/', false],
+      ['/notes/rain', false],
+      ['/notes', true],
+      ['/nowhere', true],
+    ] as const) {
+      const { head, foot } = await visit(path)
+      expect([head !== '', foot !== ''], path).toEqual([
+        kind === 'foot' || isThere,
+        kind === 'head' || isThere,
+      ])
+    }
   })
 
   it('is known by what its listings ask, and is no page to go to', async () => {

@@ -54,6 +54,7 @@ export const words = {
     title: () => 'The title',
     introduction: () => 'The introduction',
     frame: () => 'The frame',
+    furniture: (name) => name,
     bands: () => 'The bands and columns',
     shared: (area) => `“${area}” is a shared area`,
     unshared: (area) => `“${area}” is the page’s own`,

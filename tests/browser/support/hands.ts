@@ -40,9 +40,9 @@ export async function use(page: Page, hand: string, name: string): Promise<void>
 }
 
 /** Publishes the page in work: what that changes is shown first. */
-export async function publish(page: Page): Promise<void> {
-  await press(page, 'button', 'Publish')
-  await press(page, 'button', 'Publish now')
+export async function publish(page: Page, hand = 'mouse'): Promise<void> {
+  await use(page, hand, 'Publish')
+  await use(page, hand, 'Publish now')
 }
 
 function isUncovered(element: Element): boolean {
