@@ -49,7 +49,7 @@ function titles(page: Page): Promise<readonly string[]> {
 
 /** Goes by the arrow keys from the one of several that is chosen to another. */
 async function stepTo(page: Page, wanted: ElementHandle): Promise<void> {
-  await (await page.waitForSelector('[role=dialog] input[type=radio]:checked'))?.focus()
+  await (await page.waitForSelector('[role=dialog] [role=radio][aria-checked=true]'))?.focus()
   for (let steps = 0; steps < 40; steps += 1) {
     if (await wanted.evaluate((one) => one === document.activeElement)) return
     await page.keyboard.press('ArrowDown')
