@@ -1,6 +1,6 @@
 import { drive } from './drive'
 import { gliding, standing } from './gliding'
-import { morph } from './morphing'
+import { morphPage } from './morphing'
 
 /**
  * Listens for changes of what this page shows and brings it up to date. The page is fetched again at
@@ -72,16 +72,10 @@ function putStyles(css: string): void {
   newStyles.replaceSync(css)
 }
 
-/** What of a page can change: its head, what is its own, and its foot. */
-const parts = ['body > .site > header', '#content', 'body > .site > footer']
-
 function bringUpToDate(fresh: Document): void {
   gliding(document.body, () => {
     putStyles(fresh.getElementById('listing-styles')?.textContent ?? '')
-    for (const part of parts) {
-      const [old, next] = [document.querySelector(part), fresh.querySelector(part)]
-      if (old && next) morph(old, next)
-    }
+    morphPage(document, fresh)
     drive()
   })
   Object.assign(document.body.dataset, {

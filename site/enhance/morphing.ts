@@ -32,6 +32,22 @@ export function morph(old: Element, fresh: Element): void {
   })
 }
 
+/** Brings a page up to date with a fresh one: its own content, and the head and the foot where it has them. */
+export function morphPage(page: Document, fresh: Document): void {
+  const [content, next] = [page.getElementById('content'), fresh.getElementById('content')]
+  if (content === null || next === null) return
+  morph(content, next)
+  for (const [name, place] of [
+    ['header', 'beforebegin'],
+    ['footer', 'afterend'],
+  ] as const) {
+    const [old, there] = [page, fresh].map((one) => one.querySelector(`body > .site > ${name}`))
+    if (old && there) morph(old, there)
+    else if (old) old.remove()
+    else if (there) page.getElementById('content')?.insertAdjacentElement(place, page.importNode(there, true))
+  }
+}
+
 /** Told by its kind: what lies in a frame is of no class of the page around it. */
 function isElement(node: Node): node is Element {
   return node.nodeType === Node.ELEMENT_NODE

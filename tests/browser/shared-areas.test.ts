@@ -166,8 +166,11 @@ describe.each([
         new RegExp(`<${place}.*Said by the ${hand}\\..*</${place}>`, 's'),
       )
     await openInBench(app, page, 'Orchard')
+    const shown = await (await page.waitForSelector('iframe'))?.contentFrame()
+    await shown?.waitForSelector(place)
     await toggle(page, hand, title)
     await waitForStatus(page, 'Saved')
+    await shown?.waitForFunction((name) => document.querySelector(name) === null, {}, place)
     await use(page, hand, 'Publish')
     await waitForText(page, '[role=dialog]', 'Left out')
     await use(page, hand, 'Publish now')

@@ -20,6 +20,8 @@ import { editedPage, saveDraft } from '~~/server/pages/pages'
 import { publishPage } from '~~/server/pages/publishing'
 import { addSharedArea } from '~~/server/pages/shared-areas'
 import { publicDocument } from '~~/server/pages/public-document'
+import { setPageDeleted } from '~~/server/pages/making-pages'
+import { setUpUsualPage } from '~~/server/pages/usual-pages'
 import { saveAuthor, setAuthorDeleted } from '~~/server/people/authors'
 import { saveMenus, siteMenus } from '~~/server/site/menus'
 import { saveSiteFacts, siteFacts } from '~~/server/site/site-facts'
@@ -223,6 +225,13 @@ describe('a kept document', () => {
     await timed('menu', '/', () => publish('/orchard', 'The orchard of today'))
     const area = await shareSideOf('/plots')
     await timed('shared area on a page', '/plots', () => rename(area, 'Read by many'))
+    const hand = handOn(test.db, writer)
+    let head = 0
+    await timed('head of every page', '/plots', async () => {
+      head = (await setUpUsualPage(test.db, { kind: 'head', of: null }, writer)).id
+      await hand.publish(head)
+    })
+    await timed('usual head again', '/plots', () => setPageDeleted(test.db, head, true))
     const mapped = { id: randomUUID(), title: 'Map', isWithin: false } as const
     const foot = [{ ...mapped, to: { is: 'address', address: 'https://example.org/map' } }]
     await timed('menus', '/plots', async () => saveMenus(test.db, { ...(await siteMenus(test.db)), foot }))

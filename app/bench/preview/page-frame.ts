@@ -1,7 +1,7 @@
 import { ref } from 'vue'
 import { changedListings } from '~~/core/edits/document'
 import type { PageDocument } from '~~/core/edits/document'
-import { morph } from '~~/site/enhance/morphing'
+import { morph, morphPage } from '~~/site/enhance/morphing'
 import { RequestProblem, request } from '../../shared/http'
 import { useDraft } from '../../stores/bench/draft'
 import { useShown } from '../../stores/bench/shown'
@@ -98,8 +98,7 @@ export function usePageFrame(frame: () => HTMLIFrameElement | null) {
     const styles = page.getElementById('listing-styles')
     if (styles) styles.textContent = fresh.getElementById('listing-styles')?.textContent ?? ''
     page.querySelectorAll('style[data-css-of]').forEach((one) => one.remove())
-    const [old, next] = [page.getElementById('content'), fresh.getElementById('content')]
-    if (old && next) morph(old, next)
+    morphPage(page, fresh)
   }
 
   /** Later rules win over the page's own of equal weight, so the edited placement's stand last. */
