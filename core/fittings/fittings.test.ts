@@ -32,6 +32,7 @@ describe('fittings', () => {
     ['address', { ...newFitting('picture'), address: 'javascript:alert(1)' }, 'address'],
     ['first', { ...newFitting('terms'), first: 0 }, 'first'],
     ['title', { ...newFitting('menu'), title: '' }, 'title'],
+    ['title of a menu', { ...newFitting('site-name'), title: '' }, 'title'],
     ['link', { ...newFitting('menu'), links: [{ title: 'Map' }] }, 'links[0].id'],
     ['part', { ...newFitting('entry'), parts: [{ part: 'engine', on: true }] }, 'parts[0]'],
     ['words', { ...newFitting('entry'), parts: [{ part: 'text', on: true, words: 0 }] }, 'parts[0].words'],

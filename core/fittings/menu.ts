@@ -18,6 +18,11 @@ export interface MenuSettings {
   readonly title: string
 }
 
+/** Checks what a menu is called where it is read aloud. */
+export function menuTitle() {
+  return textSchema().trim().required('Say what it is.').max(60, 'Keep it within 60 characters.')
+}
+
 /** A menu that stands on the page. */
 export const menuFitting = defineFitting<'menu', MenuSettings>({
   name: 'menu',
@@ -33,6 +38,6 @@ export const menuFitting = defineFitting<'menu', MenuSettings>({
     layout: string()
       .oneOf([...menuLayouts])
       .required(),
-    title: textSchema().trim().required('Say what it is.').max(60, 'Keep it within 60 characters.'),
+    title: menuTitle(),
   }),
 })

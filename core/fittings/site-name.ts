@@ -1,5 +1,6 @@
 import { boolean, string } from 'yup'
 import { defineFitting, fittingSettings } from './define'
+import { menuTitle } from './menu'
 
 export const siteNameMenus = ['head', 'foot', 'none'] as const
 
@@ -11,6 +12,8 @@ export interface SiteNameSettings {
   readonly menu: (typeof siteNameMenus)[number]
   /** Whether the menu comes when it is asked for, where it is narrow. */
   readonly folds: boolean
+  /** What the menu is called where it is read aloud: another than others on the page. */
+  readonly title: string
 }
 
 /** The name of the site, which leads to the front page, and a menu at the other end of the line. */
@@ -18,7 +21,7 @@ export const siteName = defineFitting<'site-name', SiteNameSettings>({
   name: 'site-name',
   title: 'Name and menu',
   about: 'The name of the site, and one of its menus at the other end of the line',
-  defaults: { tagline: false, icon: false, menu: 'head', folds: true },
+  defaults: { tagline: false, icon: false, menu: 'head', folds: true, title: 'Ways through the site' },
   schema: fittingSettings('site-name', {
     tagline: boolean().required(),
     icon: boolean().required(),
@@ -26,5 +29,6 @@ export const siteName = defineFitting<'site-name', SiteNameSettings>({
       .oneOf([...siteNameMenus])
       .required(),
     folds: boolean().required(),
+    title: menuTitle(),
   }),
 })

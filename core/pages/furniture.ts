@@ -15,8 +15,8 @@ export const furnitureTitles: Readonly<Record<FurnitureName, string>> = {
 }
 
 const usual: Readonly<Record<FurnitureName, ChosenFitting<'site-name'>>> = {
-  head: newFitting('site-name'),
-  foot: { ...newFitting('site-name'), tagline: true, menu: 'foot', folds: false },
+  head: { ...newFitting('site-name'), title: 'Pages' },
+  foot: { ...newFitting('site-name'), tagline: true, menu: 'foot', folds: false, title: 'More pages' },
 }
 
 /** Whether a page has the head or the foot of every page. */

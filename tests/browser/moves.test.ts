@@ -28,7 +28,12 @@ function order(page: Page): Promise<readonly string[]> {
 }
 
 /** Presses a key on a handle and waits until what it moves stands elsewhere, with the focus on it and said aloud. */
-async function moves(page: Page, name: string, key: 'ArrowUp' | 'ArrowDown', place: string): Promise<void> {
+async function moves(
+  page: Page,
+  name: string,
+  key: 'ArrowUp' | 'ArrowDown' | 'ArrowRight',
+  place: string,
+): Promise<void> {
   await page.keyboard.press(key)
   await expect.poll(() => announced(page), { timeout: 15_000 }).toBe(`${name}: ${place}`)
   expect(await focused(page)).toBe(`Move ${name}: arrow keys`)
@@ -43,14 +48,16 @@ describe('what is moved by keys keeps the focus, and where it stands is said', (
     const page = await inBench(app, 'From the hill')
     await waitFor(page, 'button', 'Latest notes 6')
     await focusHandle(page, 'Latest notes')
-    const main = (await page.$$('section[aria-label=Main] li')).length
-    await moves(page, 'Latest notes', 'ArrowDown', `place 2 of ${main}, Main`)
-    await moves(page, 'Latest notes', 'ArrowDown', `place 3 of ${main}, Main`)
-    await moves(page, 'Latest notes', 'ArrowUp', `place 2 of ${main}, Main`)
+    await moves(page, 'Latest notes', 'ArrowDown', 'place 2 of 3, Main, band 1')
+    await moves(page, 'Latest notes', 'ArrowDown', 'place 3 of 3, Main, band 1')
+    await moves(page, 'Latest notes', 'ArrowUp', 'place 2 of 3, Main, band 1')
     const side = (await page.$$('section[aria-label=Side] li')).length
-    await page.keyboard.press('ArrowRight')
-    await expect.poll(() => announced(page)).toBe(`Latest notes: place ${side + 1} of ${side + 1}, Side`)
-    expect(await focused(page)).toBe('Move Latest notes: arrow keys')
+    for (const place of [
+      'place 3 of 3, Main, band 2, column 1',
+      'place 2 of 2, Main, band 2, column 2',
+      `place ${side + 1} of ${side + 1}, Side`,
+    ])
+      await moves(page, 'Latest notes', 'ArrowRight', place)
     await waitForStatus(page, 'Saved')
     await page.close()
   })

@@ -3,6 +3,7 @@ import type { ChosenFitting } from '~~/core/fittings'
 import { siteName } from '~~/core/fittings/site-name'
 import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
 import SwitchSetting from '../../shared/settings/SwitchSetting.vue'
+import TextSetting from '../../shared/settings/TextSetting.vue'
 import { choicesOf } from '../../shared/settings/choices'
 import { words } from './words'
 
@@ -27,11 +28,20 @@ const shown = ['tagline', 'icon'] as const
     :choices="choicesOf(words.siteNameMenus)"
     @change="emit('change', { ...props.settings, menu: $event }, 'menu')"
   />
-  <SwitchSetting
-    v-if="settings.menu !== 'none'"
-    :label="words.menuFolds"
-    :value="settings.folds"
-    :fallback="siteName.defaults.folds"
-    @change="emit('change', { ...props.settings, folds: $event }, 'folds')"
-  />
+  <template v-if="settings.menu !== 'none'">
+    <SwitchSetting
+      :label="words.menuFolds"
+      :value="settings.folds"
+      :fallback="siteName.defaults.folds"
+      @change="emit('change', { ...props.settings, folds: $event }, 'folds')"
+    />
+    <TextSetting
+      :label="words.siteNameTitle"
+      :value="settings.title"
+      :fallback="siteName.defaults.title"
+      :most="60"
+      required
+      @change="emit('change', { ...props.settings, title: $event }, 'title')"
+    />
+  </template>
 </template>

@@ -59,6 +59,7 @@ export const words = {
     SiteNameSettings['menu'],
     string
   >,
+  siteNameTitle: 'What the menu is called',
   menuFolds: 'Where narrow, it comes on a press',
   home: 'The front page is called',
   between: 'Between two steps',
