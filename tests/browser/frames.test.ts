@@ -115,7 +115,7 @@ describe('the frame of a page', () => {
     expect(await outline()).toBe('none')
     await (await page.waitForSelector('section[aria-label="Side"] h2'))?.hover()
     await expect.poll(outline).toBe('dashed')
-    await (await waitFor(page, 'button', 'Add to Main')).focus()
+    await (await waitFor(page, 'button', 'Add to Main, band 1')).focus()
     await page.mouse.move(0, 0)
     await (await waitFor(page, 'button', 'Add to Side')).focus()
     await expect.poll(outline).toBe('dashed')
