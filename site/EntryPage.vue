@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { TitleContent } from '../core/cards/parts/title'
+import type { NavigationLink } from '../core/navigation'
 import EntryCard from './EntryCard.vue'
 import PageFrame from './PageFrame.vue'
 import TrailNav from './TrailNav.vue'
 import { entryViewsOf } from './view'
-import type { EntryPageView, NavigationLink } from './view'
+import type { EntryPageView } from './view'
 import { words } from './words'
 
 const props = defineProps<{

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { NavigationLink } from './view'
+import type { NavigationLink } from '../core/navigation'
 import { words } from './words'
 
 /** The way from the front page to this one, which is the last step and leads nowhere. */

@@ -1,4 +1,5 @@
-import type { NavigationLink, SiteView } from './view'
+import type { NavigationLink } from '../core/navigation'
+import type { SiteView } from './view'
 
 /**
  * The way to a page for programs that read it: a BreadcrumbList (schema.org), as JSON-LD 1.1 that can

@@ -1,4 +1,5 @@
 import type { MenuLink } from '../core/menus'
+import type { NavigationLink } from '../core/navigation'
 import type { CardFrame, FilledPart } from '../core/cards/card'
 import type { PartName } from '../core/cards/parts'
 import type { FittingChoice } from '../core/fittings'
@@ -144,11 +145,6 @@ export interface BandView {
 export interface AreaView {
   readonly name: AreaName
   readonly bands: readonly BandView[]
-}
-
-export interface NavigationLink {
-  readonly title: string
-  readonly path: string
 }
 
 /** What stands at the head or the foot of every page, where somebody set it up. */

@@ -149,12 +149,7 @@ export function frameOf(shown: readonly PartSetting[]): CardFrame {
 
 /** Whether a card shows something of the entries' own text, which is fetched only then. */
 export function readsText(card: Card): boolean {
-  return readsTextOf(partsOf(card))
-}
-
-/** Whether some parts show the beginning of an entry's own text. */
-export function readsTextOf(shown: readonly PartSetting[]): boolean {
-  return shown.some((part) => part.on && parts.get(part.part).readsText?.(part) === true)
+  return partsOf(card).some((part) => part.on && parts.get(part.part).readsText?.(part) === true)
 }
 
 /** Whether one of a listing's cards tells how often entries were read. */

@@ -2,14 +2,9 @@ import type { MediaKind } from '../content/media'
 import { referencesOf } from '../content/field'
 import type { Field } from '../content/field'
 import type { RichText } from '../content/rich-text/document'
+import type { NavigationLink } from '../navigation'
 import type { Picture } from '../pictures/picture'
 import type { CardEntry } from './card-entry'
-
-/** A way somewhere, with what it is called. */
-export interface NamedWay {
-  readonly title: string
-  readonly path: string
-}
 
 /** A stored file that an entry points at. What is no picture has no size. */
 export type PointedFile = Picture & {
@@ -21,11 +16,11 @@ export type PointedFile = Picture & {
 /** What only an entry's own page shows of it. */
 export interface EntryInFull {
   readonly body: RichText
-  readonly collection: NamedWay
+  readonly collection: NavigationLink
   /** By id: files of its fields that are there. */
   readonly files: ReadonlyMap<number, PointedFile>
   /** By id: entries of its fields that visitors may see. */
-  readonly entries: ReadonlyMap<number, NamedWay>
+  readonly entries: ReadonlyMap<number, NavigationLink>
 }
 
 /** The files of an entry's fields that are of some kinds, in the order of its form. */

@@ -24,6 +24,11 @@ export function hasFurniture({ without = [] }: Pick<Page, 'without'>, name: Furn
   return !without.includes(name)
 }
 
+/** What a page has of the head and the foot of every page. */
+export function furnitureOf(page: Pick<Page, 'without'>): readonly FurnitureName[] {
+  return furnitureNames.filter((name) => hasFurniture(page, name))
+}
+
 /** The page with the head or the foot of every page, or without it. */
 export function withFurniture(page: Page, name: FurnitureName, isThere: boolean): Page {
   const { without = [], ...whole } = page

@@ -1,6 +1,7 @@
 import type { PageDocument } from '../edits/document'
 import { ownPlacement } from './copy'
 import { newBand } from './bands/definition'
+import type { Band } from './bands/definition'
 import { nextBandId, withEveryArea } from './definition'
 import type { Page } from './definition'
 import { frames } from './frames'
@@ -102,6 +103,21 @@ const lastOwnBand = 1_000_000
 /** More bands than an area has. */
 const bandsOfArea = 100
 
+function firstBandOf(id: number): number {
+  return lastOwnBand + id * bandsOfArea
+}
+
+/** Bands of the shared area of that number, with numbers that no band of a page around them has. */
+function renumbered(bands: readonly Band[], id: number): readonly Band[] {
+  return bands.map((band, at) => ({ ...band, id: firstBandOf(id) + at }))
+}
+
+/** A shared area of that number as it stands around pages: with bands of other numbers than theirs. */
+export function aroundPages(area: Page, id: number): Page {
+  const areas = Object.entries(area.areas).map(([name, bands]) => [name, renumbered(bands, id)] as const)
+  return { ...area, areas: Object.fromEntries(areas) }
+}
+
 /**
  * The page as visitors see it: with what stands in its shared areas, by their numbers. Of one that is not
  * among them, and so is gone, nothing stands there.
@@ -112,9 +128,8 @@ export function withSharedShown(page: Page, shown: ReadonlyMap<number, Page>): P
   const areas = frames.get(page.frame).areas.flatMap(({ name }) => {
     const id = shared[name]
     if (id === undefined) return []
-    const first = lastOwnBand + id * bandsOfArea
-    const bands = (shown.get(id)?.areas[name] ?? []).map((band, at) => ({ ...band, id: first + at }))
-    return [[name, bands.length === 0 ? [newBand(first)] : bands] as const]
+    const bands = renumbered(shown.get(id)?.areas[name] ?? [], id)
+    return [[name, bands.length === 0 ? [newBand(firstBandOf(id))] : bands] as const]
   })
   return { ...own, areas: { ...page.areas, ...Object.fromEntries(areas) } }
 }

@@ -1,4 +1,4 @@
-import { frameOf, readsTextOf } from '../../core/cards/card'
+import { frameOf } from '../../core/cards/card'
 import type { CardEntry } from '../../core/cards/card-entry'
 import { ratioNumber } from '../../core/cards/parts/picture'
 import type { PartSetting } from '../../core/cards/parts'
@@ -8,23 +8,18 @@ import type { Box } from '../../core/pages/frames'
 import { shownPicture } from '../../core/pictures/shown'
 import { sizesOf } from '../../core/pictures/sizes'
 import type { FittingContents } from '../../site/view'
-import { cardEntries } from '../listings/card-entries'
 import { cardContext, cardView } from '../pages/card-views'
-import { entryInFull } from '../listings/entry-in-full'
 import type { FittingAsked } from './index'
 
 /** The entry that the page is about, in its parts; null where that is none that visitors may see. */
 export async function entryContent(
   { parts }: EntrySettings,
-  { db, known, now, box, subject }: FittingAsked,
+  { known, now, box, entry: entryOfPage }: Pick<FittingAsked, 'known' | 'now' | 'box' | 'entry'>,
 ): Promise<FittingContents['entry']> {
-  if (subject?.kind !== 'entry') return null
-  const { zone } = known.site
-  const [entry] = await cardEntries(db, [subject.id], { zone, text: readsTextOf(parts) })
-  const full = entry === undefined ? null : await entryInFull(db, entry, zone, now)
-  if (entry === undefined || full === null) return null
+  const entry = await entryOfPage()
+  if (entry === null) return null
   const context = { ...cardContext(known, now), sizes: pictureSizes(parts, entry, box), atOnce: true }
-  return cardView({ ...entry, full }, { links: false, newTab: false }, parts, context)
+  return cardView(entry, { links: false, newTab: false }, parts, context)
 }
 
 /** What an entry's picture has on its page, in CSS pixels; `.entry .picture` says the same. */

@@ -1,7 +1,9 @@
+import type { CardEntry } from '../../core/cards/card-entry'
 import type { ChosenFitting, FittingChoice, FittingSettings } from '../../core/fittings'
+import type { NavigationLink } from '../../core/navigation'
 import type { Box } from '../../core/pages/frames'
 import type { PageSubject } from '../../core/rules/context'
-import type { FittingContents, NavigationLink } from '../../site/view'
+import type { FittingContents } from '../../site/view'
 import type { Db } from '../db/client'
 import type { KnownSite } from '../listings/context'
 import { authorBoxContent } from './author-box'
@@ -27,6 +29,8 @@ export interface FittingAsked {
   readonly trail: readonly NavigationLink[]
   /** What the page is about; null for nothing. */
   readonly subject: PageSubject | null
+  /** The entry that it is about, as a whole; null for none that visitors may see. */
+  readonly entry: () => Promise<CardEntry | null>
 }
 
 type Loaders = {

@@ -1,7 +1,8 @@
 import { sql } from 'kysely'
 import { entryAddressOf } from '../../core/content/entry-address'
 import type { NeighboursSettings } from '../../core/fittings/neighbours'
-import type { FittingContents, NavigationLink } from '../../site/view'
+import type { NavigationLink } from '../../core/navigation'
+import type { FittingContents } from '../../site/view'
 import { visibleAt } from '../content/visible'
 import type { FittingAsked } from './index'
 

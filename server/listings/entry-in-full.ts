@@ -2,29 +2,29 @@ import type { CardEntry } from '../../core/cards/card-entry'
 import type { EntryInFull } from '../../core/cards/entry-in-full'
 import { baseOf, entryAddressOf } from '../../core/content/entry-address'
 import { referencesOf } from '../../core/content/field'
+import { textOfDocument } from '../../core/content/rich-text/text'
 import { visibleAt } from '../content/visible'
 import type { Db } from '../db/client'
+import { cardEntries } from './card-entries'
 
 /**
- * What only the page of an entry shows of it, with what its fields point at; null where visitors may not
+ * An entry with all that its own page can show, and what its fields point at; null where visitors may not
  * see it at `now` (epoch milliseconds). `zone` is an IANA time zone, for addresses.
  */
-export async function entryInFull(
-  db: Db,
-  entry: CardEntry,
-  zone: string,
-  now: number,
-): Promise<EntryInFull | null> {
+export async function entryInFull(db: Db, id: number, zone: string, now: number): Promise<CardEntry | null> {
+  const [row, [entry]] = await Promise.all([
+    visibleEntries(db, [id], now).select(['e.body', 'c.name']).executeTakeFirst(),
+    cardEntries(db, [id], { zone }),
+  ])
+  if (row === undefined || entry === undefined) return null
   const references = referencesOf([...entry.fields.values()], entry.values)
   const idsOf = (kind: 'media' | 'entry') => references.flatMap(({ to, id }) => (to === kind ? [id] : []))
-  const [row, files, entries] = await Promise.all([
-    visibleEntries(db, [entry.id], now).select(['e.body', 'c.name']).executeTakeFirst(),
+  const [files, entries] = await Promise.all([
     filesById(db, idsOf('media')),
     waysById(db, idsOf('entry'), zone, now),
   ])
-  if (row === undefined) return null
   const collection = { title: row.name, path: baseOf(row.address) }
-  return { body: row.body, collection, files, entries }
+  return { ...entry, text: textOfDocument(row.body), full: { body: row.body, collection, files, entries } }
 }
 
 async function filesById(db: Db, ids: readonly number[]): Promise<EntryInFull['files']> {

@@ -1,3 +1,4 @@
+import { isPattern } from '../../core/content/entry-address'
 import { newListing, parseListing } from '../../core/listing/definition'
 import type { Listing } from '../../core/listing/definition'
 import type { Page } from '../../core/pages/definition'
@@ -18,13 +19,16 @@ export interface PageDependencies {
 export async function dependenciesOf(db: Db, pageId: number): Promise<PageDependencies> {
   const row = await db
     .selectFrom('pages')
-    .select('published')
+    .select(['path', 'published'])
     .where('id', '=', pageId)
     .where('deleted_at', 'is', null)
     .executeTakeFirst()
   if (!row?.published) return { page: pageId, listings: [] }
   const pages = [await withShownAreas(db, readPage(row.published)), ...(await publishedFurniture(db))]
-  const unseen = (await Promise.all(pages.map((page) => behindFittings(db, page)))).flat()
+  // The page of each entry shows that, also where no fitting of it does.
+  const unseen = (await isOfEntries(db, row.path))
+    ? [await everyEntry(db)]
+    : (await Promise.all(pages.map((page) => behindFittings(db, page)))).flat()
   const ids = pages.flatMap((page) => shownListingsOf(page).map((placement) => placement.listing))
   if (ids.length === 0) return { page: pageId, listings: unseen }
   const rows = await db.selectFrom('listings').select('published').where('id', 'in', ids).execute()
@@ -37,10 +41,26 @@ export async function dependenciesOf(db: Db, pageId: number): Promise<PageDepend
 
 /** A listing of every entry of the site, where a fitting of the page shows what any entry may change. */
 export async function behindFittings(db: Db, page: Page): Promise<readonly Listing[]> {
-  if (!showsAnyEntry(page)) return []
+  return showsAnyEntry(page) ? [await everyEntry(db)] : []
+}
+
+/** Whether it is the address pattern of the entries of a collection. */
+async function isOfEntries(db: Db, path: string): Promise<boolean> {
+  if (!isPattern(path)) return false
+  const found = await db
+    .selectFrom('collections')
+    .select('id')
+    .where('address', '=', path)
+    .where('deleted_at', 'is', null)
+    .executeTakeFirst()
+  return found !== undefined
+}
+
+/** A listing of every entry of the site. */
+async function everyEntry(db: Db): Promise<Listing> {
   const rows = await db.selectFrom('collections').select('id').where('deleted_at', 'is', null).execute()
   const listing = newListing('Everything', 1)
-  return [{ ...listing, from: { ...listing.from, collections: rows.map((row) => row.id) } }]
+  return { ...listing, from: { ...listing.from, collections: rows.map((row) => row.id) } }
 }
 
 /** Whether a change can alter what a page shows. */

@@ -8,6 +8,7 @@ import { visibleAt } from '../content/visible'
 import type { Db } from '../db/client'
 import { entryContent } from '../fittings/entry'
 import { pictureOf } from '../listings/card-entries'
+import { entryInFull } from '../listings/entry-in-full'
 import type { KnownSite } from '../listings/context'
 import type { Site } from '../site/site'
 
@@ -133,8 +134,8 @@ export async function entryPageView(
   const isShown = placementViewsOf({ areas }).some(
     (one) => one.kind === 'fitting' && one.fitting.name === 'entry',
   )
-  const box = { widths: wholeWidth }
-  const asked = { db, known, now, box, trail: [], subject: { kind: 'entry', id } } as const
+  const entry = () => entryInFull(db, id, known.site.zone, now)
+  const asked = { known, now, box: { widths: wholeWidth }, entry }
   const whole = isShown ? null : await entryContent({ parts: entryLayouts.whole }, asked)
   return { kind: 'entry', ...head, frame, areas, without, whole }
 }

@@ -1,6 +1,8 @@
-import { furnitureAddress, furnitureNames } from '../../core/pages/shared-address'
+import type { NavigationLink } from '../../core/navigation'
+import { furnitureAddress } from '../../core/pages/shared-address'
 import type { FurnitureName } from '../../core/pages/shared-address'
-import type { Furniture, ListingPageView, NavigationLink } from '../../site/view'
+import { aroundPages } from '../../core/pages/shared-areas'
+import type { Furniture, ListingPageView } from '../../site/view'
 import type { Db } from '../db/client'
 import type { ListingAsker } from '../listings/ask'
 import type { Asked } from '../listings/context'
@@ -8,48 +10,43 @@ import { publishedPage } from './pages'
 import type { AskedPage } from './shown-on-page'
 import { listingPageView } from './view'
 
-/** What stands around every page, with what was asked for it. */
+/** What stands around a page, with what was asked for it. */
 export interface Furnished {
   readonly furniture: Furniture
   readonly views: readonly ListingPageView[]
   readonly asked: readonly AskedPage[]
 }
 
-export const unfurnished: Furnished = { furniture: { head: null, foot: null }, views: [], asked: [] }
+/** Around which page: how it is asked for, and the way to it from the front page. */
+interface AskedAround {
+  readonly asked: Asked
+  readonly trail: readonly NavigationLink[]
+  readonly query?: URLSearchParams
+}
 
 /**
- * What somebody set up to stand around every page, on the page at the end of a trail. Of what nobody set
- * up, or did not publish yet, there is nothing: the usual stands there.
+ * Of these, what somebody set up to stand around every page. Of what nobody set up, or did not publish
+ * yet, there is nothing: the usual stands there.
  */
 export async function furnished(
   db: Db,
   asker: ListingAsker,
-  asked: Asked,
-  trail: readonly NavigationLink[],
+  names: readonly FurnitureName[],
+  { asked, trail, query }: AskedAround,
 ): Promise<Furnished> {
-  const made = await Promise.all(furnitureNames.map((name) => furnishing(name, db, asker, asked, trail)))
-  return made.reduce<Furnished>(
-    (all, one) =>
-      one === null
-        ? all
-        : {
-            furniture: { ...all.furniture, [one.name]: one.view },
-            views: [...all.views, one.view],
-            asked: [...all.asked, one.page],
-          },
-    unfurnished,
+  const around = await Promise.all(
+    names.map(async (name) => {
+      const found = await publishedPage(db, furnitureAddress(name))
+      if (found === null) return []
+      const page = { ...found, page: aroundPages(found.page, found.id) }
+      return [{ name, page, view: await listingPageView(db, asker, { ...page, trail }, asked, query) }]
+    }),
   )
-}
-
-async function furnishing(
-  name: FurnitureName,
-  db: Db,
-  asker: ListingAsker,
-  asked: Asked,
-  trail: readonly NavigationLink[],
-) {
-  const page = await publishedPage(db, furnitureAddress(name))
-  return page === null
-    ? null
-    : { name, page, view: await listingPageView(db, asker, { ...page, trail }, asked) }
+  const made = around.flat()
+  const viewOf = (name: FurnitureName) => made.find((one) => one.name === name)?.view ?? null
+  return {
+    furniture: { head: viewOf('head'), foot: viewOf('foot') },
+    views: made.map((one) => one.view),
+    asked: made.map((one) => one.page),
+  }
 }

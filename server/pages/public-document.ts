@@ -1,10 +1,12 @@
+import type { NavigationLink } from '../../core/navigation'
 import type { PageSubject } from '../../core/rules/context'
 import { loneListingAt } from '../../core/pages/listing-elsewhere'
-import { furnitureAt, sharedAreaAt } from '../../core/pages/shared-address'
+import { furnitureOf } from '../../core/pages/furniture'
+import { furnitureAt, furnitureNames, sharedAreaAt } from '../../core/pages/shared-address'
 import { fittingsShowReads } from '../../core/pages/standing'
 import { searchAddress, usualPage } from '../../core/pages/usual'
 import { listingViewsOf } from '../../site/view'
-import type { Furnishing, ListingPageView, NavigationLink, PageView } from '../../site/view'
+import type { Furnishing, ListingPageView, PageView } from '../../site/view'
 import { baseOf, isPattern } from '../../core/content/entry-address'
 import { words } from '../../site/words'
 import { showsReads } from '../../core/cards/card'
@@ -90,9 +92,9 @@ interface FoundPage {
 
 /** A page with what stands around every page. */
 async function documentOf(visit: Visit, page: FoundPage): Promise<PublicAnswer> {
-  const { db, asker, asked, shared } = visit
+  const { db, asker, asked, shared, query } = visit
   const { found, listed, shown = listed, trail, pageId, entryId } = page
-  const around = await furnished(db, asker, asked, trail)
+  const around = await furnished(db, asker, furnitureOf(found.page), { asked, trail, query })
   const css = cssOfAll([...around.views, listed])
   const dependence = await dependenceOf(visit, [found, ...around.asked])
   const html = await renderDocument({
@@ -119,10 +121,11 @@ async function documentOf(visit: Visit, page: FoundPage): Promise<PublicAnswer> 
 /** What is said where nothing is. */
 async function missingAnswer({ db, asker, path, asked, shared }: Visit): Promise<PublicAnswer> {
   const { missingTitle: title, missingText: text } = words
-  const around = await furnished(db, asker, asked, [
+  const trail = [
     { title: '', path: '/' },
     { title, path },
-  ])
+  ]
+  const around = await furnished(db, asker, furnitureNames, { asked, trail })
   const css = cssOfAll(around.views)
   const page = { kind: 'missing', title, text, canSearch: true } as const
   const { furniture } = around
@@ -308,7 +311,6 @@ export async function renderDraft(
   const [links, known] = await Promise.all([navigation(db), asker.known()])
   const { site } = known
   const isShared = sharedAreaAt(draft.path) !== null
-  const own = [furnitureAt(draft.path)].filter((name) => name !== null)
   const subject = isPattern(draft.path) ? asked.page : null
   const id = subject?.kind === 'entry' ? subject.id : null
   const [entry, head] = await Promise.all([
@@ -317,12 +319,14 @@ export async function renderDraft(
   ])
   const address = entry === null ? draft.path : `${baseOf(draft.path)}/entry`
   const trail = await trailOf(db, address, entry?.title ?? draft.page.title)
-  const around = await furnished(db, asker, asked, trail)
+  // What is drafted here is not seen at its place too.
+  const drafted = furnitureAt(draft.path)
+  const names = furnitureOf(draft.page).filter((name) => name !== drafted)
+  const around = await furnished(db, asker, names, { asked, trail })
   return renderDocument({
     site,
     navigation: links,
-    // What is drafted here is not seen at its place too.
-    furniture: { ...around.furniture, ...Object.fromEntries(own.map((name) => [name, noFurnishing])) },
+    furniture: drafted === null ? around.furniture : { ...around.furniture, [drafted]: noFurnishing },
     path: draft.path,
     page:
       entry === null || id === null

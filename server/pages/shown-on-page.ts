@@ -1,7 +1,7 @@
 import type { Listing } from '../../core/listing/definition'
 import type { Page } from '../../core/pages/definition'
 import { shownListingsOf } from '../../core/pages/standing'
-import type { NavigationLink } from '../../site/view'
+import type { NavigationLink } from '../../core/navigation'
 import type { ListingAsker, ShownPage } from '../listings/ask'
 import type { Asked } from '../listings/context'
 import { listingTrouble } from '../listings/troubles'

@@ -1,6 +1,6 @@
 import { baseOf } from '../../core/content/entry-address'
 import { sharedAreaAt } from '../../core/pages/shared-address'
-import type { NavigationLink } from '../../site/view'
+import type { NavigationLink } from '../../core/navigation'
 import type { Db } from '../db/client'
 
 /**

@@ -24,6 +24,7 @@ import { fittingContent } from '../fittings'
 import type { FittingAsked } from '../fittings'
 import type { ListingAsker, ShownPage } from '../listings/ask'
 import { cardEntries, picturesById } from '../listings/card-entries'
+import { entryInFull } from '../listings/entry-in-full'
 import type { Asked, KnownSite } from '../listings/context'
 import { cardContext, cardViews, columnTitle } from './card-views'
 import { pageAddress, pagesOf } from './page-subject'
@@ -42,6 +43,7 @@ export async function listingPageView(
   const known = await asker.known()
   const shown = answered ?? (await shownOnPage(asker, { page, listings }, asked, pagesOf(query)))
   const columns = columnsOn(page)
+  const entry = entryAskedOnce(db, known, asked)
   const [pictures, ...placed] = await Promise.all([
     groundPictures(db, columns),
     ...columns.map(async (column) => ({ column, views: await columnViews(column) })),
@@ -86,10 +88,18 @@ export async function listingPageView(
             box: column.box,
             trail,
             subject: asked.page,
+            entry,
           }),
     )
     return (await Promise.all(views)).filter((view) => view !== null)
   }
+}
+
+/** The entry that a page is about, asked for by whatever shows some of it, and found once. */
+export function entryAskedOnce(db: Db, { site }: KnownSite, { page, now }: Asked): FittingAsked['entry'] {
+  let finding: ReturnType<FittingAsked['entry']> | undefined
+  return () =>
+    (finding ??= page?.kind === 'entry' ? entryInFull(db, page.id, site.zone, now) : Promise.resolve(null))
 }
 
 /** What a picture behind a band has at most, in CSS pixels. */

@@ -1,19 +1,13 @@
 import { assets } from '#bushel/site-assets'
 import { createSSRApp, h } from 'vue'
 import { renderToString } from 'vue/server-renderer'
+import type { NavigationLink } from '../../core/navigation'
 import { shapeOf } from '../../core/shapes'
 import Document from '../../site/Document.vue'
 import EntryCard from '../../site/EntryCard.vue'
 import PlacedListing from '../../site/PlacedListing.vue'
 import { listingViewsOf } from '../../site/view'
-import type {
-  CardView,
-  Furniture,
-  NavigationLink,
-  PageView,
-  PlacedListingView,
-  SiteNavigation,
-} from '../../site/view'
+import type { CardView, Furniture, PageView, PlacedListingView, SiteNavigation } from '../../site/view'
 import type { Site } from '../site/site'
 
 export interface DocumentChoice {

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import type { NamedWay } from '../../core/cards/entry-in-full'
+import type { NavigationLink } from '../../core/navigation'
 import AffixedText from './AffixedText.vue'
 
 defineOptions({ inheritAttrs: false })
-defineProps<{ content: NamedWay; prefix: string; suffix: string }>()
+defineProps<{ content: NavigationLink; prefix: string; suffix: string }>()
 </script>
 
 <template>

@@ -11,6 +11,7 @@ import { knownSite } from '~~/server/listings/context'
 import { publicDocument } from '~~/server/pages/public-document'
 import { navigation } from '~~/server/site/navigation'
 import { trailOf } from '~~/server/pages/trail'
+import { entryAskedOnce } from '~~/server/pages/view'
 import type { FittingContents, LinkedTerm } from '~~/site/view'
 import { rain } from './support/content'
 import { demoDatabase } from './support/database'
@@ -25,7 +26,9 @@ afterAll(() => test.drop())
 async function asked(now = Date.now(), subject: FittingAsked['subject'] = null): Promise<FittingAsked> {
   const box = areaOf('main-side', 'side')
   if (box === undefined) throw new Error('The frame has a side.')
-  return { db: test.db, known: await knownSite(test.db), now, box, trail: [], subject }
+  const known = await knownSite(test.db)
+  const entry = entryAskedOnce(test.db, known, { now, page: subject, visit: '' })
+  return { db: test.db, known, now, box, trail: [], subject, entry }
 }
 
 async function pageAt(path: string): Promise<number> {

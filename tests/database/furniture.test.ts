@@ -5,16 +5,17 @@ import { documentOfText } from '~~/core/content/rich-text/document'
 import { newListing } from '~~/core/listing/definition'
 import type { Placement } from '~~/core/pages/definition'
 import { withFurniture } from '~~/core/pages/furniture'
-import { withPlacementsAt } from '~~/core/pages/moves'
+import { withBandChanged, withPlacementsAt } from '~~/core/pages/moves'
 import { furnitureAddress, furnitureAt, furnitureNames } from '~~/core/pages/shared-address'
 import type { FurnitureName } from '~~/core/pages/shared-address'
-import { placementsAt, spotsOf } from '~~/core/pages/standing'
+import { placementsAt, placementsOf, spotsOf } from '~~/core/pages/standing'
 import { dependenciesOf } from '~~/server/live/page-dependencies'
 import { addEntry } from '~~/server/content/entries'
 import { setPageDeleted } from '~~/server/pages/making-pages'
 import { editedPage } from '~~/server/pages/pages'
 import type { DraftInput } from '~~/server/pages/pages'
-import { publicDocument } from '~~/server/pages/public-document'
+import { askingAnew } from '~~/server/listings/ask'
+import { draftDocument, publicDocument } from '~~/server/pages/public-document'
 import { sharedAreas } from '~~/server/pages/shared-areas'
 import { siteMap } from '~~/server/pages/site-map'
 import { setUpUsualPage, unmadePages } from '~~/server/pages/usual-pages'
@@ -122,6 +123,79 @@ describe.each(furnitureNames)('the %s of every page', (kind) => {
     const { path } = await editedPage(test.db, id)
     expect(furnitureAt(path)).toBeNull()
     expect((await editedPage(test.db, next)).path).toBe(furnitureAddress(kind))
+  })
+
+  it('has bands that are told from those of the page: what is set for one is not set for the other', async () => {
+    const id = await setUp(kind)
+    const { page } = await editedPage(test.db, id)
+    const [band] = page.areas.main ?? []
+    const own = (await editedPage(test.db, front)).page.areas.main?.[0]?.id
+    expect(band?.id).toBe(own)
+    const green = { is: 'colour', colour: '#28624a' } as const
+    await hand.save(
+      id,
+      withBandChanged(page, band?.id ?? 0, (one) => ({ ...one, background: green })),
+    )
+    await hand.publish(id)
+    const pageOf = (await editedPage(test.db, front)).page
+    await hand.save(front, withPlacementsAt(pageOf, spotsOf(pageOf)[0] ?? 'shelf', [note('Welcome.')]))
+    await hand.publish(front)
+    const { answer, ...parts } = await visit('/')
+    const css = 'css' in answer ? answer.css : ''
+    const coloured = Array.from(css.matchAll(/data-band="(\d+)"\][^}]*--ground/g), ([, number]) => number)
+    expect(coloured).toHaveLength(1)
+    expect(parts[kind]).toContain(`data-band="${coloured[0]}"`)
+    expect(/<main.*<\/main>/s.exec(answer.html)?.[0]).not.toContain(`data-band="${coloured[0]}"`)
+  })
+
+  it('is seen once while it is drafted, without what is live of it', async () => {
+    const id = await setUp(kind)
+    const { page } = await editedPage(test.db, id)
+    const green = { is: 'colour', colour: '#28624a' } as const
+    const band = page.areas.main?.[0]?.id ?? 0
+    await hand.save(
+      id,
+      withBandChanged(page, band, (one) => ({ ...one, background: green })),
+    )
+    await hand.publish(id)
+    const [line] = placementsOf(page)
+    const draft = { page, listings: new Map(), path: furnitureAddress(kind) }
+    const html = await draftDocument(test.db, askingAnew(test.db), draft, { now, page: null, visit: '' })
+    expect(html.split(`data-placement="${line?.id}"`)).toHaveLength(2)
+    expect(html.includes(kind === 'head' ? '<header' : '<footer')).toBe(false)
+    expect(html).not.toContain('--ground:')
+  })
+
+  it('leads through its longer listings page by page, where it stands', async () => {
+    const listing = randomUUID()
+    const id = await setUp(kind)
+    const titles = ['Hail', 'Snow', 'Sleet']
+    for (const [at, title] of titles.entries()) {
+      const published = { status: 'published' as const, publishedAt: now - 120_000 * (at + 1) }
+      const input = { ...rain, title, slug: `${title}-${kind}`.toLowerCase(), ...published }
+      await addEntry(test.db, site.collectionId, input, site.writer)
+    }
+    const all = newListing('Weather', site.collectionId)
+    const definition = { ...all, amount: { ...all.amount, take: 'all' as const, perPage: 1 } }
+    const placed: Placement = { kind: 'listing', id: randomUUID(), listing, heading: '' }
+    await add(id, placed, [{ id: listing, version: 0, definition }])
+    await hand.publish(id)
+    const first = (await visit('/'))[kind]
+    expect(first).toContain('/notes/rain')
+    const next = /href="([^"]*after\.[^"]*)"/.exec(first)?.[1]?.replaceAll('&amp;', '&') ?? ''
+    const query = new URLSearchParams(next.slice(next.indexOf('?')).replace(/#.*/, ''))
+    const asked = { now, page: null, visit: '' }
+    const second = await publicDocument(test.db, '/', asked, undefined, query)
+    const part = kind === 'head' ? 'header' : 'footer'
+    const shown = new RegExp(`<${part}.*</${part}>`, 's').exec('html' in second ? second.html : '')?.[0]
+    expect(shown).toContain('Hail')
+    expect(shown).not.toContain('href="/notes/rain"')
+  })
+
+  it('is set up once by two who do so at the same moment', async () => {
+    const [one, other] = await Promise.all([setUp(kind), setUp(kind)])
+    expect(one).toBe(other)
+    expect(await sharedAreas(test.db)).toHaveLength(1)
   })
 
   it('is left out of a page that is without it, by hand and of each entry, and of no other', async () => {

@@ -10,6 +10,7 @@ import { monthInstants } from '~~/core/time/zones'
 import { addEntry } from '~~/server/content/entries'
 import { addCollection } from '~~/server/content/collections'
 import { addAuthor } from '~~/server/people/authors'
+import { dependenciesOf, touchesPage } from '~~/server/live/page-dependencies'
 import { editedPage, saveDraft } from '~~/server/pages/pages'
 import { publishPage } from '~~/server/pages/publishing'
 import { publicDocument } from '~~/server/pages/public-document'
@@ -211,6 +212,16 @@ describe('what no hand made', () => {
       expect([status, headings(html), articles(html)], names).toEqual([200, 1, pieces])
       expect(html.includes('<title>Rain 2'), names).toBe(true)
     }
+  })
+
+  it('is told of any entry, where it is that of each entry, also where nothing on it shows the entry', async () => {
+    const { id } = await setUpUsualPage(test.db, { kind: 'entry', of: site.collectionId }, site.writer)
+    const { version, page } = await editedPage(test.db, id)
+    const bare = withPlacementsAt(page, spotsOf(page)[0] ?? 'shelf', [])
+    const saved = await saveDraft(test.db, id, { version, page: bare, listings: [] }, site.writer)
+    await publishPage(test.db, id, { version: saved.version, listings: {} }, site.writer)
+    const behind = await dependenciesOf(test.db, id)
+    expect(touchesPage({ kind: 'collection', subjectId: site.collectionId }, behind)).toBe(true)
   })
 
   it('is refused for what is not there', async () => {

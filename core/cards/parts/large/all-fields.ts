@@ -6,7 +6,7 @@ import type { RichText } from '../../../content/rich-text/document'
 import { htmlOfDocument } from '../../../content/rich-text/html'
 import { idSchema } from '../../../schemas'
 import type { CardContext, CardEntry } from '../../card-entry'
-import type { NamedWay } from '../../entry-in-full'
+import type { NavigationLink } from '../../../navigation'
 import { definePart, partSettings } from '../define'
 import type { PartBase } from '../define'
 
@@ -21,7 +21,7 @@ export interface AllFieldsSetting extends PartBase {
 export type SaidField = { readonly name: string } & (
   | { readonly is: 'words'; readonly text: string }
   | { readonly is: 'text'; readonly html: string }
-  | { readonly is: 'ways'; readonly to: readonly NamedWay[] }
+  | { readonly is: 'ways'; readonly to: readonly NavigationLink[] }
 )
 
 export interface AllFieldsContent {

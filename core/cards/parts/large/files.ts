@@ -1,6 +1,6 @@
 import { fileAddress } from '../../../content/media'
 import { filesOf } from '../../entry-in-full'
-import type { NamedWay } from '../../entry-in-full'
+import type { NavigationLink } from '../../../navigation'
 import { definePart, partSettings } from '../define'
 import type { PartBase } from '../define'
 
@@ -11,7 +11,7 @@ export interface FilesSetting extends PartBase {
 
 export interface FilesContent {
   /** Under the name of their field. */
-  readonly files: readonly { readonly name: string; readonly to: NamedWay }[]
+  readonly files: readonly { readonly name: string; readonly to: NavigationLink }[]
 }
 
 export const files = definePart<'files', FilesSetting, FilesContent>({

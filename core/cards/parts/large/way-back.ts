@@ -1,4 +1,4 @@
-import type { NamedWay } from '../../entry-in-full'
+import type { NavigationLink } from '../../../navigation'
 import { definePart, partSettings } from '../define'
 import type { PartBase } from '../define'
 
@@ -7,7 +7,7 @@ export interface WayBackSetting extends PartBase {
   readonly part: 'way-back'
 }
 
-export const wayBack = definePart<'way-back', WayBackSetting, NamedWay>({
+export const wayBack = definePart<'way-back', WayBackSetting, NavigationLink>({
   name: 'way-back',
   title: 'Way back',
   isLarge: true,

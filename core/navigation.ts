@@ -1,0 +1,5 @@
+/** A way somewhere, with what it is called. */
+export interface NavigationLink {
+  readonly title: string
+  readonly path: string
+}
