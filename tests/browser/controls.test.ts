@@ -1,6 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { KeyInput, Page } from 'puppeteer-core'
 import { clauses } from '~~/core/listing/definition'
+import { setUpUsualPage } from '~~/server/pages/usual-pages'
 import { inBench, startApp } from './support/app'
 import type { App } from './support/app'
 import { byKeys, byMouse, controlAt, controlsIn, passedOver, stateOf } from './support/controls'
@@ -9,6 +10,8 @@ import { press, waitForStillness } from './support/hands'
 let app: App
 beforeAll(async () => {
   app = await startApp()
+  const writer = await app.db.selectFrom('accounts').select('id').executeTakeFirstOrThrow()
+  await setUpUsualPage(app.db, { kind: 'head', of: null }, writer)
 })
 afterAll(() => app.stop())
 
@@ -45,6 +48,7 @@ const drawers: readonly (readonly [string, Drawer])[] = [
   ['search box', ofThing('Search box', 'Field notes')],
   ['ways to the entries next to it', ofThing('Earlier and later', 'Field notes: each entry')],
   ['the entry', ofThing('The entry', 'Field notes: each entry')],
+  ['name and menu', ofThing('Name and menu', 'Head of every page')],
   ['pasted code', ofThing('The moon over the orchard', 'Swap days')],
   ['menu', ofThing('Before you come', 'Swap days')],
   ['author’s box', ofThing('Author’s box', 'Field notes: each entry')],

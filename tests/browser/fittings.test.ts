@@ -161,7 +161,8 @@ describe('the page of each entry', () => {
     await use(page, hand, 'The entry')
     await chooseOf(page, hand, 'All of it', 'Its head')
     await chooseFrom(page, hand, 'Add a part', 'Whole text')
-    await use(page, hand, 'Settings of title')
+    await pressTitle(page)
+    await waitFor(page, 'textbox', 'Before it')
     await fill(page, 'Before it', 'Sown: ')
     await chooseFrom(page, hand, 'Add to Main', 'The entry')
     await pickLast(page, 'Its fields')
@@ -181,6 +182,13 @@ describe('the page of each entry', () => {
     await live.close()
     await page.close()
   })
+
+  /** Presses the title of the entry on the page itself. */
+  async function pressTitle(page: BrowserPage): Promise<void> {
+    const shown = await framed(page)
+    await shown.waitForSelector('.entry h1')
+    await shown.$eval('.entry h1', (one) => one.click())
+  }
 
   /** Chooses in the layouts of what was placed last. */
   async function pickLast(page: BrowserPage, layout: string): Promise<void> {
