@@ -8,6 +8,7 @@ import MediaChoice from '../content/media/MediaChoice.vue'
 import FormDialog from '../shared/FormDialog.vue'
 import { useForm } from '../shared/form'
 import { request } from '../shared/http'
+import { zonesWith } from '../shared/zones'
 import { useNotices } from '../stores/notices'
 import { languages } from './languages'
 import { words } from './words'
@@ -19,8 +20,7 @@ const emit = defineEmits<{ saved: [] }>()
 const notices = useNotices()
 const form = useForm<SavedSiteFacts>({ ...noFacts }, (facts) => faultsOf(parseSiteFacts(asked(facts))))
 const { values, faults, leave, sending, problem, changed } = form
-/** Names of zones have changed over time: what is chosen stays among them. */
-const zones = computed(() => [...new Set(['UTC', props.facts.zone, ...Intl.supportedValuesOf('timeZone')])])
+const zones = computed(() => [...zonesWith(props.facts.zone)])
 
 watch(open, (isOpen) => isOpen && form.reset({ ...props.facts }), { immediate: true })
 

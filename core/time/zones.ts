@@ -1,5 +1,8 @@
 import { DateTime, IANAZone } from 'luxon'
 
+const dayMs = 86_400_000
+const minuteMs = 60_000
+
 /** Whether `zone` is an IANA time zone that this platform knows. */
 export function isZone(zone: string): boolean {
   return IANAZone.isValidZone(zone)
@@ -37,6 +40,30 @@ export function civilDayOf(instant: number, zone: string): number {
   const date = new Date(0)
   date.setUTCFullYear(year, month - 1, day)
   return date.getTime()
+}
+
+/** What the wall clock of `zone` shows at an instant, as if it were UTC, in epoch milliseconds. */
+export function wallOf(instant: number, zone: string): number {
+  return instant + offsetAt(instant, zone)
+}
+
+/**
+ * The instant at which the wall clock of `zone` shows `wall`, given as if it were UTC; both in epoch
+ * milliseconds. A time that a clock change skips is read by the clock as it was before the change; of
+ * a time that comes twice, the first is meant (RFC 5545, 3.3.5).
+ */
+export function instantOfWall(wall: number, zone: string): number {
+  // No zone is further from UTC than a day, and no two changes of a clock lie within two.
+  const [before, after] = [offsetAt(wall - dayMs, zone), offsetAt(wall + dayMs, zone)]
+  const first = wall - before
+  if (before === after || offsetAt(first, zone) === before) return first
+  const second = wall - after
+  return offsetAt(second, zone) === after ? second : first
+}
+
+/** By how much the clock of `zone` is ahead of UTC, in milliseconds. */
+function offsetAt(instant: number, zone: string): number {
+  return IANAZone.create(zone).offset(instant) * minuteMs
 }
 
 /** An instant as the wall clock of `zone` shows it, `2026-11-24T09:30`: what date fields edit. */

@@ -47,4 +47,5 @@ export const fieldValues: Partial<Record<FieldTypeName, fc.Arbitrary<unknown>>> 
   rating: fc.constantFrom(0.5, 1, 4.5, 5),
   recurrence: fc.constantFrom('FREQ=WEEKLY;BYDAY=WE', 'FREQ=MONTHLY;BYDAY=1SA'),
   colour: fc.nat(0xffffff).map((value) => `#${value.toString(16).padStart(6, '0')}`),
+  zone: fc.constantFrom('Europe/London', 'Asia/Kathmandu'),
 }

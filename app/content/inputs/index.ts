@@ -19,6 +19,7 @@ import ReferenceInput from './ReferenceInput.vue'
 import RichTextInput from './RichTextInput.vue'
 import ShortTextInput from './ShortTextInput.vue'
 import YesNoInput from './YesNoInput.vue'
+import ZoneInput from './ZoneInput.vue'
 
 /** A setting of a field type, as its editor shows it. */
 export interface FieldSetting {
@@ -113,6 +114,7 @@ export const fieldEditing: Record<FieldTypeName, FieldEditing> = {
   },
   recurrence: { input: RecurrenceInput, settings: [] },
   colour: { input: ColourInput, settings: [] },
+  zone: { input: ZoneInput, settings: [] },
 }
 
 /** What each kind of file is called. */

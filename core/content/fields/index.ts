@@ -21,6 +21,7 @@ import { reference } from './reference'
 import { richText } from './rich-text'
 import { shortText } from './short-text'
 import { yesNo } from './yes-no'
+import { zoneField } from './zone'
 
 const all = [
   shortText,
@@ -42,6 +43,7 @@ const all = [
   reference,
   recurrence,
   colour,
+  zoneField,
 ] as const
 
 export type FieldTypeName = (typeof all)[number]['name']

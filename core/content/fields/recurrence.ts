@@ -1,111 +1,95 @@
-import * as rruleModule from 'rrule'
 import { object } from 'yup'
+import { counted } from '../../words'
+import { expandRule } from '../../time/recurrence/expand'
+import { ruleInWords } from '../../time/recurrence/in-words'
+import { parseRule } from '../../time/recurrence/rule'
 import { refusal } from './define'
 import type { FieldType } from './define'
-import { dateFormat, listFormat, monthName, numberFormat } from '../../formats/formatters'
+import { parseRecurrence, wallMoment, wallText } from './repetition'
+import type { ChangedRule, RecurrenceValue, StoredChange } from './repetition'
 
-// Node loads the package as CommonJS, under `default`; bundlers load its ES module, which has none.
-const { RRule } = (Reflect.get(rruleModule, 'default') ?? rruleModule) as typeof rruleModule
-
-const longest = 300
-const parts = /^(?:[A-Z]+=[A-Z0-9,+:-]+)(?:;[A-Z]+=[A-Z0-9,+:-]+)*$/
-const known = new Set([
-  'FREQ',
-  'INTERVAL',
-  'COUNT',
-  'UNTIL',
-  'BYDAY',
-  'BYMONTHDAY',
-  'BYMONTH',
-  'BYSETPOS',
-  'BYWEEKNO',
-  'BYYEARDAY',
-  'WKST',
-])
-
-/** How an event repeats, as a rule of RFC 5545 (3.3.10) without its start: the event's own is meant. */
-export const recurrence: FieldType<'recurrence', object, string> = {
+/**
+ * How an event repeats: a rule of RFC 5545 (3.3.10) without its start, for which the event's own is
+ * meant, and what became of single dates of it (EXDATE, RDATE, RECURRENCE-ID).
+ */
+export const recurrence: FieldType<'recurrence', object, RecurrenceValue> = {
   name: 'recurrence',
   title: 'Repeats',
   about: 'How an event comes again: every week, the first Saturday of a month.',
   settings: object({}).noUnknown().required(),
   defaults: {},
-  parse(input) {
-    if (typeof input !== 'string' || input.length > longest || !parts.test(input))
-      return refusal('This takes a rule such as FREQ=MONTHLY;BYDAY=1SA.')
-    const names = input.split(';').map((part) => part.slice(0, part.indexOf('=')))
-    const stray = names.find((name) => !known.has(name))
-    if (stray !== undefined) return refusal(`“${stray}” cannot stand in a rule here.`)
-    if (new Set(names).size !== names.length) return refusal('A part of the rule is given twice.')
-    if (!/(?:^|;)FREQ=(?:DAILY|WEEKLY|MONTHLY|YEARLY)(?:;|$)/.test(input))
-      return refusal('Events repeat daily, weekly, monthly or yearly.')
-    if (names.includes('COUNT') && names.includes('UNTIL'))
-      return refusal('A rule ends after a count or on a day, not both.')
-    return ruleOf(input) === null
-      ? refusal('This takes a rule such as FREQ=MONTHLY;BYDAY=1SA.')
-      : { ok: true, value: input }
+  parse: (input) =>
+    typeof input === 'string' || (typeof input === 'object' && input !== null && !Array.isArray(input))
+      ? parseRecurrence(input)
+      : refusal('This takes a rule such as FREQ=MONTHLY;BYDAY=1SA.'),
+  read(text) {
+    const lines = text
+      .trim()
+      .toUpperCase()
+      .split(/\s+/)
+      .map((line) => /^(RRULE|RDATE|EXDATE|X-CANCELLED|X-MOVED):(.*)$/.exec(line) ?? ['', 'RRULE', line])
+    const [rules, added] = ['RRULE', 'RDATE'].map((name) => lines.filter((line) => line[1] === name))
+    const changes = lines.filter((line) => line[1] !== 'RRULE' && line[1] !== 'RDATE')
+    const rule = rules?.[0]?.[2] ?? ''
+    if ((rules?.length ?? 0) > 1) return refusal('Give one rule.')
+    if (lines.length === (rules?.length ?? 0)) return parseRecurrence(rule)
+    return parseRecurrence({
+      rule,
+      added: added?.map((line) => momentRead(line[2] ?? '')) ?? [],
+      changes: changes.map((line) => changeRead(line[1] ?? '', line[2] ?? '')),
+    })
   },
-  read: (text, settings) =>
-    recurrence.parse(
-      text
-        .trim()
-        .toUpperCase()
-        .replace(/^RRULE:/, ''),
-      settings,
-    ),
-  write: (value) => value,
-  format: (value, _, { locale }) => ruleWords(value, locale),
+  write: (value) => (typeof value === 'string' ? value : written(value)),
+  format(value, _, { locale }) {
+    const { rule, added, changes } =
+      typeof value === 'string' ? { rule: value, added: [], changes: [] } : value
+    const parsed = rule === '' ? null : parseRule(rule)
+    const words = parsed?.ok === true ? ruleInWords(parsed.value, locale) : rule
+    const others = added.length + changes.length
+    const isEnglish = new Intl.Locale(locale).language === 'en'
+    const more = others === 0 ? '' : isEnglish ? counted(others, 'date set', 'dates set') : `± ${others}`
+    return [words, more].filter((part) => part !== '').join(isEnglish ? ', ' : ' ')
+  },
   filter: 'presence',
   sort: null,
   sortKey: null,
 }
 
-const frequencies = {
-  [RRule.YEARLY]: 'year',
-  [RRule.MONTHLY]: 'month',
-  [RRule.WEEKLY]: 'week',
-  [RRule.DAILY]: 'day',
-} as const
-
-/**
- * A rule in words: as the package says it where the language is English; elsewhere by what every
- * language has words for through Intl: “↻ 2 Wochen: Samstag”.
- */
-function ruleWords(value: string, locale: string): string {
-  const rule = ruleOf(value)
-  if (rule === null) return value
-  if (new Intl.Locale(locale).language === 'en') return rule.toText()
-  const { freq, interval = 1, byweekday, bymonth, bymonthday, count, until } = rule.origOptions
-  const unit = frequencies[freq as keyof typeof frequencies]
-  const every = numberFormat(locale, { style: 'unit', unit, unitDisplay: 'long' }).format(interval)
-  const on = [
-    ...numbersOf(bymonth).map((month) => monthName(month, locale)),
-    ...weekdaysOf(byweekday, locale),
-    ...numbersOf(bymonthday).map((day) => numberFormat(locale).format(day)),
-  ]
-  const end = count
-    ? ` × ${numberFormat(locale).format(count)}`
-    : until
-      ? ` – ${dateFormat(locale, { dateStyle: 'medium', timeZone: 'UTC' }).format(until)}`
-      : ''
-  return `↻ ${every}${on.length === 0 ? '' : `: ${listFormat(locale, { type: 'unit' }).format(on)}`}${end}`
+/** Content lines as iCalendar has them; what it keeps in events of their own, in lines of ours (X-). */
+function written({ rule, added, changes }: ChangedRule): string {
+  return [
+    ...(rule === '' ? [] : [`RRULE:${rule}`]),
+    ...added.map((text) => `RDATE:${momentWritten(text)}`),
+    ...changes.map(changeWritten),
+  ].join('\n')
 }
 
-function numbersOf(given: number | readonly number[] | null | undefined): readonly number[] {
-  return given == null ? [] : typeof given === 'number' ? [given] : given
+function changeWritten(change: StoredChange): string {
+  const on = momentWritten(change.on)
+  if (change.is !== 'moved') return `${change.is === 'leftOut' ? 'EXDATE' : 'X-CANCELLED'}:${on}`
+  const length = change.minutes === undefined ? '' : `/PT${change.minutes}M`
+  return `X-MOVED:${on}/${momentWritten(change.to)}${length}`
 }
 
-/** “Samstag”, and “Samstag (1)” for the first of a month. */
-function weekdaysOf(given: unknown, locale: string): readonly string[] {
-  const all: readonly unknown[] = given == null ? [] : Array.isArray(given) ? given : [given]
-  return all.flatMap((one) => {
-    const day: unknown = typeof one === 'object' && one !== null ? Reflect.get(one, 'weekday') : one
-    const nth: unknown = typeof one === 'object' && one !== null ? Reflect.get(one, 'n') : undefined
-    if (typeof day !== 'number') return []
-    // 5 January 2026 is a Monday, which the package counts as 0.
-    const name = dateFormat(locale, { weekday: 'long', timeZone: 'UTC' }).format(Date.UTC(2026, 0, 5 + day))
-    return [typeof nth === 'number' && nth !== 0 ? `${name} (${numberFormat(locale).format(nth)})` : name]
-  })
+function changeRead(name: string, text: string): unknown {
+  if (name !== 'X-MOVED') return { is: name === 'EXDATE' ? 'leftOut' : 'cancelled', on: momentRead(text) }
+  const [on = '', to = '', length] = text.split('/')
+  const minutes = length === undefined ? undefined : Number(/^PT(\d{1,6})M$/.exec(length)?.[1])
+  return {
+    is: 'moved',
+    on: momentRead(on),
+    to: momentRead(to),
+    ...(minutes !== undefined && { minutes }),
+  }
+}
+
+/** `20261223T100000` of `2026-12-23T10:00`. */
+function momentWritten(text: string): string {
+  return `${text.replaceAll(/[-:]/g, '')}00`
+}
+
+function momentRead(text: string): string {
+  return text.replace(/^(\d{4})(\d{2})(\d{2})T(\d{2})(\d{2})00$/, '$1-$2-$3T$4:$5')
 }
 
 /**
@@ -113,23 +97,9 @@ function weekdaysOf(given: unknown, locale: string): readonly string[] {
  * the rule needs; `from` itself where it falls on none.
  */
 export function firstDayOf(rule: string, from: string): string {
-  const start = new Date(`${from}T00:00:00Z`)
-  return (
-    new RRule({ ...RRule.parseString(rule), dtstart: start })
-      .after(start, true)
-      ?.toISOString()
-      .slice(0, 10) ?? from
-  )
-}
-
-function ruleOf(text: string) {
-  try {
-    const options = RRule.parseString(text)
-    const whole = [options.interval, options.count].every(
-      (number) => number === undefined || number === null || (Number.isInteger(number) && number > 0),
-    )
-    return whole ? new RRule(options) : null
-  } catch {
-    return null
-  }
+  const start = wallMoment(`${from}T00:00`)
+  const parsed = parseRule(rule)
+  if (start === null || !parsed.ok) return from
+  const [first] = expandRule(parsed.value, start, { from: start, before: Infinity, most: 1 }).moments
+  return first === undefined ? from : wallText(first).slice(0, 10)
 }
