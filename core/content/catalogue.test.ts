@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { fieldsOfAll } from './catalogue'
 import type { Catalogue, CollectionSummary } from './catalogue'
 import type { Field } from './field'
+import { happensNever } from './happening'
 
 describe('the fields of several collections', () => {
   const field = (id: number, key: string, name: string, type: Field['type'] = 'number'): Field => ({
@@ -27,6 +28,7 @@ describe('the fields of several collections', () => {
     icon: 'leaf',
     facets: [],
     fields,
+    happening: happensNever,
   })
   const catalogue: Catalogue = {
     siteName: '',

@@ -2,6 +2,7 @@ import type { Placeholder } from '../pictures/placeholder'
 import type { KnownField, Words } from '../words'
 import type { CollectionInput } from './collection'
 import type { Field } from './field'
+import type { Happening } from './happening'
 import type { Term } from './terms'
 
 export interface CollectionSummary extends CollectionInput {
@@ -10,6 +11,7 @@ export interface CollectionSummary extends CollectionInput {
   readonly slug: string
   /** In the order of its form. */
   readonly fields: readonly Field[]
+  readonly happening: Happening
 }
 
 export interface Facet {

@@ -12,6 +12,7 @@ import type { Listing } from './definition'
 import { fromAll } from './from'
 import { orderKeyPhrase } from './order'
 import { sentenceOf, sentenceText } from './sentence'
+import { happensNever } from '../content/happening'
 
 const words = wordsOf({
   siteName: 'Sorrel Hill',
@@ -30,6 +31,7 @@ const words = wordsOf({
       address: '/field-notes/{slug}',
       facets: [10],
       fields: [],
+      happening: happensNever,
     },
   ],
   facets: [{ id: 10, slug: 'topic', name: 'Topic', plural: 'Topics' }],

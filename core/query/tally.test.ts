@@ -4,6 +4,7 @@ import { defaultAmount } from '../listing/amount'
 import { newListing } from '../listing/definition'
 import { fromAll } from '../listing/from'
 import { tallyOf } from './tally'
+import { happensNever } from '../content/happening'
 
 const words = wordsOf({
   siteName: '',
@@ -22,6 +23,7 @@ const words = wordsOf({
       address: '/notes/{slug}',
       facets: [],
       fields: [],
+      happening: happensNever,
     },
   ],
   facets: [],

@@ -242,6 +242,7 @@ export const ourYears: DemoCollection = {
     field('Turning point', 'yes-no', {}, { filterable: true }),
     field('More', 'link'),
   ],
+  happens: { start: 'day' },
   daysApart: 21,
   items: years,
 }

@@ -279,6 +279,7 @@ export const swapDays: DemoCollection = {
     field('Room for', 'number', { unit: 'people', least: 1 }),
     field('Price', 'money', { currencies: ['GBP'] }, { sortable: true, filterable: true }),
   ],
+  happens: { start: 'starts', end: 'ends', repeats: 'repeats', where: 'where' },
   daysApart: 5,
   items: days,
 }

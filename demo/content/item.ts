@@ -2,6 +2,7 @@ import type { CollectionInput } from '../../core/content/collection'
 import type { FieldInput } from '../../core/content/field'
 import { keyOf } from '../../core/content/field'
 import { fieldTypes } from '../../core/content/fields'
+import type { HappeningPart } from '../../core/content/happening'
 import type { FieldTypeName } from '../../core/content/fields'
 import type { MotifName } from '../pictures/motifs'
 import type { PaletteName } from '../pictures/palettes'
@@ -46,6 +47,8 @@ export interface DemoCollection {
   readonly definition: Omit<CollectionInput, 'facets'>
   readonly facets: readonly string[]
   readonly fields: readonly FieldInput[]
+  /** The keys of the fields that say when, where and in which line its entries happen. */
+  readonly happens?: Readonly<Partial<Record<HappeningPart, string>>>
   readonly items: readonly Item[]
   /** Days between one entry and the next, about. */
   readonly daysApart: number

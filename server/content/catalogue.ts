@@ -9,7 +9,7 @@ export async function loadCatalogue(db: Db): Promise<Catalogue> {
     loadSite(db),
     db
       .selectFrom('collections')
-      .select(['id', 'slug', 'name', 'singular', 'plural', 'icon', 'kind', 'address'])
+      .select(['id', 'slug', 'name', 'singular', 'plural', 'icon', 'kind', 'address', 'happening'])
       .where('deleted_at', 'is', null)
       .orderBy('name')
       .execute(),

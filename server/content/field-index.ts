@@ -4,10 +4,11 @@ import type { Trx } from '../db/client'
 import { indexEntries } from './entry-index'
 import { loadSite } from '../site/site'
 import { fieldsBecoming, fieldsOf } from './fields'
+import { refreshOccurrences } from './occurrences'
 
 /**
  * Computes anew what these entries of a collection are ordered and narrowed by, from their values,
- * and brings the entry index up to date with it.
+ * and brings the entry index up to date with it, and when they happen.
  */
 export async function refreshFieldIndex(
   trx: Trx,
@@ -42,6 +43,7 @@ export async function refreshFieldIndex(
     from jsonb_to_recordset(${JSON.stringify(refreshed)}::jsonb) given (id integer, sort jsonb, keys jsonb)
     where entries.id = given.id`.execute(trx)
   await indexEntries(trx, ids)
+  await refreshOccurrences(trx, collectionId, ids, Date.now())
 }
 
 type FieldKey = ReturnType<typeof indexedValues>['keys'][number]

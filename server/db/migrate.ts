@@ -21,6 +21,7 @@ import * as menus from './migrations/0018-menus'
 import * as takenListings from './migrations/0019-taken-listings'
 import * as siteFacts from './migrations/0020-site-facts'
 import * as listingsElsewhere from './migrations/0021-listings-elsewhere'
+import * as occurrences from './migrations/0022-occurrences'
 import type { Database } from './schema'
 
 /** Every migration by name, in the order of the names. */
@@ -46,6 +47,7 @@ const migrations = {
   '0019-taken-listings': takenListings,
   '0020-site-facts': siteFacts,
   '0021-listings-elsewhere': listingsElsewhere,
+  '0022-occurrences': occurrences,
 }
 
 /**

@@ -4,6 +4,7 @@ import type { EntryStatus } from '../../core/content/entry'
 import type { Role } from '../../core/people'
 import type { EntryInput } from '../../core/content/entry-input'
 import type { FieldTypeName } from '../../core/content/fields'
+import type { Happening } from '../../core/content/happening'
 import type { MediaKind } from '../../core/content/media'
 import type { RichText } from '../../core/content/rich-text/document'
 import type { StoredListing } from '../../core/listing/definition'
@@ -94,6 +95,7 @@ export interface Database {
     address: string
     /** Lower for what an older Bushel indexed: `indexForm` of index-anew.ts is the present one. */
     index_form: Generated<number>
+    happening: JSONColumnType<Happening, string | undefined>
     deleted_at: InstantOrNull
   }
   fields: {
@@ -296,6 +298,24 @@ export interface Database {
     keys: number[]
     /** Made by the database from the id. */
     readonly place: Generated<number>
+  }
+  /** Each time that an entry happens: of what repeats, those within the horizon. */
+  occurrences: {
+    entry_id: number
+    /** When it was to begin. */
+    key: Instant
+    collection_id: number
+    starts_at: Instant
+    ends_at: Instant
+    is_whole_days: boolean
+    is_cancelled: boolean
+  }
+  repeating_entries: {
+    entry_id: number
+    /** All that begin before are written down. */
+    known_until: Instant
+    /** When the first that is not begins; null where none comes any more. */
+    next_at: InstantOrNull
   }
   key_counts: { collection_id: number; key: number; entries: number }
   key_count_changes: { collection_id: number; key: number; change: number }

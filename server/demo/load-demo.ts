@@ -4,6 +4,8 @@ import { civilDayOf } from '../../core/time/zones'
 import { wilsonLowerBound } from '../../core/numbers/wilson'
 import { parseFieldInput } from '../../core/content/field'
 import type { Field } from '../../core/content/field'
+import { parseHappening } from '../../core/content/happening'
+import type { HappeningPart } from '../../core/content/happening'
 import { documentOfText } from '../../core/content/rich-text/document'
 import { storedListing } from '../../core/listing/definition'
 import { demoAccount } from '../../demo/account'
@@ -199,7 +201,24 @@ async function addCollection(
       .values({ collection_id: id, position, replaced_id: null, ...fieldColumnsOf(parsed.value) })
       .execute()
   }
+  await sayWhen(trx, id, collection)
   return id
+}
+
+async function sayWhen(trx: Trx, id: number, { slug, happens }: DemoCollection): Promise<void> {
+  if (happens === undefined) return
+  const fields = await fieldsOf(trx, id)
+  const by = (part: HappeningPart) => fields.find((field) => field.key === happens[part])?.id ?? null
+  const parts = ['end', 'length', 'wholeDays', 'repeats', 'zone'] as const
+  const when = { start: by('start'), ...Object.fromEntries(parts.map((part) => [part, by(part)])) }
+  const parsed = parseHappening({ when, where: by('where'), track: by('track') }, fields)
+  if (!parsed.ok)
+    throw new Error(`When the demo's “${slug}” happen is not right: ${JSON.stringify(parsed.faults)}`)
+  await trx
+    .updateTable('collections')
+    .set({ happening: JSON.stringify(parsed.value) })
+    .where('id', '=', id)
+    .execute()
 }
 
 async function addEntry(

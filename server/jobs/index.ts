@@ -1,4 +1,5 @@
 import { countsAdding } from '../listings/key-counts'
+import { horizonMoving } from '../content/horizon'
 import { logsTidying } from '../content/tidy-logs'
 import { widthsMaking } from '../media/renditions'
 import { leftWorkTaking, workFinishing } from '../work/jobs'
@@ -9,6 +10,7 @@ export const jobs = [
   workFinishing,
   leftWorkTaking,
   countsAdding,
+  horizonMoving,
   logsTidying,
   widthsMaking,
 ] as unknown as readonly Job[]

@@ -1,3 +1,4 @@
+import { sql } from 'kysely'
 import type { SavedSiteFacts } from '../../core/site-facts'
 import { parseSiteFacts } from '../../core/site-facts'
 import { keepFieldIndexes } from '../content/keep-field-indexes'
@@ -56,7 +57,7 @@ export async function saveSiteFacts(db: Db, input: unknown): Promise<SavedSiteFa
     await recordChange(trx, { kind: 'site', subjectId: null })
     return {
       saved: { ...facts, version },
-      works: before.locale === facts.locale ? [] : await indexingOfAll(trx),
+      works: await indexingFor(trx, before, facts),
     }
   })
   if (works.length > 0) keepFieldIndexes(db)
@@ -64,8 +65,19 @@ export async function saveSiteFacts(db: Db, input: unknown): Promise<SavedSiteFa
   return saved
 }
 
-async function indexingOfAll(trx: Trx): Promise<readonly string[]> {
-  const collections = await trx.selectFrom('collections').select('id').orderBy('id').execute()
+/** In another language all is indexed by other rules; in another zone what happens does so at other times. */
+async function indexingFor(
+  trx: Trx,
+  before: Pick<SavedSiteFacts, 'locale' | 'zone'>,
+  now: Pick<SavedSiteFacts, 'locale' | 'zone'>,
+): Promise<readonly string[]> {
+  if (before.locale === now.locale && before.zone === now.zone) return []
+  const collections = await trx
+    .selectFrom('collections')
+    .select('id')
+    .$if(before.locale === now.locale, (query) => query.where(sql<boolean>`happening -> 'when' <> 'null'`))
+    .orderBy('id')
+    .execute()
   const works: string[] = []
   for (const { id } of collections) works.push(await beginWork(trx, collectionIndexing, { collection: id }))
   return works

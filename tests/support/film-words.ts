@@ -3,6 +3,7 @@ import { plainContext } from '~~/core/rules/context'
 import type { QuestionContext } from '~~/core/rules/context'
 import type { FilmKeys } from './films'
 import { loadFilms } from './films'
+import { happensNever } from '~~/core/content/happening'
 
 /** The context of questions on the films: their genres as terms, their directors as authors. */
 export function filmContext({ key }: FilmKeys, now: number): QuestionContext {
@@ -26,6 +27,7 @@ export function filmContext({ key }: FilmKeys, now: number): QuestionContext {
         address: '/films/{slug}',
         facets: [1],
         fields: [],
+        happening: happensNever,
       },
     ],
     facets: [{ id: 1, slug: 'genre', name: 'Genre', plural: 'Genres' }],

@@ -18,6 +18,7 @@ import type { FieldQuestion } from '~~/core/rules/field-questions'
 import { takeOf } from '~~/core/listing/amount'
 import { searchWords } from '~~/core/text/search-words'
 import { internedKey } from './trial-fields'
+import { happensNever } from '~~/core/content/happening'
 
 /**
  * Cars and penguins of vega-datasets, open data sets, as entries with fields; and the same questions
@@ -123,6 +124,7 @@ function contextOf(fields: readonly Field[]): QuestionContext {
     address: '/rows/{slug}',
     facets: [],
     fields,
+    happening: happensNever,
   } as const
   const words = wordsOf({
     siteName: '',

@@ -3,6 +3,7 @@ import { wordsOf } from '~~/core/content/catalogue'
 import type { Field, FieldValues } from '~~/core/content/field'
 import { fieldTypes } from '~~/core/content/fields'
 import type { FieldTypeName } from '~~/core/content/fields'
+import { happensNever } from '~~/core/content/happening'
 
 /** A field of every type, for two collections: those of the second are numbered from 100 more. */
 const day = 86_400_000
@@ -157,6 +158,7 @@ const collection = {
   kind: 'plain',
   address: '/notes/{slug}',
   facets: [10],
+  happening: happensNever,
 } as const
 
 /** The names of the trial content. */

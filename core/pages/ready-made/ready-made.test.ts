@@ -10,6 +10,7 @@ import { copiedPage } from '../copy'
 import { parsePage } from '../parse-page'
 import { placedListingsOf, placementsOf, standingOn } from '../standing'
 import { madeFrom, readyMadePages, suitedCollection } from '.'
+import { happensNever } from '../../content/happening'
 
 const moment = { id: 90, key: 'starts', name: 'Starts', type: 'date-time', filterable: true, sortable: true }
 
@@ -25,6 +26,7 @@ function collection(id: number, kind: CollectionKind, withFields = true): Collec
     address: `/c-${id}/{slug}`,
     facets: withFields ? [60, 61, 62, 63] : [],
     fields: withFields ? [moment as unknown as Field] : [],
+    happening: happensNever,
   }
 }
 

@@ -5,6 +5,7 @@ import { computed, ref, watch } from 'vue'
 import type { CollectionUse } from '~~/core/content/answers'
 import ContentFrame from '../../../../content/ContentFrame.vue'
 import CollectionForm from '../../../../content/collections/CollectionForm.vue'
+import HappeningSection from '../../../../content/collections/HappeningSection.vue'
 import FieldList from '../../../../content/collections/FieldList.vue'
 import { words } from '../../../../content/words'
 import { collectionInputOf, useCollectionForm } from '../../../../content/collections/collection-form'
@@ -99,7 +100,10 @@ async function putBack(gone: { readonly id: number; readonly slug: string }) {
       <NuxtLink class="back" :to="`/bench/content/${collection.slug}`">{{ collection.name }}</NuxtLink>
       <h1>{{ collectionWords.setUp(collection.name) }}</h1>
       <div class="columns">
-        <FieldList :collection="collection" />
+        <div>
+          <FieldList :collection="collection" />
+          <HappeningSection :collection="collection" />
+        </div>
         <form novalidate @submit.prevent="save">
           <h2>{{ collectionWords.about }}</h2>
           <p v-if="problem" class="problem" role="alert">{{ problem.message }}</p>
