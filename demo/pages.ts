@@ -216,11 +216,8 @@ function comingDays(ids: DemoIds): Listing {
   if (starts === undefined) throw new Error('Swap days have no beginning.')
   return {
     ...listing,
-    from: {
-      ...listing.from,
-      rules: [{ rule: 'field', field: starts.id, asked: { is: 'within', window: { is: 'upcoming' } } }],
-    },
-    order: { keys: [{ by: 'field', field: starts.id, direction: 'up' }], pinned: 'ignored' },
+    from: { ...listing.from, rules: [{ rule: 'when', asked: { is: 'notOver' } }] },
+    order: { keys: [{ by: 'when', direction: 'up' }], pinned: 'ignored' },
     amount: { ...defaultAmount, take: 4 },
     shape: {
       name: 'list',

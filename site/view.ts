@@ -16,6 +16,8 @@ import type { ShapeChoice } from '../core/shapes'
 
 export interface CardView {
   readonly entryId: number
+  /** Names it among those of a listing: its entry, and the date where it stands for one. */
+  readonly row: string
   readonly title: string
   /** Null where cards lead nowhere. */
   readonly address: string | null

@@ -101,6 +101,7 @@ export const words = {
   addOrder: 'Add another',
   orders: {
     date: 'Date',
+    when: 'When it happens',
     title: 'Title',
     views: 'Reads',
     comments: 'Comments',

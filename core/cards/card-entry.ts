@@ -2,6 +2,7 @@ import type { Field, FieldValues } from '../content/field'
 import type { Picture } from '../pictures/picture'
 import type { Placeholder } from '../pictures/placeholder'
 import type { EntryInFull } from './entry-in-full'
+import type { Occurrence } from '../time/occurrences'
 
 /** What a card can tell of an entry. */
 export interface CardEntry {
@@ -34,7 +35,10 @@ export interface CardEntry {
   readonly within: readonly number[]
   /** Fields of the entry's collection, by id. */
   readonly fields: ReadonlyMap<number, Field>
+  /** What it has in its fields; where the card stands for one of its dates, those of that date. */
   readonly values: FieldValues
+  /** The date that the card stands for; null where it stands for the entry. */
+  readonly occurrence: Occurrence | null
   /** What only the entry's own page shows; null everywhere else. */
   readonly full: EntryInFull | null
 }

@@ -1,12 +1,15 @@
 import { readyMadeCards, withReadyMade } from '../cards/ready-made'
 import type { CollectionKind } from '../content/collection'
 import type { Field } from '../content/field'
+import { presentWhen } from '../content/happening'
+import type { Happening } from '../content/happening'
 import type { PartSetting } from '../cards/parts'
 import type { Rule } from '../rules'
 import { newShape, shapes } from '../shapes'
 import { isMoment } from '../rules/field-questions/moments'
 import { newListing } from './definition'
 import type { Listing } from './definition'
+import type { OrderKey } from './order'
 
 /** What a listing is begun with: a collection, what it holds, and the fields of its entries. */
 export interface BegunWith {
@@ -28,23 +31,43 @@ export function begunListing(name: string, { id, kind, fields }: BegunWith): Lis
   return { ...listing, card: { ...listing.card, parts: withReadyMade([], ready, fields) } }
 }
 
-/** The first field that says when entries take place and that rules and orders may go by. */
-export function momentOf(fields: readonly Field[]): Field | undefined {
-  return fields.find((field) => field.filterable && field.sortable && isMoment(field))
+/** By what it is told what comes: the field of the beginning, and whether the collection says it is that. */
+export interface Coming {
+  readonly field: Field
+  readonly isWhen: boolean
 }
 
-/** The listing with what is yet to come by a field, the next first, and its beginning on each card. */
-export function comingListing(listing: Listing, moment: Field): Listing {
-  const upcoming: Rule = {
-    rule: 'field',
-    field: moment.id,
-    asked: { is: 'within', window: { is: 'upcoming' } },
-  }
+/**
+ * By what entries are yet to come: as their collection says when they happen, or else by the first
+ * field of days or moments that rules and orders may go by; null where there is none.
+ */
+export function comingOf({
+  fields,
+  happening,
+}: {
+  readonly fields: readonly Field[]
+  readonly happening: Happening
+}): Coming | null {
+  const when = presentWhen(happening, fields)
+  const start = fields.find((field) => field.id === when?.start)
+  if (start !== undefined) return { field: start, isWhen: true }
+  const field = fields.find((one) => one.filterable && one.sortable && isMoment(one))
+  return field === undefined ? null : { field, isWhen: false }
+}
+
+/** The listing with what is yet to come, the next first, and its beginning on each card. */
+export function comingListing(listing: Listing, { field, isWhen }: Coming): Listing {
+  const upcoming: Rule = isWhen
+    ? { rule: 'when', asked: { is: 'notOver' } }
+    : { rule: 'field', field: field.id, asked: { is: 'within', window: { is: 'upcoming' } } }
+  const key: OrderKey = isWhen
+    ? { by: 'when', direction: 'up' }
+    : { by: 'field', field: field.id, direction: 'up' }
   return {
     ...listing,
     from: { ...listing.from, by: 'rule', rules: [upcoming] },
-    order: { keys: [{ by: 'field', field: moment.id, direction: 'up' }], pinned: 'ignored' },
-    card: { ...listing.card, parts: withMoment(listing.card.parts, moment) },
+    order: { keys: [key], pinned: 'ignored' },
+    card: { ...listing.card, parts: withMoment(listing.card.parts, field) },
   }
 }
 

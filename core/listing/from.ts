@@ -36,6 +36,8 @@ export interface From {
   /** Entries that every rule lets through. */
   readonly always: readonly number[]
   readonly never: readonly number[]
+  /** Where it is asked when entries happen: each once, at its next date, or on every date. */
+  readonly dates: 'once' | 'every'
   /** The entry whose page this is; entries that listings above on the page show. */
   readonly leaveOut: readonly LeftOut[]
 }
@@ -50,6 +52,7 @@ export function fromAll(collection: number): From {
     picks: [],
     always: [],
     never: [],
+    dates: 'once',
     leaveOut: [],
   }
 }
@@ -102,6 +105,10 @@ export const fromSchema = object({
     ),
   always: ids(),
   never: ids(),
+  dates: string<From['dates']>().oneOf(
+    ['once', 'every'],
+    'Entries are shown once, at their next date, or on every date.',
+  ),
   leaveOut: array(
     string<LeftOut>()
       .oneOf(
@@ -126,6 +133,7 @@ export function fromPhrase(from: From, words: Words): string {
   const extras = [
     ...(from.always.length > 0 ? [`${from.always.length} always in`] : []),
     ...(from.never.length > 0 ? [`${from.never.length} always out`] : []),
+    ...(from.dates === 'every' ? ['on every date'] : []),
     ...(from.leaveOut.includes('thisEntry') ? ['without the page’s entry'] : []),
     ...(from.leaveOut.includes('shownAbove') ? ['without what is shown above'] : []),
   ]

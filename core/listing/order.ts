@@ -12,7 +12,8 @@ export type ShuffleSpan = 'fixed' | 'day' | 'visit'
 
 /** One thing that entries are ordered by. Entries without a value come last, up or down. */
 export type OrderKey =
-  | { readonly by: 'date' | 'title' | 'comments' | 'rating'; readonly direction: Direction }
+  /** `when`: the date on which the entry happens. */
+  | { readonly by: 'date' | 'when' | 'title' | 'comments' | 'rating'; readonly direction: Direction }
   /** With `days`: reads of the last days only, today included, 1 to 366; most read first. */
   | { readonly by: 'views'; readonly direction: Direction; readonly days?: number }
   | { readonly by: 'field'; readonly field: number; readonly direction: Direction }
@@ -39,6 +40,7 @@ const directed = object({ by, direction }).noUnknown().required()
 const bare = object({ by }).noUnknown().required()
 const schemas: Record<OrderBy, Schema<unknown>> = {
   date: directed,
+  when: directed,
   title: directed,
   comments: directed,
   rating: directed,
@@ -95,6 +97,7 @@ export const orderSchema = object({
 type Plain = Exclude<OrderBy, 'field' | 'shuffle' | 'hand' | 'related'>
 const phrases: Record<Plain, Record<Direction, string>> = {
   date: { up: 'oldest first', down: 'newest first' },
+  when: { up: 'next date first', down: 'latest date first' },
   title: { up: 'titles A to Z', down: 'titles Z to A' },
   views: { up: 'least read first', down: 'most read first' },
   comments: { up: 'fewest comments first', down: 'most comments first' },

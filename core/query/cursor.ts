@@ -2,12 +2,12 @@ import { earliestInstant, latestInstant } from '../content/fields/date-time'
 import { isStorable } from '../storable'
 import type { Plan, PlanKey } from './plan'
 import type { Position } from './position'
+import type { RowKey } from '../content/row'
 
-/** Where a page of a longer listing begins: after an entry, with so many shown before. */
-export interface Cursor {
-  readonly id: number
+/** Where a page of a longer listing begins: after a row, with so many shown before. */
+export interface Cursor extends RowKey {
   readonly before: number
-  /** Where the entry stood when the page before was shown; null where that is too long to say. */
+  /** Where the row stood when the page before was shown; null where that is too long to say. */
   readonly position: Position | null
 }
 
@@ -22,21 +22,35 @@ export function cursorText({
   readonly position: Position
   readonly before: number
 }): string {
-  const text = JSON.stringify([before, position.id, ...position.values])
-  return text.length <= longestText ? text : JSON.stringify([before, position.id])
+  const { id, at, values } = position
+  const row = at === null ? id : [id, at]
+  const text = JSON.stringify([before, row, ...values])
+  return text.length <= longestText ? text : JSON.stringify([before, row])
 }
 
 /** Reads a cursor of this plan's order; null for anything else, as an address of an earlier order. */
 export function readCursor(text: string, plan: Pick<Plan, 'order'>): Cursor | null {
-  const [before, id, ...values] = listOf(text)
-  if (!isCount(before) || !isCount(id)) return null
-  if (values.length === 0) return { before, id, position: null }
+  const [before, row, ...values] = listOf(text)
+  const key = rowKeyOf(row)
+  if (!isCount(before) || key === null) return null
+  if (values.length === 0) return { before, ...key, position: null }
   if (values.length !== plan.order.length) return null
   const known = plan.order.flatMap((key, at) => {
     const value = values[at]
     return isValueOf(key, value) ? [value] : []
   })
-  return known.length === values.length ? { before, id, position: { id, values: known } } : null
+  return known.length === values.length ? { before, ...key, position: { ...key, values: known } } : null
+}
+
+function rowKeyOf(value: unknown): RowKey | null {
+  const [id, at]: readonly unknown[] = Array.isArray(value) ? value : [value, null]
+  if (!isCount(id)) return null
+  if (at === null) return { id, at }
+  return isInstant(at) ? { id, at } : null
+}
+
+function isInstant(value: unknown): value is number {
+  return Number.isInteger(value) && Number(value) >= earliestInstant && Number(value) <= latestInstant
 }
 
 function listOf(text: string): readonly unknown[] {
@@ -58,6 +72,6 @@ function isValueOf(key: PlanKey, value: unknown): value is number | string | nul
   if (key.by === 'title' || (key.by === 'field' && key.sort === 'text'))
     return typeof value === 'string' && isStorable(value)
   if (typeof value !== 'number' || !Number.isFinite(value)) return false
-  if (key.by === 'publishedAt') return value >= earliestInstant && value <= latestInstant
+  if (key.by === 'publishedAt' || key.by === 'startsAt') return isInstant(value)
   return key.by === 'field' || key.by === 'rating' || Number.isSafeInteger(value)
 }

@@ -15,6 +15,8 @@ import { planOf } from './plan'
 import { plainContext } from '../rules/context'
 import type { Plan } from './plan'
 import { positionReader } from './position'
+import { idsOf } from '~~/tests/support/rows'
+import { rowOf } from '../content/row'
 
 describe('a listing evaluated in memory', () => {
   const films = loadFilms()
@@ -25,7 +27,7 @@ describe('a listing evaluated in memory', () => {
     const plan = planOf(question.listing, filmContext(keys, filmNow))
     const answer = evaluate(plan, filmEntries(films, keys), 'en')
     const expected = mingoAnswer(films, question)
-    expect(answer.ids).toEqual(expected.ids)
+    expect(idsOf(answer)).toEqual(expected.ids)
     expect(answer.counts.at(-1)).toBe(expected.matches)
     expect(expected.ids.length).toBeGreaterThan(3)
   })
@@ -37,7 +39,7 @@ describe('a listing evaluated in memory', () => {
       (__, question) => {
         const answer = evaluate(planOf(question.listing, data.context), data.entries, 'en')
         const expected = rowsFound(data, question)
-        expect(answer.ids).toEqual(expected.ids)
+        expect(idsOf(answer)).toEqual(expected.ids)
         expect(answer.counts.at(-1)).toBe(expected.matches)
         expect(expected.ids.length).toBeGreaterThan(3)
       },
@@ -73,10 +75,8 @@ describe('a listing evaluated in memory', () => {
         ...one,
         order: { ...one.order, keys: [{ by: 'field', field: price.id, direction } as const] },
       }
-      const { ids } = evaluate(
-        planOf(listing, { ...plainContext(1, trialWords), keyOf: internedKey }),
-        entries,
-        'en',
+      const ids = idsOf(
+        evaluate(planOf(listing, { ...plainContext(1, trialWords), keyOf: internedKey }), entries, 'en'),
       )
       expect(ids).toEqual(direction === 'up' ? [3, 1, 0, 2, 4] : [1, 3, 2, 0, 4])
     },
@@ -85,7 +85,7 @@ describe('a listing evaluated in memory', () => {
   it('never shows what a visitor may not see, nor more than asked for, nor anything twice', () => {
     fc.assert(
       fc.property(listings, indexedEntries, contexts, (listing, entries, context) => {
-        const { ids } = evaluate(planOf(listing, context), entries, 'en-GB')
+        const ids = idsOf(evaluate(planOf(listing, context), entries, 'en-GB'))
         const shown = ids.map((id) => entries.find((entry) => entry.id === id))
         expect(
           shown.every(
@@ -123,17 +123,13 @@ describe('a listing evaluated in memory', () => {
         fc.integer({ min: 1, max: 5 }),
         (listing, entries, context, take) => {
           const plan = { ...planOf(listing, context), skip: 0 }
-          const whole = evaluate({ ...plan, take: entries.length }, entries, 'en-GB').ids
+          const whole = idsOf(evaluate({ ...plan, take: entries.length }, entries, 'en-GB'))
           const read = positionReader(plan.order)
           const pages: number[] = []
           for (let last: number | undefined, at = 0; at <= entries.length; at += take) {
             const entry = entries.find((one) => one.id === last)
-            const { ids } = evaluate(
-              { ...plan, take },
-              entries,
-              'en-GB',
-              entry === undefined ? null : read(entry),
-            )
+            const after = entry === undefined ? null : read(rowOf(entry))
+            const ids = idsOf(evaluate({ ...plan, take }, entries, 'en-GB', { after }))
             pages.push(...ids)
             last = ids.at(-1)
             if (ids.length < take) break
@@ -162,7 +158,13 @@ describe('a listing evaluated in memory', () => {
     })
     const entries = [entry(1, true, null), entry(2, false, 0.5), entry(3, false, 0.2)]
     const ids = (order: Plan['order']) =>
-      evaluate({ collections: [1], steps: [], order, skip: 0, take: 9 }, entries, 'en').ids
+      idsOf(
+        evaluate(
+          { collections: [1], rows: { of: 'entries' }, steps: [], order, skip: 0, take: 9 },
+          entries,
+          'en',
+        ),
+      )
     expect(
       ids([
         { by: 'pinned', direction: 'down' },

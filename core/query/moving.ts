@@ -4,7 +4,7 @@ import type { Words } from '../words'
 import { movesByClock } from '../rules/asking'
 import { columnOf } from '../rules/columns'
 import type { FieldColumn } from '../rules/predicate'
-import { ruleTree } from './rule-tree'
+import { asksWhen, ruleTree } from './rule-tree'
 import { fieldsAsked } from '../rules/field'
 
 /** What of a listing moves with the clock alone, besides entries that appear and expire. */
@@ -13,10 +13,13 @@ export interface Movement {
   readonly turnsAt: number | null
   /** Fields whose instants the clock passes: “yet to come”, “in the past”. */
   readonly passes: readonly FieldColumn[]
+  /** Whether the clock passes what happens: its beginnings and ends. */
+  readonly occurrences: boolean
 }
 
 /** How a listing moves with the clock at `now` (epoch milliseconds). */
-export function movementOf({ from, order }: Listing, now: number, words: Words): Movement {
+export function movementOf(listing: Listing, now: number, words: Words): Movement {
+  const { from, order } = listing
   const moving = ruleTree(from.rules).filter(({ rule }) => movesByClock(rule))
   const daily = order.keys.some(
     (key) => (key.by === 'views' && key.days !== undefined) || (key.by === 'shuffle' && key.span === 'day'),
@@ -28,5 +31,9 @@ export function movementOf({ from, order }: Listing, now: number, words: Words):
       return field?.type === 'date-time' ? [columnOf(field, { words, collections: from.collections })] : []
     })
   })
-  return { turnsAt: moving.length > 0 || daily ? nextMidnight(now, words.zone) : null, passes }
+  return {
+    turnsAt: moving.length > 0 || daily ? nextMidnight(now, words.zone) : null,
+    passes,
+    occurrences: asksWhen(listing),
+  }
 }

@@ -12,13 +12,16 @@ import { columnOf, keysOf } from '../rules/columns'
 import type { KeyWeight, PageSubject, PlanContext, QuestionContext } from '../rules/context'
 import { everything, nothing } from '../rules/predicate'
 import type { FieldColumn, Predicate } from '../rules/predicate'
-import { askedAlone } from './rule-tree'
+import { askedAlone, asksWhen } from './rule-tree'
 import { stepsOf } from './steps'
 import type { Step } from './steps'
+import type { RowsOf } from './rows'
 
 /** A value that entries are ordered by; whoever has none comes last. */
 export type OrderValue =
   | { readonly by: 'publishedAt' | 'views' | 'comments' | 'rating' | 'pinned' }
+  /** When the row’s occurrence begins. */
+  | { readonly by: 'startsAt' }
   /** `shown`: the titles by which picked entries are shown here instead of their own, by id. */
   | { readonly by: 'title'; readonly shown?: Readonly<Record<string, string>> }
   | { readonly by: 'field'; readonly column: FieldColumn; readonly sort: 'number' | 'text' }
@@ -34,11 +37,12 @@ export type PlanKey = OrderValue & { readonly direction: Direction }
 /** A plan is a listing's question in plain values, for any engine to run. */
 export interface Plan {
   readonly collections: readonly number[]
-  /** In the order in which the tally shows them; an entry must pass all. */
+  readonly rows: RowsOf
+  /** In the order in which the tally shows them; a row must pass all. */
   readonly steps: readonly { readonly step: Step; readonly asks: Predicate }[]
   /**
-   * At least one. What ties in all of them falls to the id, in the direction of the last key, so
-   * that every order is total.
+   * At least one. What ties in all of them falls to the id and then the date, in the direction of the
+   * last key, so that every order is total.
    */
   readonly order: readonly PlanKey[]
   readonly skip: number
@@ -55,6 +59,7 @@ export function planOf(listing: Listing, question: QuestionContext): Plan {
   const keys = order.keys.flatMap((key) => planKeys(key, from, context))
   return {
     collections: from.collections,
+    rows: rowsAsked(listing, context),
     steps: stepsOf(from).map((step) => ({ step, asks: stepPredicate(step, from, context) })),
     order: [
       ...(order.pinned === 'first' ? [{ by: 'pinned', direction: 'down' } as const] : []),
@@ -63,6 +68,12 @@ export function planOf(listing: Listing, question: QuestionContext): Plan {
     skip: amount.skip,
     take: Math.min(takeOf(amount), amount.perPage ?? Infinity),
   }
+}
+
+/** Entries, unless the listing asks when they happen: then each at its next date, or all its dates. */
+function rowsAsked(listing: Listing, { now }: PlanContext): RowsOf {
+  if (!asksWhen(listing)) return { of: 'entries' }
+  return listing.from.dates === 'every' ? { of: 'dates' } : { of: 'next', now }
 }
 
 const newest: PlanKey = { by: 'publishedAt', direction: 'down' }
@@ -154,6 +165,8 @@ function planKey(
     case 'comments':
     case 'rating':
       return { by: key.by, direction: key.direction }
+    case 'when':
+      return { by: 'startsAt', direction: key.direction }
     case 'views': {
       if (key.days === undefined) return { by: 'views', direction: key.direction }
       return { by: 'reads', ...readWindow(key.days, context), direction: 'down' }

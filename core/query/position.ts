@@ -1,19 +1,20 @@
 import type { IndexedEntry } from '../content/entry'
+import { keyOfRow } from '../content/row'
+import type { Row, RowKey } from '../content/row'
 import { titleComparer } from '../text/collation'
 import type { PlanKey } from './plan'
 import { fieldIn } from '../rules/predicate'
 import { placeOfEntry, rankOf, shuffleOf } from './shuffle'
 
-/** Where an entry stands in an order: its value for every key (null for none), and its id for what ties. */
-export interface Position {
+/** Where a row stands in an order: its value for every key (null for none), and its name for what ties. */
+export interface Position extends RowKey {
   readonly values: readonly (number | string | null)[]
-  readonly id: number
 }
 
-/** Tells the position of entries in an order. */
-export function positionReader(order: readonly PlanKey[]): (entry: IndexedEntry) => Position {
+/** Tells the position of rows in an order. */
+export function positionReader(order: readonly PlanKey[]): (row: Row) => Position {
   const readers = order.map(valueReader)
-  return (entry) => ({ values: readers.map((read) => read(entry)), id: entry.id })
+  return (row) => ({ values: readers.map((read) => read(row)), ...keyOfRow(row) })
 }
 
 /** How often an entry was read on these days, both included. */
@@ -24,7 +25,15 @@ export function readsIn(
   return reads.reduce((sum, one) => (one.day >= since && one.day <= until ? sum + one.count : sum), 0)
 }
 
-function valueReader(key: PlanKey): (entry: IndexedEntry) => number | string | null {
+function valueReader(key: PlanKey): (row: Row) => number | string | null {
+  if (key.by === 'startsAt') return ({ occurrence }) => occurrence?.startsAt ?? null
+  const read = entryReader(key)
+  return ({ entry }) => read(entry)
+}
+
+function entryReader(
+  key: Exclude<PlanKey, { readonly by: 'startsAt' }>,
+): (entry: IndexedEntry) => number | string | null {
   switch (key.by) {
     case 'pinned':
       return (entry) => Number(entry.pinned)
@@ -72,7 +81,8 @@ export function positionComparer(
       const compared = compareValues(a.values[at] ?? null, b.values[at] ?? null, direction, texts)
       if (compared !== 0) return compared
     }
-    return last === 'up' ? a.id - b.id : b.id - a.id
+    const tied = a.id - b.id || (a.at ?? 0) - (b.at ?? 0)
+    return last === 'up' ? tied : -tied
   }
 }
 

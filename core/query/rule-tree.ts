@@ -1,3 +1,4 @@
+import type { Listing } from '../listing/definition'
 import type { From } from '../listing/from'
 import { predicateOfRule, troubleOf } from '../rules/asking'
 import type { PlanContext, QuestionContext } from '../rules/context'
@@ -16,6 +17,14 @@ export function ruleTree(rules: readonly Rule[], within = ''): readonly PlacedRu
     const path = `${within}rules[${at}]`
     return [{ path, rule }, ...(rule.rule === 'group' ? ruleTree(rule.rules, `${path}.`) : [])]
   })
+}
+
+/** Whether a listing asks when entries happen, if only by a rule that is switched off. */
+export function asksWhen({ from, order }: Pick<Listing, 'from' | 'order'>): boolean {
+  return (
+    order.keys.some((key) => key.by === 'when') ||
+    ruleTree(from.rules).some(({ rule }) => rule.rule === 'when')
+  )
 }
 
 /** What each rule that can be asked asks by itself, also where it is switched off. */

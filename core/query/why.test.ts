@@ -11,6 +11,7 @@ import { filterOf, planOf } from './plan'
 import { plainContext } from '../rules/context'
 import { passes } from '../rules/predicate'
 import { pageOfPlace, whyOf } from './why'
+import { rowOf } from '../content/row'
 
 const context = { ...plainContext(now, trialWords), keyOf: internedKey }
 const count = fieldNamed('count')
@@ -32,7 +33,13 @@ const entry: IndexedEntry = {
     { day: Date.UTC(2025, 0, 1), count: 9 },
   ],
 }
-const explained = { indexed: entry, termIds: [12], authorId: 21, values: { [count.id]: 2.5 } }
+const explained = {
+  indexed: entry,
+  occurrence: null,
+  termIds: [12],
+  authorId: 21,
+  values: { [count.id]: 2.5 },
+}
 const because = (change: Partial<From>) =>
   whyOf({ ...newListing('Notes', 1), from: { ...fromAll(1), ...change } }, context, explained)
 
@@ -41,10 +48,16 @@ describe('why an entry is shown', () => {
     fc.assert(
       fc.property(listings, indexedEntries, contexts, (listing, entries, asked) => {
         for (const one of entries.slice(0, 6)) {
-          const why = whyOf(listing, asked, { indexed: one, termIds: [], authorId: null, values: {} })
+          const why = whyOf(listing, asked, {
+            indexed: one,
+            occurrence: null,
+            termIds: [],
+            authorId: null,
+            values: {},
+          })
           const shown =
             listing.from.collections.includes(one.collectionId) &&
-            passes(filterOf(planOf(listing, asked)), one)
+            passes(filterOf(planOf(listing, asked)), rowOf(one))
           expect(why.firstFailing === null).toBe(shown)
           expect(why.reasons).toHaveLength(planOf(listing, asked).steps.length)
         }

@@ -18,11 +18,15 @@ import { fieldsAsked } from '../rules/field'
 import { flagPhrase } from '../rules/flag'
 import { stepPhrase } from './steps'
 import type { Step } from './steps'
+import type { Occurrence } from '../time/occurrences'
+import type { Row } from '../content/row'
 import { numberFormat } from '../formats/formatters'
 
 /** What is known of an entry besides what the index holds. */
 export interface ExplainedEntry {
   readonly indexed: IndexedEntry
+  /** Which of its occurrences is meant; null for none, and where the listing does not ask when. */
+  readonly occurrence: Occurrence | null
   readonly termIds: readonly number[]
   readonly authorId: number | null
   readonly values: FieldValues
@@ -68,8 +72,7 @@ export function whyOf(listing: Listing, question: QuestionContext, entry: Explai
   const plan = planOf(listing, question)
   const context: PlanContext = { ...question, collections: listing.from.collections }
   const reasons = plan.steps.map(({ step, asks }): Reason => {
-    const passed =
-      passes(asks, entry.indexed) && (step.kind !== 'collections' || inCollection(entry, context))
+    const passed = passes(asks, rowIn(entry)) && (step.kind !== 'collections' || inCollection(entry, context))
     const rule = step.kind === 'rule' ? listing.from.rules[step.at] : undefined
     const within =
       step.kind === 'rules'
@@ -114,9 +117,13 @@ function ruleReason(rule: Rule, context: PlanContext, entry: ExplainedEntry): Re
     asks,
     has: ruleHas(rule, context, entry),
     trouble: null,
-    passes: passes(predicateOfRule(rule, context), entry.indexed),
+    passes: passes(predicateOfRule(rule, context), rowIn(entry)),
     within,
   }
+}
+
+function rowIn({ indexed, occurrence }: ExplainedEntry): Row {
+  return { entry: indexed, occurrence }
 }
 
 function stepHas(step: Step, rule: Rule | undefined, context: PlanContext, entry: ExplainedEntry): string {
@@ -162,6 +169,8 @@ function ruleHas(rule: Rule, { words }: PlanContext, entry: ExplainedEntry): str
       return authorName(entry, words)
     case 'date':
       return `published on ${formatDate(entry.indexed.publishedAt, words)}`
+    case 'when':
+      return occurrenceHas(entry, words)
     case 'flag':
       return flagPhrase({ flag: rule.flag, is: entry.indexed.keys.includes(entryMarks[rule.flag]) })
     case 'words':
@@ -173,6 +182,12 @@ function ruleHas(rule: Rule, { words }: PlanContext, entry: ExplainedEntry): str
     case 'group':
       return ''
   }
+}
+
+/** When the occurrence that is meant is. */
+function occurrenceHas({ occurrence }: ExplainedEntry, words: Words): string {
+  if (occurrence === null) return 'does not say when it happens'
+  return `on ${formatDate(occurrence.startsAt, words, occurrence.isWholeDays ? undefined : 'time')}`
 }
 
 /** What an entry has in a field, or in that of its own collection with the same key and type. */
@@ -212,6 +227,8 @@ function orderHas(
   switch (key.by) {
     case 'date':
       return formatDate(indexed.publishedAt, context.words)
+    case 'when':
+      return occurrenceHas(entry, context.words)
     case 'title':
       return indexed.title
     case 'views':

@@ -17,12 +17,24 @@ import { related } from './related'
 import type { RelatedRule } from './related'
 import { terms } from './terms'
 import type { TermsRule } from './terms'
+import { when } from './when'
+import type { WhenRule } from './when'
 import { words } from './words'
 import type { WordsRule } from './words'
 
-export type { AuthorRule, DateRule, FieldRule, FlagRule, GroupRule, RelatedRule, TermsRule, WordsRule }
+export type {
+  AuthorRule,
+  DateRule,
+  FieldRule,
+  FlagRule,
+  GroupRule,
+  RelatedRule,
+  TermsRule,
+  WhenRule,
+  WordsRule,
+}
 export type Rule =
-  TermsRule | AuthorRule | DateRule | FieldRule | FlagRule | WordsRule | RelatedRule | GroupRule
+  TermsRule | AuthorRule | DateRule | WhenRule | FieldRule | FlagRule | WordsRule | RelatedRule | GroupRule
 export type RuleName = Rule['rule']
 
 /** A kind of rule as the registry hands it out: callers pass rules of the kind's own name only. */
@@ -33,6 +45,7 @@ export const rules: Registry<AnyRuleKind> = registryOf('rule', [
   terms,
   author,
   date,
+  when,
   field,
   flag,
   words,

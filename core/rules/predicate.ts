@@ -1,4 +1,4 @@
-import type { IndexedEntry } from '../content/entry'
+import type { Row } from '../content/row'
 import { textKey } from '../content/field'
 
 /** A field, by its id in each of the collections that have it: theirs share key and type. */
@@ -6,8 +6,8 @@ export interface FieldColumn {
   readonly fields: readonly { readonly collection: number; readonly field: number }[]
 }
 
-/** The typed values of an entry that ranges may be asked of. */
-export type RangeValue = 'publishedAt' | 'expiresAt' | 'views' | FieldColumn
+/** The typed values of a row that ranges may be asked of; `startsAt` and `endsAt` of its occurrence. */
+export type RangeValue = 'publishedAt' | 'expiresAt' | 'views' | 'startsAt' | 'endsAt' | FieldColumn
 
 /** A condition in its plainest form. Engines know these and nothing of rules. */
 export type Predicate =
@@ -46,15 +46,16 @@ export type TextMatch = 'equal' | 'begins' | 'contains'
 export const everything: Predicate = { test: 'all', of: [] }
 export const nothing: Predicate = { test: 'any', of: [] }
 
-/** Whether an entry passes. */
-export function passes(predicate: Predicate, entry: IndexedEntry): boolean {
+/** Whether a row passes. */
+export function passes(predicate: Predicate, row: Row): boolean {
+  const { entry } = row
   switch (predicate.test) {
     case 'all':
-      return predicate.of.every((one) => passes(one, entry))
+      return predicate.of.every((one) => passes(one, row))
     case 'any':
-      return predicate.of.some((one) => passes(one, entry))
+      return predicate.of.some((one) => passes(one, row))
     case 'not':
-      return !passes(predicate.of, entry)
+      return !passes(predicate.of, row)
     case 'anyKey':
       return predicate.keys.some((key) => entry.keys.includes(key))
     case 'allKeys':
@@ -62,7 +63,7 @@ export function passes(predicate: Predicate, entry: IndexedEntry): boolean {
     case 'visible':
       return entry.publishedAt <= predicate.at && (entry.expiresAt === null || entry.expiresAt > predicate.at)
     case 'between': {
-      const value = numberOf(predicate.value, entry)
+      const value = numberOf(predicate.value, row)
       return (
         value !== null &&
         (predicate.from === null || value >= predicate.from) &&
@@ -87,7 +88,8 @@ export function fieldIn(column: FieldColumn, collection: number): number | null 
   return column.fields.find((one) => one.collection === collection)?.field ?? null
 }
 
-function numberOf(value: RangeValue, entry: IndexedEntry): number | null {
+function numberOf(value: RangeValue, { entry, occurrence }: Row): number | null {
+  if (value === 'startsAt' || value === 'endsAt') return occurrence?.[value] ?? null
   if (typeof value === 'string') return entry[value]
   const field = fieldIn(value, entry.collectionId)
   const number = field === null ? undefined : entry.values[field]

@@ -16,6 +16,7 @@ import { ruleSchema, rules } from './index'
 import type { Rule } from './index'
 import { operators } from './field'
 import type { FieldQuestion } from './field-questions'
+import { rowOf } from '../content/row'
 
 const blankIndexed: IndexedEntry = {
   id: 1,
@@ -168,8 +169,8 @@ describe('rules that take no part', () => {
             predicateOfRules(join, given, context),
             predicateOfRules(join, without(given), context),
           ]
-          expect(entries.map((entry) => passes(asked, entry))).toEqual(
-            entries.map((entry) => passes(left, entry)),
+          expect(entries.map((entry) => passes(asked, rowOf(entry)))).toEqual(
+            entries.map((entry) => passes(left, rowOf(entry))),
           )
         },
       ),
@@ -204,7 +205,11 @@ describe('limits', () => {
     const price = fieldNamed('price').id
     const indexedPrice = (amount: number, currency: string) => {
       const { sort, keys } = indexedValues(fieldsOfTrial(1), { [price]: { amount, currency } }, 'en-GB')
-      return { ...blankIndexed, values: sort, keys: keys.map((one) => internedKey(one.fieldId, one.value)) }
+      return rowOf({
+        ...blankIndexed,
+        values: sort,
+        keys: keys.map((one) => internedKey(one.fieldId, one.value)),
+      })
     }
     const asked = predicateOfRule(
       ask('price', { is: 'between', from: { amount: 100, currency: 'EUR' }, to: null }),
@@ -224,10 +229,10 @@ describe('what is running now', () => {
   const [moment, day] = [fieldNamed('moment').id, fieldNamed('day').id]
   const context = { ...plainContext(noon, trialWords), collections: [1] }
   const runs = (rule: Rule, values: Readonly<Record<number, unknown>>) =>
-    passes(predicateOfRule(rule, context), {
-      ...blankIndexed,
-      values: indexedValues(fieldsOfTrial(1), values, 'en-GB').sort,
-    })
+    passes(
+      predicateOfRule(rule, context),
+      rowOf({ ...blankIndexed, values: indexedValues(fieldsOfTrial(1), values, 'en-GB').sort }),
+    )
 
   it('has begun by now and not ended yet; days count to their end', () => {
     const untilDay = ask('moment', { is: 'running', until: day })

@@ -56,7 +56,7 @@ function groupOf(
       return letterOf(entry.title, place)
     case 'month':
     case 'day':
-      return dateOf(grouping.by, entry.publishedAt, place)
+      return dateOf(grouping.by, entry.occurrence?.startsAt ?? entry.publishedAt, place)
   }
 }
 

@@ -2,6 +2,7 @@ import { sql } from 'kysely'
 import type { Answer } from '../../core/query/evaluate'
 import type { Plan, PlanKey } from '../../core/query/plan'
 import type { Position } from '../../core/query/position'
+import type { RowKey } from '../../core/content/row'
 import { placesFrom, shuffleModulus, shuffleOf } from '../../core/query/shuffle'
 import type { Db } from '../db/client'
 import { collationFor } from '../db/collation'
@@ -55,20 +56,20 @@ export async function shownPositions(
   return found.slice(skip)
 }
 
-/** The ids a plan shows, in order. */
-export async function shownIds(
+/** The rows a plan shows, in order. */
+export async function shownRows(
   db: Db,
   plan: Plan,
   locale: string,
   after: Position | null = null,
-): Promise<readonly number[]> {
-  return (await shownPositions(db, plan, locale, after)).map((position) => position.id)
+): Promise<readonly RowKey[]> {
+  return (await shownPositions(db, plan, locale, after)).map(({ id, at }) => ({ id, at }))
 }
 
-/** The whole answer: the ids, and how many entries each step leaves. */
+/** The whole answer: the rows, and how many each step leaves. */
 export async function answerOf(db: Db, plan: Plan, locale: string): Promise<Answer> {
-  const [ids, { steps }] = await Promise.all([shownIds(db, plan, locale), countsOf(db, plan)])
-  return { ids, counts: steps }
+  const [rows, { steps }] = await Promise.all([shownRows(db, plan, locale), countsOf(db, plan)])
+  return { rows, counts: steps }
 }
 
 /**
@@ -101,7 +102,7 @@ function isWalkable(key: PlanKey | undefined): boolean {
   return (
     key !== undefined &&
     !(key.by === 'title' && key.shown !== undefined) &&
-    ['publishedAt', 'title', 'views', 'comments', 'rating', 'field'].includes(key.by)
+    ['publishedAt', 'startsAt', 'title', 'views', 'comments', 'rating', 'field'].includes(key.by)
   )
 }
 

@@ -7,6 +7,7 @@ import { planOf } from '../../core/query/plan'
 import type { Plan } from '../../core/query/plan'
 import { positionReader } from '../../core/query/position'
 import type { Position } from '../../core/query/position'
+import type { RowKey } from '../../core/content/row'
 import { askedAlone } from '../../core/query/rule-tree'
 import type { Db } from '../db/client'
 import type { DependentCache } from '../live/dependent-cache'
@@ -14,14 +15,14 @@ import { shownPositions } from './answer'
 import { knownSite, questionContext } from './context'
 import type { Asked, KnownSite } from './context'
 import { facetCounts } from './facet-counts'
-import { indexedEntry } from './indexed-entry'
+import { indexedRow } from './indexed-entry'
 import { mayChangeAt } from './next-change'
 import { countsOf } from './step-counts'
 
-/** A page of a listing's entries. */
+/** A page of a listing's rows. */
 export interface ShownPage {
-  readonly ids: readonly number[]
-  /** How many entries lie on the pages before it; 0 for the first page. */
+  readonly rows: readonly RowKey[]
+  /** How many lie on the pages before it; 0 for the first page. */
   readonly before: number
   /** The cursor of the page after it; null on the last. */
   readonly next: string | null
@@ -147,12 +148,12 @@ async function shownNow(
 ): Promise<ShownPage> {
   const plan = await listingPlan(db, known, listing, asked, above)
   const cursor = text === null ? null : readCursor(text, plan)
-  const start = cursor === null ? null : (cursor.position ?? (await positionOf(db, plan, cursor.id)))
+  const start = cursor === null ? null : (cursor.position ?? (await positionOf(db, plan, cursor)))
   const before = cursor?.before ?? 0
   const take = takeOf(listing.amount)
   const { perPage } = listing.amount
   const most = Math.max(0, Math.min(plan.take, take - before))
-  if (most === 0) return { ids: [], before, next: null }
+  if (most === 0) return { rows: [], before, next: null }
   // One more than is shown tells whether there is another page.
   const more = perPage !== null && before + most < take
   // An entry that is gone by now can't tell where it stood; how many were shown before can.
@@ -167,13 +168,13 @@ async function shownNow(
   const last = shown.at(-1)
   const next =
     found.length > most && last !== undefined ? cursorText({ position: last, before: before + most }) : null
-  return { ids: shown.map((position) => position.id), before, next }
+  return { rows: shown.map(({ id, at }) => ({ id, at })), before, next }
 }
 
-/** Where an entry stands in a plan's order now; null where it is gone. */
-async function positionOf(db: Db, plan: Plan, id: number): Promise<Position | null> {
-  const entry = await indexedEntry(db, id)
-  return entry === null ? null : positionReader(plan.order)(entry)
+/** Where a row stands in a plan's order now; null where it is gone. */
+async function positionOf(db: Db, plan: Plan, row: RowKey): Promise<Position | null> {
+  const indexed = await indexedRow(db, row)
+  return indexed === null ? null : positionReader(plan.order)(indexed)
 }
 
 /** The plan of a listing as the site is now. */

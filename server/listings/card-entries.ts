@@ -5,8 +5,13 @@ import { readAddress } from '../../core/content/fields/address'
 import { textOfDocument } from '../../core/content/rich-text/text'
 import type { Pick } from '../../core/listing/from'
 import type { Picture } from '../../core/pictures/picture'
+import { presentWhen, valuesOn } from '../../core/content/happening'
+import { rowName } from '../../core/content/row'
+import type { RowKey } from '../../core/content/row'
+import type { Occurrence } from '../../core/time/occurrences'
 import { fieldsOf } from '../content/fields'
 import type { Db } from '../db/client'
+import { occurrencesOfRows } from './indexed-entry'
 
 export interface CardsAsked {
   /** IANA time zone, for addresses. */
@@ -17,14 +22,15 @@ export interface CardsAsked {
   readonly text?: boolean
 }
 
-/** What cards show of these entries, in the order of the ids; entries that are gone are left out. */
+/** What cards show of these rows, in their order; those that are gone are left out. */
 export async function cardEntries(
   db: Db,
-  ids: readonly number[],
+  shown: readonly RowKey[],
   { zone, picks = [], text = false }: CardsAsked,
 ): Promise<readonly CardEntry[]> {
-  if (ids.length === 0) return []
-  const [rows, terms, given, texts] = await Promise.all([
+  if (shown.length === 0) return []
+  const ids = [...new Set(shown.map((row) => row.id))]
+  const [rows, terms, given, texts, dates] = await Promise.all([
     entryRows(db, ids),
     termRows(db, ids),
     picturesById(
@@ -32,6 +38,7 @@ export async function cardEntries(
       picks.flatMap((pick) => pick.picture ?? []),
     ),
     text ? textsOf(db, ids) : new Map<number, string>(),
+    datesOf(db, shown),
   ])
   const [fields, portraits] = await Promise.all([
     fieldsByCollection(
@@ -45,9 +52,13 @@ export async function cardEntries(
   ])
   const byId = new Map(rows.map((row) => [row.id, row]))
   const pickOf = new Map(picks.map((pick) => [pick.entry, pick]))
-  return ids.flatMap((id): CardEntry[] => {
-    const row = byId.get(id)
-    if (!row) return []
+  return shown.flatMap((one): CardEntry[] => {
+    const { id } = one
+    const [row, occurrence = null] = [byId.get(id), dates.get(rowName(one))]
+    if (!row || (one.at !== null && occurrence === null)) return []
+    const own = fields.get(row.collection_id)
+    const values = valuesOf([...(own?.values() ?? [])], row.field_values)
+    const when = occurrence === null ? null : presentWhen(row.happening, [...(own?.values() ?? [])])
     const publishedAt = row.published_at?.getTime() ?? 0
     const pick = pickOf.get(id)
     return [
@@ -77,12 +88,19 @@ export async function cardEntries(
             address: termAddress(term.facet, term.slug),
           })),
         within: row.keys ?? [],
-        fields: fields.get(row.collection_id) ?? new Map(),
-        values: valuesOf([...(fields.get(row.collection_id)?.values() ?? [])], row.field_values),
+        fields: own ?? new Map(),
+        values: when === null || occurrence === null ? values : valuesOn(when, values, occurrence, zone),
+        occurrence,
         full: null,
       },
     ]
   })
+}
+
+/** The dates that rows stand for, by the names of the rows. */
+async function datesOf(db: Db, rows: readonly RowKey[]): Promise<ReadonlyMap<string, Occurrence>> {
+  const found = await occurrencesOfRows(db, rows)
+  return new Map(found.map(({ entry, ...one }) => [rowName({ id: entry, at: one.key }), one]))
 }
 
 /** Where a pick leads, as links say it: “example.org/x” is an address elsewhere. */
@@ -114,6 +132,7 @@ function entryRows(db: Db, ids: readonly number[]) {
       'w.word_count',
       'i.keys',
       'c.address',
+      'c.happening',
       'a.name as author',
       'a.portrait_id',
       'm.hash',

@@ -8,8 +8,8 @@ import { numberExpression } from '../content/field-indexes'
 export type Condition = RawBuilder<boolean>
 
 /**
- * A predicate as a condition on the rows of a collection in entry_index, named `i`. It may be null
- * where the predicate fails.
+ * A predicate as a condition on the rows of a collection in entry_index, named `i`, and where it asks
+ * when they happen, on the occurrences nearest to it. It may be null where the predicate fails.
  */
 export function conditionOf(predicate: Predicate, collection: number): Condition {
   switch (predicate.test) {
@@ -66,7 +66,7 @@ function betweenCondition(predicate: Extract<Predicate, { test: 'between' }>, co
   const column = columnFor(predicate.value, collection)
   if (column === null) return sql<boolean>`false`
   const limit = (number: number) =>
-    predicate.value === 'publishedAt' || predicate.value === 'expiresAt'
+    typeof predicate.value === 'string' && predicate.value !== 'views'
       ? sql`${new Date(number)}::timestamptz`
       : sql`${number}::float8`
   const limits = [
@@ -81,6 +81,8 @@ function columnFor(value: RangeValue, collection: number): RawBuilder<unknown> |
   if (value === 'publishedAt') return sql`published_at`
   if (value === 'expiresAt') return sql`expires_at`
   if (value === 'views') return sql`views`
+  if (value === 'startsAt') return sql`starts_at`
+  if (value === 'endsAt') return sql`ends_at`
   const field = fieldIn(value, collection)
   return field === null ? null : sql.raw(numberExpression(field))
 }

@@ -14,7 +14,7 @@ import { cardEntries } from './card-entries'
 export async function entryInFull(db: Db, id: number, zone: string, now: number): Promise<CardEntry | null> {
   const [row, [entry]] = await Promise.all([
     visibleEntries(db, [id], now).select(['e.body', 'c.name']).executeTakeFirst(),
-    cardEntries(db, [id], { zone }),
+    cardEntries(db, [{ id, at: null }], { zone }),
   ])
   if (row === undefined || entry === undefined) return null
   const references = referencesOf([...entry.fields.values()], entry.values)

@@ -5,6 +5,7 @@ import type { Db } from '../db/client'
 import { conditionOf } from './conditions'
 import { isAskedOfAll } from './asked-of-all'
 import { keyCounts } from './key-counts'
+import { rowsRelation } from './rows'
 
 /**
  * How many of the entries that pass a plan have each of the keys, as terms of a facet, choices of a
@@ -22,11 +23,14 @@ export async function facetCounts(
     return new Map([...kept].filter(([, count]) => count > 0))
   }
   if (keys.length === 0) return new Map()
-  const legs = plan.collections.map(
-    (collection) => sql`
-      select key from entry_index i, unnest(keys) key
-      where i.collection_id = ${collection} and ${conditionOf(filterOf(plan), collection)} and key = any(${sql.val([...keys])}::integer[])`,
-  )
+  const legs = plan.collections.map((collection) => {
+    const passing = sql`${rowsRelation(plan.rows)} where i.collection_id = ${collection} and ${conditionOf(filterOf(plan), collection)}`
+    // However many dates of it pass, an entry is one.
+    const entries = plan.rows.of === 'entries' ? sql`i.keys` : sql`distinct i.entry_id, i.keys`
+    return sql`
+      select key from (select ${entries} from ${passing}) entries, unnest(keys) key
+      where key = any(${sql.val([...keys])}::integer[])`
+  })
   const { rows } = await sql<{ key: number; entries: number }>`
     select key, count(*)::integer as entries from (${sql.join(legs, sql` union all `)}) legs group by key`.execute(
     db,

@@ -1,5 +1,7 @@
 import { sql } from 'kysely'
 import type { IndexedEntry } from '../../core/content/entry'
+import type { Row, RowKey } from '../../core/content/row'
+import type { Occurrence } from '../../core/time/occurrences'
 import type { Db } from '../db/client'
 
 /** An entry as questions see it, or null where it is not published. */
@@ -28,5 +30,49 @@ export async function indexedEntry(db: Db, id: number): Promise<IndexedEntry | n
     values: row.sort_values,
     words: words?.words ?? [],
     reads: reads.map(({ day, count }) => ({ day: Date.parse(day), count })),
+  }
+}
+
+/** A row as questions see it, or null where its entry is not published or its occurrence is gone. */
+export async function indexedRow(db: Db, { id, at }: RowKey): Promise<Row | null> {
+  const [entry, dates] = await Promise.all([
+    indexedEntry(db, id),
+    at === null ? [] : occurrencesOfRows(db, [{ id, at }]),
+  ])
+  const [occurrence = null] = dates
+  return entry === null || (at !== null && occurrence === null) ? null : { entry, occurrence }
+}
+
+/** The occurrences that rows name, with their entries; none for those that are gone. */
+export async function occurrencesOfRows(
+  db: Db,
+  rows: readonly RowKey[],
+): Promise<readonly (Occurrence & { readonly entry: number })[]> {
+  const dated = rows.flatMap(({ id, at }) => (at === null ? [] : [{ id, at: new Date(at) }]))
+  if (dated.length === 0) return []
+  const found = await sql<OccurrenceRow>`
+    select o.* from occurrences o
+    join jsonb_to_recordset(${JSON.stringify(dated)}::jsonb) asked (id integer, at timestamptz)
+      on asked.id = o.entry_id and asked.at = o.key`.execute(db)
+  return found.rows.map((row) => ({ entry: row.entry_id, ...occurrenceOf(row) }))
+}
+
+interface OccurrenceRow {
+  readonly entry_id: number
+  readonly key: Date
+  readonly starts_at: Date
+  readonly ends_at: Date
+  readonly is_whole_days: boolean
+  readonly is_cancelled: boolean
+}
+
+/** An occurrence as its row has it. */
+export function occurrenceOf(row: Omit<OccurrenceRow, 'entry_id'>): Occurrence {
+  return {
+    key: row.key.getTime(),
+    startsAt: row.starts_at.getTime(),
+    endsAt: row.ends_at.getTime(),
+    isWholeDays: row.is_whole_days,
+    isCancelled: row.is_cancelled,
   }
 }

@@ -8,10 +8,11 @@ import { planOf } from '../../core/query/plan'
 import { fieldIn } from '../../core/rules/predicate'
 import type { QuestionContext } from '../../core/rules/context'
 import type { Step } from '../../core/query/steps'
+import { rowName } from '../../core/content/row'
 import type { NextChange } from '../../core/query/answers'
 import { numberExpression } from '../content/field-indexes'
 import type { Db } from '../db/client'
-import { shownIds } from './answer'
+import { shownRows } from './answer'
 import { conditionOf } from './conditions'
 import type { Condition } from './conditions'
 import { questionContext } from './context'
@@ -53,7 +54,7 @@ async function nextInstant(
 async function nextPassed(
   db: Db,
   collections: readonly number[],
-  { passes }: Movement,
+  { passes, occurrences }: Movement,
   now: number,
   concerned: (collection: number) => Condition,
 ): Promise<number | null> {
@@ -63,6 +64,7 @@ async function nextPassed(
     return [
       sql`(select extract(epoch from published_at) * 1000 ${among} and published_at > ${at} order by published_at limit 1)`,
       sql`(select extract(epoch from min(expires_at)) * 1000 ${among} and expires_at > ${at})`,
+      ...(occurrences ? occurrenceLooks(collection, at, concerned(collection)) : []),
       ...passes.flatMap((column) => {
         const field = fieldIn(column, collection)
         if (field === null) return []
@@ -80,6 +82,19 @@ async function nextPassed(
   const next = rows[0]?.next ?? null
   // An end that is no whole millisecond is past by the next one.
   return next === null ? null : Math.max(now + 1, Math.ceil(next))
+}
+
+/** When an occurrence next begins, and when one next ends. */
+function occurrenceLooks(
+  collection: number,
+  at: RawBuilder<unknown>,
+  concerned: Condition,
+): readonly RawBuilder<unknown>[] {
+  const of = sql`from occurrences o join entry_index i on i.entry_id = o.entry_id where o.collection_id = ${collection} and ${concerned}`
+  return ['starts_at', 'ends_at'].map((name) => {
+    const column = sql.ref(`o.${name}`)
+    return sql`(select extract(epoch from ${column}) * 1000 ${of} and ${column} > ${at} order by ${column} limit 1)`
+  })
 }
 
 /** The entries that may come and go by the clock: those that pass whatever the clock does not move. */
@@ -109,7 +124,7 @@ export async function nextChangeOf(
 ): Promise<NextChange | null> {
   const contextAt = (now: number) => questionContext(db, known, listing, { ...asked, now }, above)
   const shownAt = async (now: number) =>
-    shownIds(db, planOf(listing, await contextAt(now)), known.site.locale)
+    shownRows(db, planOf(listing, await contextAt(now)), known.site.locale)
   const begun = performance.now()
   const [before, context] = await Promise.all([shownAt(asked.now), contextAt(asked.now)])
   const concerned = concernedBy(listing, context)
@@ -119,10 +134,11 @@ export async function nextChangeOf(
     at = await nextInstant(db, listing, known.words, at, concerned)
     if (!Number.isFinite(at) || at > end) return null
     const after = await shownAt(at)
-    if (after.length === before.length && after.every((id, place) => id === before[place])) continue
+    const [names, were] = [after.map(rowName), before.map(rowName)]
+    if (names.length === were.length && names.every((name, place) => name === were[place])) continue
     const [comes, goes] = [
-      after.filter((id) => !before.includes(id)),
-      before.filter((id) => !after.includes(id)),
+      after.filter((row) => !were.includes(rowName(row))).map((row) => row.id),
+      before.filter((row) => !names.includes(rowName(row))).map((row) => row.id),
     ]
     const titles = await titlesOf(db, [...comes, ...goes])
     const named = (ids: readonly number[]) => ids.flatMap((id) => titles.get(id) ?? [])

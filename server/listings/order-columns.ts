@@ -1,26 +1,32 @@
 import { sql } from 'kysely'
 import type { RawBuilder } from 'kysely'
-import type { PlanKey } from '../../core/query/plan'
+import type { Plan, PlanKey } from '../../core/query/plan'
 import type { Position } from '../../core/query/position'
 import { fieldIn } from '../../core/rules/predicate'
 import { shuffleModulus, shuffleOf } from '../../core/query/shuffle'
 import { numberExpression, textExpression } from '../content/field-indexes'
 import type { Condition } from './conditions'
+import { rowsRelation } from './rows'
 
 type Expression = RawBuilder<unknown>
 
 /**
- * The entry index as `i`, with what the keys ask for besides. Reads of some days are counted once for
+ * The rows of a plan as `i`, with what the keys ask for besides. Reads of some days are counted once for
  * all, or were counted together already, which `rolled` says.
  */
-export function indexFor(keys: readonly PlanKey[], rolled: boolean): Expression {
+export function indexFor(
+  { rows }: Pick<Plan, 'rows'>,
+  keys: readonly PlanKey[],
+  rolled: boolean,
+): Expression {
   const reads = keys.find((key) => key.by === 'reads')
-  if (reads === undefined) return sql`entry_index i`
+  const relation = rowsRelation(rows)
+  if (reads === undefined) return relation
   const [since, until] = [dayOf(reads.since), dayOf(reads.until)]
   if (rolled)
-    return sql`entry_index i left join recent_reads recent on recent.entry_id = i.entry_id and recent.collection_id = i.collection_id
+    return sql`${relation} left join recent_reads recent on recent.entry_id = i.entry_id and recent.collection_id = i.collection_id
       and recent.since = ${since}::date and recent.until = ${until}::date`
-  return sql`entry_index i left join (
+  return sql`${relation} left join (
     select r.entry_id, sum(r.count)::integer as reads from entry_reads r
     where r.day between ${since}::date and ${until}::date group by r.entry_id
   ) recent on recent.entry_id = i.entry_id`
@@ -31,6 +37,8 @@ export function keyExpression(key: PlanKey, collection: number): Expression {
   switch (key.by) {
     case 'publishedAt':
       return sql`published_at`
+    case 'startsAt':
+      return sql`starts_at`
     case 'title':
       return key.shown === undefined
         ? sql`title`
@@ -76,7 +84,7 @@ export function collated(key: PlanKey, expression: Expression, collation: string
 }
 
 /**
- * Orders by the keys and, for what ties, by the id in the direction of the last key. The first key
+ * Orders by the keys and, for what ties, by the columns that name the row, in the direction of the last key. The first key
  * may be told to have a value in every row, so that an index can serve.
  */
 export function orderBy(
@@ -85,19 +93,25 @@ export function orderBy(
   collation: string,
   tie: 'up' | 'down',
   firstIsThere: boolean,
-  id: Expression = sql`entry_id`,
+  row: readonly Expression[],
 ): Expression {
   const sorted = keys.map((key, at) => {
     const expression = collated(key, expressions[at] ?? sql`null`, collation)
     const missing = (at === 0 && firstIsThere) || isNeverMissing(key) ? sql`` : sql` nulls last`
     return key.direction === 'up' ? sql`${expression} asc${missing}` : sql`${expression} desc${missing}`
   })
-  return sql.join([...sorted, tie === 'up' ? sql`${id} asc` : sql`${id} desc`])
+  return sql.join([...sorted, ...row.map((one) => (tie === 'up' ? sql`${one} asc` : sql`${one} desc`))])
 }
 
 /** Whether every entry has a value for the key. */
 export function isNeverMissing(key: PlanKey): boolean {
-  return key.by !== 'field' && key.by !== 'rating' && key.by !== 'reads' && key.by !== 'list'
+  return (
+    key.by !== 'startsAt' &&
+    key.by !== 'field' &&
+    key.by !== 'rating' &&
+    key.by !== 'reads' &&
+    key.by !== 'list'
+  )
 }
 
 /**
@@ -115,12 +129,9 @@ export function following(
     // One comparison of rows, from which an index can start.
     const row = [
       ...keys.map((key, at) => collated(key, expressions[at] ?? sql`null`, collation)),
-      sql`i.entry_id`,
+      ...rowName(position),
     ]
-    const from = [
-      ...keys.map((key, at) => bound(key, position.values[at] ?? 0)),
-      sql`${position.id}::integer`,
-    ]
+    const from = [...keys.map((key, at) => bound(key, position.values[at] ?? 0)), ...rowValues(position)]
     return sql<boolean>`((${sql.join(row)}) ${tie === 'up' ? sql`>` : sql`<`} (${sql.join(from)}))`
   }
   const alternatives: Condition[] = []
@@ -139,9 +150,8 @@ export function following(
     }
     equal.push(sameValues([key], [expressions[at] ?? sql`null`], { ...position, values: [value] }, collation))
   }
-  alternatives.push(
-    conjunction([...equal, sql<boolean>`i.entry_id ${tie === 'up' ? sql`>` : sql`<`} ${position.id}`]),
-  )
+  const beyond = sql<boolean>`((${sql.join(rowName(position))}) ${tie === 'up' ? sql`>` : sql`<`} (${sql.join(rowValues(position))}))`
+  alternatives.push(conjunction([...equal, beyond]))
   const first = keys[0]
   const start = position.values[0] ?? null
   // Says again where the first key begins, in a form that an index can start from.
@@ -150,6 +160,15 @@ export function following(
       ? sql<boolean>`true`
       : sql<boolean>`${collated(first, expressions[0] ?? sql`null`, collation)} ${first.direction === 'up' ? sql`>=` : sql`<=`} ${bound(first, start)}`
   return sql<boolean>`(${from} and (${sql.join(alternatives, sql` or `)}))`
+}
+
+/** What names a row, for comparing it with a position: of an entry that happens, its date too. */
+function rowName({ at }: Position): readonly Expression[] {
+  return at === null ? [sql`i.entry_id`] : [sql`i.entry_id`, sql`coalesce(i.at, '-infinity')`]
+}
+
+function rowValues({ id, at }: Position): readonly Expression[] {
+  return at === null ? [sql`${id}::integer`] : [sql`${id}::integer`, sql`${new Date(at)}::timestamptz`]
 }
 
 /** Holds for entries that have the very values of a position. */
@@ -175,7 +194,7 @@ function conjunction(conditions: readonly Condition[]): Condition {
 }
 
 function bound(key: PlanKey, value: number | string): Expression {
-  if (key.by === 'publishedAt') return sql`${new Date(Number(value))}::timestamptz`
+  if (key.by === 'publishedAt' || key.by === 'startsAt') return sql`${new Date(Number(value))}::timestamptz`
   if (typeof value === 'string') return sql`${value}::text`
   return key.by === 'shuffle' ? sql`${value}::bigint` : sql`${value}::float8`
 }

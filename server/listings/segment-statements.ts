@@ -11,6 +11,7 @@ import { isAskedOfAll } from './asked-of-all'
 import { conditionOf } from './conditions'
 import type { Condition } from './conditions'
 import { following, indexFor, keyExpression, orderBy, positionValue } from './order-columns'
+import { isShownRow, rowColumns } from './rows'
 import type { Segment } from './segments'
 
 /** What every statement for a stretch of a plan's order goes by. */
@@ -38,9 +39,10 @@ export async function orderedPositions(
   const { plan, collation, tie, db } = asking
   const filter = filterOf({ ...plan, steps: plan.steps.slice(1) })
   const legs = plan.collections.map((collection) => {
-    const found = sql`select ${columns(segment, collection)} from ${indexFor(segment.keys, asking.rolled)} where ${belongs(asking, segment, collection, start, conditionOf(filter, collection))}`
+    const wanted = sql<boolean>`${conditionOf(filter, collection)} and ${isShownRow(plan, collection)}`
+    const found = sql`select ${columns(plan, segment, collection)} from ${indexFor(plan, segment.keys, asking.rolled)} where ${belongs(asking, segment, collection, start, wanted)}`
     if (way === 'matching') return found
-    return sql`(${found} order by ${orderBy(segment.keys, expressions(segment, collection), collation, tie, true, sql`i.entry_id`)} limit ${sql.lit(most)})`
+    return sql`(${found} order by ${orderBy(segment.keys, expressions(segment, collection), collation, tie, true, rowColumns(plan.rows))} limit ${sql.lit(most)})`
   })
   const [only, ...others] = legs
   if (way === 'direct' && only !== undefined && others.length === 0)
@@ -48,7 +50,7 @@ export async function orderedPositions(
   const all = sql.join(legs, sql` union all `)
   // Where a filter is looked for first, how rare it is decides the plan.
   const unfiltered = isAskedOfAll(plan)
-  const inOrder = orderBy(segment.keys, named(segment), collation, tie, true)
+  const inOrder = orderBy(segment.keys, named(segment), collation, tie, true, rowNames(plan))
   const { rows } = await (
     way === 'matching'
       ? sql<Row>`${unfiltered ? keptPlan : sql``}with matching as materialized (${all}) select * from matching order by ${inOrder} limit ${sql.lit(most)}`
@@ -75,11 +77,11 @@ export async function walkOf(
     (key, at) => sql`${keyExpression(key, collection)} as ${sql.ref(`k${at}`)}`,
   )
   const { rows } = await sql<Row>`${keptPlan}
-    select ${sql.join([sql`entry_id`, ...named(segment)])} from (
-      select i.*, ${sql.join(columnsOfKeys)} from ${indexFor(segment.keys, asking.rolled)}
+    select ${sql.join([...rowNames(plan), ...named(segment)])} from (
+      select i.*, ${sql.join(columnsOfKeys)} from ${indexFor(plan, segment.keys, asking.rolled)}
       where ${belongs(asking, segment, collection, start, conditionOf(alongOrder(plan, segment), collection))}
-      order by ${orderBy(segment.keys, expressions(segment, collection), collation, tie, true, sql`i.entry_id`)} limit ${sql.lit(bound)}
-    ) i where ${filter} order by ${orderBy(segment.keys, named(segment), collation, tie, true)} limit ${sql.lit(most)}`.execute(
+      order by ${orderBy(segment.keys, expressions(segment, collection), collation, tie, true, rowColumns(plan.rows))} limit ${sql.lit(bound)}
+    ) i where ${filter} and ${isShownRow(plan, collection)} order by ${orderBy(segment.keys, named(segment), collation, tie, true, rowNames(plan))} limit ${sql.lit(most)}`.execute(
     db,
   )
   return positionsOf(rows, segment)
@@ -104,6 +106,7 @@ function sameColumn(a: FieldColumn, b: FieldColumn): boolean {
 
 interface Row {
   readonly entry_id: number
+  readonly at?: Date | null
   readonly [key: `k${number}`]: unknown
 }
 
@@ -111,12 +114,17 @@ function positionsOf(rows: readonly Row[], segment: Segment): readonly Position[
   return rows.map((row) => ({
     values: [...segment.shared, ...segment.keys.map((_, at) => positionValue(row[`k${at}`]))],
     id: row.entry_id,
+    at: row.at?.getTime() ?? null,
   }))
 }
 
-function columns(segment: Segment, collection: number): RawBuilder<unknown> {
+function rowNames({ rows }: Plan): readonly RawBuilder<unknown>[] {
+  return rows.of === 'entries' ? [sql`entry_id`] : [sql`entry_id`, sql`at`]
+}
+
+function columns({ rows }: Plan, segment: Segment, collection: number): RawBuilder<unknown> {
   return sql.join([
-    sql`i.entry_id`,
+    ...rowColumns(rows),
     ...segment.keys.map((key, at) => sql`${keyExpression(key, collection)} as ${sql.ref(`k${at}`)}`),
   ])
 }

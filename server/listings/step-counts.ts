@@ -1,10 +1,12 @@
 import { sql } from 'kysely'
+import type { RawBuilder } from 'kysely'
 import type { Plan } from '../../core/query/plan'
 import { nothing } from '../../core/rules/predicate'
 import type { Predicate } from '../../core/rules/predicate'
 import type { Db } from '../db/client'
 import { conditionOf } from './conditions'
 import { everyEntry, keyCounts } from './key-counts'
+import { rowsRelation } from './rows'
 
 /** How many entries each step of a plan leaves, and how many that visitors may see pass others alone. */
 export interface StepCounts {
@@ -22,8 +24,8 @@ export async function countsOf(db: Db, plan: Plan, alone: readonly Predicate[] =
   const [stepKeys, aloneKeys] = [keptSteps(asking), alone.map(keptKey)]
   const unknown = alone.filter((_, at) => aloneKeys[at] === null)
   const at = visible.test === 'visible' ? visible.at : null
-  if (at === null || (stepKeys === null && unknown.length === alone.length))
-    return countedSteps(db, plan, alone)
+  const isKept = plan.rows.of !== 'dates' && at !== null
+  if (!isKept || (stepKeys === null && unknown.length === alone.length)) return countedSteps(db, plan, alone)
   const known = [everyEntry, ...(stepKeys ?? []), ...aloneKeys].filter((key) => key !== null)
   const [counts, counted] = await Promise.all([
     keyCounts(db, plan.collections, known, at),
@@ -61,6 +63,12 @@ function keptSteps(asking: readonly Predicate[]): readonly number[] | null {
   return keys
 }
 
+/** What came of entries by that of their rows which came furthest: each is counted once. */
+function furthest(told: RawBuilder<unknown>, alone: number): RawBuilder<unknown> {
+  const passed = Array.from({ length: alone }, (_, at) => sql.ref(`alone_${at}`))
+  return sql`(select ${sql.join([sql`max(failed) as failed`, ...passed.map((one) => sql`bool_or(${one}) as ${one}`)])} from ${told} rows group by entry_id) told`
+}
+
 /** Goes through the entries that visitors may see, in one round trip. */
 async function countedSteps(db: Db, plan: Plan, alone: readonly Predicate[]): Promise<StepCounts> {
   const visible = plan.steps[0]?.asks ?? nothing
@@ -76,13 +84,14 @@ async function countedSteps(db: Db, plan: Plan, alone: readonly Predicate[]): Pr
     const passed = alone.map(
       (one, at) => sql`(${conditionOf(one, collection)}) is true as ${sql.ref(`alone_${at}`)}`,
     )
-    return sql`select ${sql.join([sql`${failed} as failed`, ...passed])} from entry_index i where i.collection_id = ${collection} and ${conditionOf(visible, collection)}`
+    return sql`select ${sql.join([sql`i.entry_id`, sql`${failed} as failed`, ...passed])} from ${rowsRelation(plan.rows)} where i.collection_id = ${collection} and ${conditionOf(visible, collection)}`
   })
+  const told = sql`(${sql.join(legs, sql` union all `)})`
   const sums = alone.map(
     (_, at) => sql`count(*) filter (where ${sql.ref(`alone_${at}`)})::integer as ${sql.ref(`alone_${at}`)}`,
   )
   const { rows } = await sql<Record<string, number>>`
-    select ${sql.join([sql`failed`, sql`count(*)::integer as entries`, ...sums])} from (${sql.join(legs, sql` union all `)}) told group by failed`.execute(
+    select ${sql.join([sql`failed`, sql`count(*)::integer as entries`, ...sums])} from ${plan.rows.of === 'next' ? furthest(told, alone.length) : sql`${told} told`} group by failed`.execute(
     db,
   )
   const sum = (name: string, from = 0) =>

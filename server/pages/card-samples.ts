@@ -23,7 +23,7 @@ export async function cardSamples(db: Db, listing: Listing, asked: Asked): Promi
     asker.shown(listing, asked, []),
     fieldsOf(db, listing.from.collections[0] ?? 0),
   ])
-  const entries = await cardEntries(db, shown.ids.slice(0, 12), { zone: site.zone, text: true })
+  const entries = await cardEntries(db, shown.rows.slice(0, 12), { zone: site.zone, text: true })
   const entry = entries.find((one) => one.picture !== null) ?? entries[0]
   if (entry === undefined) return []
   const samples = readyMadeCards.map(async (ready) => {

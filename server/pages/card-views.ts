@@ -11,6 +11,7 @@ import { pictureWidthsOf, shapeOf } from '../../core/shapes'
 import type { Words } from '../../core/words'
 import type { CardView } from '../../site/view'
 import type { KnownSite } from '../listings/context'
+import { rowName } from '../../core/content/row'
 
 /** What cards know of the site that they stand in. `now` is epoch milliseconds. */
 export function cardContext(
@@ -63,6 +64,7 @@ export function cardView(
 ): CardView {
   return {
     entryId: entry.id,
+    row: rowName({ id: entry.id, at: entry.occurrence?.key ?? null }),
     title: entry.title,
     address: links ? entry.address : null,
     newTab,

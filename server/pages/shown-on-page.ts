@@ -55,7 +55,7 @@ export async function shownOnPage(
     const before = leavesOutAbove(listing) ? [...above] : []
     const answer = await shownOrNothing(asker, listing, asked, before, cursorOf(id))
     shown.set(id, { ...answer, above: before })
-    above.push(...answer.ids)
+    above.push(...answer.rows.map((row) => row.id))
   }
   return shown
 }
@@ -71,7 +71,7 @@ async function shownOrNothing(
   try {
     return await asker.shown(listing, asked, above, cursor)
   } catch (error) {
-    return { ids: [], before: 0, next: null, trouble: listingTrouble(error) }
+    return { rows: [], before: 0, next: null, trouble: listingTrouble(error) }
   }
 }
 

@@ -161,7 +161,7 @@ export async function placementView(
 ): Promise<PlacedListingView | null> {
   const { page, box, placement, listing, shown } = placing
   if (listing === undefined) return null
-  const entries = await cardEntries(db, shown?.ids ?? [], {
+  const entries = await cardEntries(db, shown?.rows ?? [], {
     zone: site.zone,
     picks: listing.from.by === 'hand' ? listing.from.picks : [],
     text: readsText(listing.card),
@@ -187,7 +187,7 @@ export async function placementView(
         : groupsOf(grouping, entries, site).map(({ key, name, entries: own }) => ({
             key,
             name,
-            cards: cards.filter((card) => own.some((entry) => entry.id === card.entryId)),
+            cards: cards.filter((_, at) => own.some((entry) => entry === entries[at])),
           })),
   }
 }

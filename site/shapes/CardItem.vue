@@ -6,5 +6,5 @@ defineProps<{ card: CardView }>()
 </script>
 
 <template>
-  <li :data-entry="card.entryId" :data-from="card.from || undefined"><EntryCard :card="card" /></li>
+  <li :data-entry="card.row" :data-from="card.from || undefined"><EntryCard :card="card" /></li>
 </template>

@@ -7,6 +7,6 @@ defineProps<{ placement: PlacedListingView }>()
 
 <template>
   <ul class="grid" role="list">
-    <CardItem v-for="card in placement.cards" :key="card.entryId" :card="card" />
+    <CardItem v-for="card in placement.cards" :key="card.row" :card="card" />
   </ul>
 </template>

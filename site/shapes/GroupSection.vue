@@ -16,7 +16,7 @@ defineProps<{ placement: PlacedListingView; group: GroupView; named: boolean }>(
   >
     <h3 v-if="named" class="group-name">{{ nameOf(group) }}</h3>
     <ul class="group-cards" role="list">
-      <CardItem v-for="card in group.cards" :key="card.entryId" :card="card" />
+      <CardItem v-for="card in group.cards" :key="card.row" :card="card" />
     </ul>
   </section>
 </template>

@@ -47,8 +47,8 @@ const name = computed(() => props.placement.heading || props.placement.name)
     <ul class="slides" role="list" tabindex="0" :aria-label="words.rowOf(name)">
       <li
         v-for="card in placement.cards"
-        :key="card.entryId"
-        :data-entry="card.entryId"
+        :key="card.row"
+        :data-entry="card.row"
         :data-from="card.from || undefined"
       >
         <EntryCard :card="card" />

@@ -26,8 +26,8 @@ const partsOf = (card: CardView, key: string) => card.parts.filter((part) => par
     <tbody>
       <tr
         v-for="card in placement.cards"
-        :key="card.entryId"
-        :data-entry="card.entryId"
+        :key="card.row"
+        :data-entry="card.row"
         :data-from="card.from || undefined"
       >
         <component

@@ -13,6 +13,7 @@ import { rain, smallSite } from './support/content'
 import { freshDatabase } from './support/database'
 import { trialWords } from '../support/trial-fields'
 import type { TestDatabase } from './support/database'
+import { idsOf } from '../support/rows'
 
 let test: TestDatabase
 let site: Awaited<ReturnType<typeof smallSite>>
@@ -144,13 +145,13 @@ describe('the change feed', () => {
       site.writer,
     )
     const visible = async () =>
-      (
+      idsOf(
         await answerOf(
           test.db,
           planOf(newListing('All', site.collectionId), plainContext(Date.now(), trialWords)),
           'en',
-        )
-      ).ids.includes(id)
+        ),
+      ).includes(id)
     await vi.waitFor(() => expect([one.length, two.length]).toEqual([1, 1]), soon)
     expect(await visible()).toBe(false)
     await vi.waitFor(() => expect([one.length, two.length]).toEqual([2, 2]), soon)
@@ -170,12 +171,12 @@ describe('the change feed', () => {
     )
     await vi.waitFor(() => expect(Date.now()).toBeGreaterThan(publishedAt), soon)
     await listen()
-    const { ids } = await answerOf(
+    const answer = await answerOf(
       test.db,
       planOf(newListing('All', site.collectionId), plainContext(Date.now(), trialWords)),
       'en',
     )
-    expect(ids).toContain(id)
+    expect(idsOf(answer)).toContain(id)
   })
 
   it('tells once of a thousand entries changed at once', async () => {

@@ -11,7 +11,15 @@ import { passes } from '~~/core/rules/predicate'
 import { countsOf } from '~~/server/listings/step-counts'
 import { facetCounts } from '~~/server/listings/facet-counts'
 import { addUpKeyCounts } from '~~/server/listings/key-counts'
-import { authorIds, contexts, indexedEntries, listings, now, termIds } from '../support/arbitraries'
+import {
+  authorIds,
+  contexts,
+  datedEntries,
+  indexedEntries,
+  listings,
+  now,
+  termIds,
+} from '../support/arbitraries'
 import { filmNow } from '../support/film-questions'
 import { filmContext } from '../support/film-words'
 import { filmEntries, keysOf, loadFilms } from '../support/films'
@@ -19,6 +27,9 @@ import { trialWords } from '../support/trial-fields'
 import { fillIndex } from './support/content'
 import { freshDatabase } from './support/database'
 import type { TestDatabase } from './support/database'
+import { rowOf } from '~~/core/content/row'
+import { rowsOf } from '~~/core/query/rows'
+import type { Occurrence } from '~~/core/time/occurrences'
 
 let test: TestDatabase
 beforeAll(async () => {
@@ -30,9 +41,15 @@ const keys = [...termIds, ...authorIds, 999]
 const all = () => planOf(newListing('All', 1), plainContext(now, trialWords))
 
 /** The counts as they are plainly told from the entries. */
-function counted(plan: Plan, entries: readonly IndexedEntry[]): ReadonlyMap<number, number> {
+function counted(
+  plan: Plan,
+  entries: readonly IndexedEntry[],
+  dates: ReadonlyMap<number, readonly Occurrence[]> = new Map(),
+): ReadonlyMap<number, number> {
   const passing = entries.filter(
-    (entry) => plan.collections.includes(entry.collectionId) && passes(filterOf(plan), entry),
+    (entry) =>
+      plan.collections.includes(entry.collectionId) &&
+      rowsOf(plan.rows, [entry], (id) => dates.get(id) ?? []).some((row) => passes(filterOf(plan), row)),
   )
   const counts = keys.map((key) => [key, passing.filter((entry) => entry.keys.includes(key)).length] as const)
   return new Map(counts.filter(([, count]) => count > 0))
@@ -42,16 +59,16 @@ describe('counts of keys', () => {
   it('are those of what passes, for random questions over random content', async () => {
     await fc.assert(
       fc.asyncProperty(
-        indexedEntries,
+        datedEntries,
         fc.array(listings, { minLength: 3, maxLength: 6 }),
         contexts,
-        async (entries, some, context) => {
-          await fillIndex(test.db, entries)
+        async ([entries, dates], some, context) => {
+          await fillIndex(test.db, entries, dates)
           for (const plan of [
             ...some.map((listing) => planOf(listing, context)),
             planOf(newListing('All', 1), context),
           ])
-            expect(await facetCounts(test.db, plan, keys)).toEqual(counted(plan, entries))
+            expect(await facetCounts(test.db, plan, keys)).toEqual(counted(plan, entries, dates))
         },
       ),
       { numRuns: 40 },
@@ -80,7 +97,7 @@ describe('counts of keys', () => {
               .execute()
           expect(await facetCounts(test.db, all(), keys)).toEqual(counted(all(), kept))
           expect((await countsOf(test.db, all())).steps).toEqual([
-            kept.filter((entry) => entry.collectionId === 1 && passes(filterOf(all()), entry)).length,
+            kept.filter((entry) => entry.collectionId === 1 && passes(filterOf(all()), rowOf(entry))).length,
           ])
           await addUpKeyCounts(test.db, 1)
           expect(await facetCounts(test.db, all(), keys)).toEqual(counted(all(), kept))

@@ -19,6 +19,7 @@ import { DependentCache } from '~~/server/live/dependent-cache'
 import { rain, smallSite } from './support/content'
 import { freshDatabase } from './support/database'
 import type { TestDatabase } from './support/database'
+import { idsOf } from '../support/rows'
 
 /** A second server on the same database, which answers the live site and keeps what it answered. */
 let test: TestDatabase
@@ -52,8 +53,8 @@ function listingOf(...rules: Rule[]): Listing {
 
 const asked = (now = Date.now()) => ({ now, page: null, visit: '' })
 
-const keptIds = async (listing: Listing) => (await kept.shown(listing, asked(), [])).ids
-const freshIds = async (listing: Listing) => (await askingAnew(test.db).shown(listing, asked(), [])).ids
+const keptIds = async (listing: Listing) => idsOf(await kept.shown(listing, asked(), []))
+const freshIds = async (listing: Listing) => idsOf(await askingAnew(test.db).shown(listing, asked(), []))
 
 /**
  * Does something on one server, and asks the other until it answers as a fresh question does. Gives
@@ -178,9 +179,9 @@ describe('a kept answer', () => {
     const deaf = { subscribe: () => () => true, isListening: () => false }
     const asker = askingKept(other, new DependentCache(deaf))
     const listing = listingOf()
-    expect((await asker.shown(listing, asked(), [])).ids).toHaveLength((await freshIds(listing)).length)
+    expect(idsOf(await asker.shown(listing, asked(), []))).toHaveLength((await freshIds(listing)).length)
     const id = await added({ slug: 'unheard' })
-    expect((await asker.shown(listing, asked(), [])).ids).toContain(id)
+    expect(idsOf(await asker.shown(listing, asked(), []))).toContain(id)
   })
 })
 

@@ -132,7 +132,7 @@ describe('a listing that can’t be answered', () => {
           : asker.shown(...asked),
     }
     const shown = [...(await shownOnPage(failing, page, { now: Date.now(), page: null, visit: '' })).values()]
-    expect(shown.map((one) => [one.ids.length, one.trouble?.slice(0, 12) ?? null])).toEqual([
+    expect(shown.map((one) => [one.rows.length, one.trouble?.slice(0, 12) ?? null])).toEqual([
       [0, 'The database'],
       [1, null],
     ])
@@ -157,6 +157,7 @@ describe('many rules', () => {
           asks: { test: 'not' as const, of: { test: 'anyKey' as const, keys: terms } },
         })),
       ],
+      rows: { of: 'entries' as const },
       order: [{ by: 'publishedAt' as const, direction: 'down' as const }],
       skip: 0,
       take: 3,

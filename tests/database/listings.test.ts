@@ -7,10 +7,10 @@ import type { Position } from '~~/core/query/position'
 import { everything, passes } from '~~/core/rules/predicate'
 import { askedAlone } from '~~/core/query/rule-tree'
 import { civilDayOf } from '~~/core/time/zones'
-import { answerOf, shownIds, shownPositions } from '~~/server/listings/answer'
+import { answerOf, shownPositions, shownRows } from '~~/server/listings/answer'
 import { countsOf } from '~~/server/listings/step-counts'
 import { recordReads } from '~~/server/listings/read-windows'
-import { contexts, indexedEntries, listings, now } from '../support/arbitraries'
+import { contexts, datedEntries, listings, now } from '../support/arbitraries'
 import { filmNow, filmQuestions, mingoAnswer } from '../support/film-questions'
 import { filmContext } from '../support/film-words'
 import { openData, rowsFound } from '../support/open-data'
@@ -18,6 +18,10 @@ import { filmEntries, keysOf, loadFilms } from '../support/films'
 import { fillIndex } from './support/content'
 import { freshDatabase } from './support/database'
 import type { TestDatabase } from './support/database'
+import { idsOf } from '../support/rows'
+import { rowOf } from '~~/core/content/row'
+import { rowsOf } from '~~/core/query/rows'
+import type { RowKey } from '~~/core/content/row'
 
 /** Thousands of questions take their time on a slow machine. */
 const long = 300_000
@@ -34,14 +38,15 @@ describe('a listing answered by the database', () => {
     async () => {
       await fc.assert(
         fc.asyncProperty(
-          indexedEntries,
+          datedEntries,
           fc.array(listings, { minLength: 20, maxLength: 40 }),
           contexts,
-          async (entries, all, context) => {
-            await fillIndex(test.db, entries)
+          async ([entries, dates], all, context) => {
+            await fillIndex(test.db, entries, dates)
             for (const listing of all) {
               const plan = planOf(listing, context)
-              expect(await answerOf(test.db, plan, 'en-GB')).toEqual(evaluate(plan, entries, 'en-GB'))
+              const expected = evaluate(plan, entries, 'en-GB', { dates })
+              expect(await answerOf(test.db, plan, 'en-GB')).toEqual(expected)
             }
           },
         ),
@@ -56,19 +61,19 @@ describe('a listing answered by the database', () => {
     async () => {
       await fc.assert(
         fc.asyncProperty(
-          indexedEntries,
+          datedEntries,
           fc.array(listings, { minLength: 4, maxLength: 8 }),
           contexts,
           fc.integer({ min: 1, max: 6 }),
-          async (entries, all, context, take) => {
-            await fillIndex(test.db, entries)
+          async ([entries, dates], all, context, take) => {
+            await fillIndex(test.db, entries, dates)
             for (const listing of all) {
               const plan = { ...planOf(listing, context), skip: 0 }
-              const whole = evaluate({ ...plan, take: entries.length }, entries, 'en-GB').ids
-              const pages: number[] = []
+              const whole = evaluate({ ...plan, take: 1000 }, entries, 'en-GB', { dates }).rows
+              const pages: RowKey[] = []
               for (let last: Position | null = null; ;) {
                 const shown = await shownPositions(test.db, { ...plan, take }, 'en-GB', last)
-                pages.push(...shown.map((one) => one.id))
+                pages.push(...shown.map(({ id, at }) => ({ id, at })))
                 last = shown.at(-1) ?? null
                 if (shown.length < take) break
               }
@@ -87,21 +92,26 @@ describe('a listing answered by the database', () => {
     async () => {
       await fc.assert(
         fc.asyncProperty(
-          indexedEntries,
+          datedEntries,
           fc.array(listings, { minLength: 4, maxLength: 8 }),
           contexts,
-          async (entries, all, context) => {
-            await fillIndex(test.db, entries)
+          async ([entries, dates], all, context) => {
+            await fillIndex(test.db, entries, dates)
             for (const listing of all) {
               const alone = askedAlone(listing.from, context).map((one) => one.asks)
+              const plan = planOf(listing, context)
               const visible = entries.filter(
                 (entry) =>
                   listing.from.collections.includes(entry.collectionId) &&
-                  passes({ test: 'visible', at: now }, entry),
+                  passes({ test: 'visible', at: now }, rowOf(entry)),
               )
-              const counts = await countsOf(test.db, planOf(listing, context), alone)
+              const rows = rowsOf(plan.rows, visible, (id) => dates.get(id) ?? [])
+              const passing = alone.map((asks) => rows.filter((row) => passes(asks, row)))
+              const counts = await countsOf(test.db, plan, alone)
               expect(counts.alone).toEqual(
-                alone.map((asks) => visible.filter((entry) => passes(asks, entry)).length),
+                passing.map((some) =>
+                  plan.rows.of === 'next' ? new Set(some.map((row) => row.entry)).size : some.length,
+                ),
               )
             }
           },
@@ -120,7 +130,7 @@ describe('a listing answered by the database', () => {
     for (const question of filmQuestions(keys)) {
       const answer = await answerOf(test.db, planOf(question.listing, filmContext(keys, filmNow)), 'en')
       const expected = mingoAnswer(films, question)
-      expect(answer.ids, question.name).toEqual(expected.ids)
+      expect(idsOf(answer), question.name).toEqual(expected.ids)
       expect(answer.counts.at(-1), question.name).toBe(expected.matches)
     }
   })
@@ -132,7 +142,7 @@ describe('a listing answered by the database', () => {
       for (const question of data.questions) {
         const answer = await answerOf(test.db, planOf(question.listing, data.context), 'en')
         const expected = rowsFound(data, question)
-        expect(answer.ids, question.name).toEqual(expected.ids)
+        expect(idsOf(answer), question.name).toEqual(expected.ids)
         expect(answer.counts.at(-1), question.name).toBe(expected.matches)
       }
     },
@@ -145,12 +155,13 @@ describe('a listing answered by the database', () => {
     await fillIndex(test.db, entries)
     const plan = {
       collections: [1],
+      rows: { of: 'entries' },
       steps: [{ step: { kind: 'collections' }, asks: everything }],
       order: [{ by: 'title', direction: 'up' }],
       skip: 0,
       take: 200,
     } as const
-    expect((await answerOf(test.db, plan, locale)).ids).toEqual(evaluate(plan, entries, locale).ids)
+    expect((await answerOf(test.db, plan, locale)).rows).toEqual(evaluate(plan, entries, locale).rows)
   })
 })
 
@@ -176,12 +187,13 @@ describe('reads that are counted together', () => {
     await fillIndex(test.db, entries)
     const plan: Plan = {
       collections: [1],
+      rows: { of: 'entries' },
       steps: [{ step: { kind: 'collections' }, asks: everything }],
       order: [{ by: 'reads', since: day(6), until: day(0), direction: 'down' }],
       skip: 0,
       take: 9,
     }
-    expect(await shownIds(test.db, plan, 'en')).toEqual(evaluate(plan, entries, 'en').ids)
+    expect(await shownRows(test.db, plan, 'en')).toEqual(evaluate(plan, entries, 'en').rows)
     const [first, , , unread] = entries
     if (first === undefined || unread === undefined) throw new Error('There are five films.')
     const dayText = new Date(day(1)).toISOString().slice(0, 10)
@@ -199,7 +211,7 @@ describe('reads that are counted together', () => {
           ? { ...entry, reads: [{ day: day(1), count: 2 }] }
           : entry,
     )
-    expect(await shownIds(test.db, plan, 'en')).toEqual(evaluate(plan, more, 'en').ids)
+    expect(await shownRows(test.db, plan, 'en')).toEqual(evaluate(plan, more, 'en').rows)
     const { views } = await test.db
       .selectFrom('entry_index')
       .select('views')

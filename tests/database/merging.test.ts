@@ -23,6 +23,7 @@ import { problemOf, rain, smallSite } from './support/content'
 import { freshDatabase } from './support/database'
 import type { TestDatabase } from './support/database'
 import { cardContext } from '../support/card-entries'
+import { idsOf } from '../support/rows'
 
 let test: TestDatabase
 let site: Awaited<ReturnType<typeof smallSite>>
@@ -71,7 +72,7 @@ function listingIn(...terms: readonly number[]): Listing {
 
 const shown = async (listing: Listing) =>
   [
-    ...(await askingAnew(test.db).shown(listing, { now: Date.now(), page: null, visit: '' }, [])).ids,
+    ...idsOf(await askingAnew(test.db).shown(listing, { now: Date.now(), page: null, visit: '' }, [])),
   ].toSorted((a, b) => a - b)
 
 /** Does something while no entry can be given this term, as when its server ends in the middle of it. */
@@ -132,7 +133,7 @@ describe('a term that was merged', () => {
     expect(await shown(listingIn(beans))).toEqual([bean, pea])
     const { words } = await knownSite(test.db)
     expect(words.term(beans)).toBe('pulses')
-    const [card] = await cardEntries(test.db, [bean], { zone: 'UTC' })
+    const [card] = await cardEntries(test.db, [{ id: bean, at: null }], { zone: 'UTC' })
     expect(
       card !== undefined &&
         meets(card, { if: 'term', term: beans }, { ...cardContext, termNow: words.termNow }),
@@ -204,7 +205,7 @@ describe('a term that was merged', () => {
 describe('a facet that is taken off a collection', () => {
   it('counts, filters and shows no more, and does again when it is back', async () => {
     const id = await added({ termIds: [site.compost] })
-    const entry = async () => (await cardEntries(test.db, [id], { zone: 'UTC' }))[0]
+    const entry = async () => (await cardEntries(test.db, [{ id, at: null }], { zone: 'UTC' }))[0]
     expect(await shown(listingIn(site.soil))).toContain(id)
     await saveCollection(test.db, site.collectionId, { ...collectionInput, facets: [] })
     expect([await shown(listingIn(site.soil)), (await entry())?.terms, (await entry())?.within]).toEqual([

@@ -19,6 +19,7 @@ import { ReadCounter } from '~~/server/reads/read-counter'
 import { rain, smallSite } from './support/content'
 import { freshDatabase } from './support/database'
 import type { TestDatabase } from './support/database'
+import { idsOf } from '../support/rows'
 
 let test: TestDatabase
 let site: Awaited<ReturnType<typeof smallSite>>
@@ -234,14 +235,14 @@ describe('reads', () => {
     const later = await addEntry(test.db, site.collectionId, { ...rain, slug: 'most-read' }, site.writer)
     await feed.settled()
     await vi.waitFor(
-      async () => expect((await asker.shown(listing(), asked, [])).ids).toContain(later.id),
+      async () => expect(idsOf(await asker.shown(listing(), asked, []))).toContain(later.id),
       soon,
     )
-    expect((await asker.shown(byReads, asked, [])).ids[0]).not.toBe(later.id)
+    expect(idsOf(await asker.shown(byReads, asked, []))[0]).not.toBe(later.id)
     const counter = new ReadCounter(test.db)
     for (let at = 0; at < 9; at += 1)
       counter.count(later.id, { ...person, client: `198.51.100.${at}` }, asked.now)
     await counter.write(asked.now)
-    await vi.waitFor(async () => expect((await asker.shown(byReads, asked, [])).ids[0]).toBe(later.id), soon)
+    await vi.waitFor(async () => expect(idsOf(await asker.shown(byReads, asked, []))[0]).toBe(later.id), soon)
   })
 })

@@ -7,6 +7,7 @@ import { pageAddress, pagesOf, subjectOf } from '~~/server/pages/page-subject'
 import { rain, smallSite } from './support/content'
 import { freshDatabase } from './support/database'
 import type { TestDatabase } from './support/database'
+import { idsOf } from '../support/rows'
 
 let test: TestDatabase
 let site: Awaited<ReturnType<typeof smallSite>>
@@ -44,7 +45,7 @@ function following(perPage: number | null = null): Listing {
 }
 
 async function titlesAt(query: string, listing = following()): Promise<readonly string[]> {
-  const { ids } = await askingAnew(test.db).shown(
+  const shown = await askingAnew(test.db).shown(
     listing,
     { now: Date.UTC(2026, 6, 1), page: await subject(query), visit: '' },
     [],
@@ -52,9 +53,9 @@ async function titlesAt(query: string, listing = following()): Promise<readonly 
   const rows = await test.db
     .selectFrom('entries')
     .select(['id', 'title'])
-    .where('id', 'in', [0, ...ids])
+    .where('id', 'in', [0, ...idsOf(shown)])
     .execute()
-  return ids.map((id) => rows.find((row) => row.id === id)?.title ?? '')
+  return idsOf(shown).map((id) => rows.find((row) => row.id === id)?.title ?? '')
 }
 
 describe('a listing that follows its page', () => {
@@ -118,7 +119,7 @@ describe('a listing that follows its page', () => {
       const whole = { ...listing, from: { ...listing.from, by: 'rule' as const } }
       for (let cursor: string | null = null, pages = 0; pages < 9; pages += 1) {
         const shown = await asker.shown(whole, asked, [], cursor)
-        all.push(...shown.ids)
+        all.push(...idsOf(shown))
         cursor = shown.next
         if (cursor === null) break
         // As an address of which only the entry is left.
@@ -138,13 +139,13 @@ describe('a listing that follows its page', () => {
     let cursor: string | null = null
     for (const expected of [3, 3, 2]) {
       const shown = await asker.shown(following(3), asked, [], cursor)
-      expect([shown.ids.length, shown.before]).toEqual([expected, all.length])
-      all.push(...shown.ids)
+      expect([shown.rows.length, shown.before]).toEqual([expected, all.length])
+      all.push(...idsOf(shown))
       cursor = shown.next
     }
     expect(cursor).toBeNull()
-    expect(all).toEqual((await asker.shown(following(), asked, [])).ids)
-    expect((await asker.shown(following(3), asked, [], 'no cursor')).ids).toEqual(all.slice(0, 3))
+    expect(all).toEqual(idsOf(await asker.shown(following(), asked, [])))
+    expect(idsOf(await asker.shown(following(3), asked, [], 'no cursor'))).toEqual(all.slice(0, 3))
   })
 })
 

@@ -14,6 +14,7 @@ import type { Order, OrderKey } from '~~/core/listing/order'
 import type { PageSubject, QuestionContext } from '~~/core/rules/context'
 import { searchWords } from '~~/core/text/search-words'
 import { wilsonLowerBound } from '~~/core/numbers/wilson'
+import type { Occurrence } from '~~/core/time/occurrences'
 import { civilDayOf } from '~~/core/time/zones'
 import type { Words } from '~~/core/words'
 import { fieldNamed, fieldsOfTrial, fieldValues, internedKey, trialWords } from './trial-fields'
@@ -29,7 +30,8 @@ export const authorIds = [21, 22] as const
 export const facetId = 10
 /** 1 March 2026, noon in UTC. */
 export const now = Date.UTC(2026, 2, 1, 12)
-const day = 24 * 3600_000
+const hour = 3600_000
+const day = 24 * hour
 
 /**
  * Characters in daily use in Unicode's recommended scripts (UAX #31, table 5), by ranges of code
@@ -116,6 +118,32 @@ export const indexedEntries: fc.Arbitrary<readonly IndexedEntry[]> = fc
   )
   .map((entries) => entries.map((entry, at) => indexed(entry, 1000 + at)))
 
+/** When entries happen: some never, some once, some often, some at the same time as others. */
+const occurrences = fc.uniqueArray(
+  fc
+    .record({
+      at: fc.integer({ min: -60, max: 60 }),
+      length: fc.constantFrom(0, 0, 3, 12, 36),
+      moved: fc.constantFrom(0, 0, 0, 6),
+      isCancelled: fc.boolean(),
+      isWholeDays: fc.boolean(),
+    })
+    .map(({ at, length, moved, ...rest }): Occurrence => {
+      const startsAt = now + at * 6 * hour
+      return { ...rest, key: startsAt - moved * hour, startsAt, endsAt: startsAt + length * hour }
+    }),
+  { maxLength: 6, selector: (one) => one.key },
+)
+const dateLists = fc.array(occurrences, { minLength: 40, maxLength: 40 })
+
+/** The entries with when they happen, by their ids. */
+export const datedEntries = fc
+  .tuple(indexedEntries, dateLists)
+  .map(
+    ([entries, lists]) =>
+      [entries, new Map(entries.map((entry, at) => [entry.id, lists[at] ?? []] as const))] as const,
+  )
+
 type Drawn = Omit<IndexedEntry, 'id' | 'values' | 'words' | 'rating'> & {
   readonly votes: readonly [number, number] | null
   readonly picture: boolean
@@ -152,7 +180,7 @@ const direction = fc.constantFrom<('up' | 'down')[]>('up', 'down')
 const sortable = ['count', 'price', 'day', 'moment', 'grade', 'label', 'kind', 'ready'] as const
 const orderKeys: fc.Arbitrary<OrderKey> = fc.oneof(
   fc.record({
-    by: fc.constantFrom('date', 'title', 'comments', 'rating', 'views'),
+    by: fc.constantFrom('date', 'when', 'title', 'comments', 'rating', 'views'),
     direction,
   }) as fc.Arbitrary<OrderKey>,
   fc.record({
@@ -193,6 +221,7 @@ const froms: fc.Arbitrary<From> = fc
       ),
     always: someIds,
     never: someIds,
+    dates: fc.constantFrom<From['dates'][]>('once', 'every'),
     leaveOut: fc.subarray(['thisEntry', 'shownAbove'] as const),
   })
   .map((from) => ({ ...fromAll(firstCollection), ...from }))

@@ -23,6 +23,7 @@ export function cardEntry(change: Partial<CardEntry> = {}): CardEntry {
     within: change.terms?.map((term) => term.id) ?? [],
     fields: new Map(),
     values: {},
+    occurrence: null,
     full: null,
     ...change,
   }

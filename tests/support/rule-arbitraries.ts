@@ -8,6 +8,7 @@ import { flags } from '~~/core/rules/flag'
 import { windowUnits } from '~~/core/time/windows'
 import type { DateWindow } from '~~/core/time/windows'
 import { fieldNamed, fieldsOfTrial } from './trial-fields'
+import { whenStates } from '~~/core/rules/when'
 
 /** Random rules of every kind over the trial content, sound ones and nonsense. */
 const days = fc.option(
@@ -127,6 +128,13 @@ const plain: fc.Arbitrary<Rule> = fc.oneof(
     authors: fc.subarray([21, 22, 98]),
   }),
   fc.record({ rule: fc.constant('date' as const), window: windows }),
+  fc.record({
+    rule: fc.constant('when' as const),
+    asked: fc.oneof(
+      fc.record({ is: fc.constantFrom(...whenStates) }),
+      fc.record({ is: fc.constant('within' as const), window: windows }),
+    ),
+  }),
   fc.record({ rule: fc.constant('flag' as const), flag: fc.constantFrom(...flags), is: fc.boolean() }),
   fc.record({
     rule: fc.constant('words' as const),

@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { fieldsOfAll } from '~~/core/content/catalogue'
-import { comingListing, momentOf } from '~~/core/listing/begun'
+import { happensNever } from '~~/core/content/happening'
+import { comingListing, comingOf } from '~~/core/listing/begun'
 import type { Listing } from '~~/core/listing/definition'
 import { defaultOrder } from '~~/core/listing/order'
 import { froms } from '~~/core/listing/from'
 import type { From, FromBy, LeftOut } from '~~/core/listing/from'
-import { ruleTree } from '~~/core/query/rule-tree'
+import { asksWhen, ruleTree } from '~~/core/query/rule-tree'
 import type { Rule } from '~~/core/rules'
 import { joins } from '~~/core/rules/group'
 import EntryAutocomplete from '../../content/EntryAutocomplete.vue'
@@ -36,8 +37,20 @@ const followsPage = computed(
     ruleTree(from.value.rules).some(({ rule }) => rule.rule === 'related'),
 )
 
-/** The first moment that entries of the collection have, for what is yet to come. */
-const moment = computed(() => momentOf(fieldsOfAll(catalogue.catalogue, from.value.collections)))
+/** By what entries of the collections are yet to come. */
+const coming = computed(() => {
+  const { collections } = from.value
+  const happening = catalogue.catalogue.collections.find(
+    (one) => collections.includes(one.id) && one.happening.when !== null,
+  )?.happening
+  return comingOf({
+    fields: fieldsOfAll(catalogue.catalogue, collections),
+    happening: happening ?? happensNever,
+  })
+})
+/** Whether it is asked when entries happen, so that each has several dates. */
+const hasDates = computed(() => asksWhen(props.listing))
+const dates = (['once', 'every'] as const).map((value) => ({ value, title: words.dates[value] }))
 
 const begins = computed(() => [
   { title: words.begins.newest, run: () => begin({ rules: [] }, defaultOrder) },
@@ -46,7 +59,7 @@ const begins = computed(() => [
     run: () => begin({ rules: [] }, { keys: [{ by: 'views', direction: 'down' }], pinned: 'ignored' }),
   },
   { title: words.begins.pinned, run: () => begin({ rules: [] }, { ...defaultOrder, pinned: 'first' }) },
-  ...(moment.value === undefined ? [] : [{ title: words.begins.upcoming, run: beginUpcoming }]),
+  ...(coming.value === null ? [] : [{ title: words.begins.upcoming, run: beginUpcoming }]),
   {
     title: words.begins.hand,
     run: () => begin({ by: 'hand' }, { keys: [{ by: 'hand' }], pinned: 'ignored' }),
@@ -55,8 +68,8 @@ const begins = computed(() => [
 
 /** What is yet to come, the next first, with its beginning on each card. */
 function beginUpcoming() {
-  const field = moment.value
-  if (field !== undefined) selection.editListing(words.begin, (before) => comingListing(before, field))
+  const comes = coming.value
+  if (comes !== null) selection.editListing(words.begin, (before) => comingListing(before, comes))
 }
 
 function begin(change: Partial<From>, order: Listing['order']) {
@@ -141,6 +154,14 @@ function leaveOut(what: LeftOut, on: boolean) {
     />
     <RuleList :all="from.rules" :group="[]" :collections="from.collections" @edit="editRules" />
   </section>
+  <ChoiceSetting
+    v-if="hasDates"
+    :label="words.datesLabel"
+    :value="from.dates"
+    :choices="dates"
+    fallback="once"
+    @change="set({ dates: $event }, words.datesLabel)"
+  />
   <SampleChoice v-if="followsPage" :collections="from.collections" />
   <div class="extras">
     <EntryAutocomplete

@@ -24,11 +24,19 @@ const props = defineProps<{ listing: Listing }>()
 const selection = useSelection()
 const catalogue = useCatalogue()
 
+/** Whether a collection of the listing says when its entries happen. */
+const happens = computed(() =>
+  catalogue.catalogue.collections.some(
+    (one) => props.listing.from.collections.includes(one.id) && one.happening.when !== null,
+  ),
+)
+
 /** Everything that can be ordered by, each with what it starts as. */
 const choices = computed(() => {
   const fields = fieldsOfAll(catalogue.catalogue, props.listing.from.collections)
   const fresh: readonly (readonly [string, OrderKey])[] = [
     [words.orders.date, { by: 'date', direction: 'down' }],
+    ...(happens.value ? [[words.orders.when, { by: 'when', direction: 'up' }] as const] : []),
     [words.orders.title, { by: 'title', direction: 'up' }],
     [words.orders.views, { by: 'views', direction: 'down' }],
     [words.orders.comments, { by: 'comments', direction: 'down' }],

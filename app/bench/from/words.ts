@@ -12,6 +12,8 @@ export const words = {
   },
   collections: 'Collections',
   by: 'Which entries',
+  datesLabel: 'What happens several times is shown',
+  dates: { once: 'Once, at its next date', every: 'On every date' },
   bys: { rule: 'By rule', hand: 'By hand', page: 'From the page' } satisfies Record<FromBy, string>,
   pageHint: 'The page says which: its term, author, month or search.',
   rules: 'Rules',

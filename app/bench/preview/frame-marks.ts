@@ -108,7 +108,9 @@ export function useFrameMarks(page: () => Document | null, marked: () => void) {
     ([looked, placement]) => {
       if (looked === null || placement === null) return
       page()
-        ?.querySelector(`[data-placement="${placement}"] [data-entry="${looked.entry}"]`)
+        ?.querySelector(
+          `[data-placement="${placement}"] [data-entry="${looked.entry}"], [data-placement="${placement}"] [data-entry^="${looked.entry}@"]`,
+        )
         ?.scrollIntoView({ block: 'center', behavior: 'smooth' })
     },
   )

@@ -11,6 +11,7 @@ import DateRule from './DateRule.vue'
 import FieldRule from './FieldRule.vue'
 import FlagRule from './FlagRule.vue'
 import TermsRule from './TermsRule.vue'
+import WhenRule from './WhenRule.vue'
 import WordsRule from './WordsRule.vue'
 import { words } from './words'
 
@@ -19,6 +20,7 @@ export const ruleComponents: Record<Exclude<RuleName, 'group' | 'related'>, Comp
   terms: TermsRule,
   author: AuthorRule,
   date: DateRule,
+  when: WhenRule,
   field: FieldRule,
   flag: FlagRule,
   words: WordsRule,
@@ -54,6 +56,7 @@ export function freshRules(
       title: catalogue.facets.find((one) => one.id === facet)?.name ?? rules.get('terms').title,
       rule: { rule: 'terms', facet, is: 'any', terms: [] } as const,
     })),
+    ...(collections.some((one) => one.happening.when !== null) ? [plain('when')] : []),
     plain('date'),
     plain('author'),
     ...fields.map((field) => ({

@@ -75,4 +75,12 @@ export const words = {
   lastDay: 'Last day',
   histogram: (least: string, most: string) => `From ${least} to ${most} now`,
   notFilterable: 'set up first',
+  whenLabel: 'They',
+  when: {
+    toCome: 'are still to come',
+    running: 'are going on now',
+    notOver: 'are to come or going on',
+    over: 'are over',
+    within: 'happen within a time',
+  },
 } as const

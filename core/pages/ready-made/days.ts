@@ -1,4 +1,4 @@
-import { momentOf } from '../../listing/begun'
+import { comingOf } from '../../listing/begun'
 import type { ReadyMadePage } from './define'
 import { aside, carded, coming, newest, shaped } from './listings'
 
@@ -14,8 +14,7 @@ export const daysPage: ReadyMadePage = {
     const next = carded(coming('The next two', main, 2), 'leaflet', main)
     const later = { ...coming('All days to come', main, 60), amount: { ...next.amount, skip: 2, take: 60 } }
     const news = made.of('article')
-    const listed =
-      momentOf(main.fields) === undefined ? shaped(later, 'list') : shaped(later, 'grouped', { by: 'month' })
+    const listed = comingOf(main) === null ? shaped(later, 'list') : shaped(later, 'grouped', { by: 'month' })
     return {
       main: [
         made.band([made.listing(next, 'Next')]),

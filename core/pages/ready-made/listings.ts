@@ -1,5 +1,5 @@
 import type { CollectionSummary } from '../../content/catalogue'
-import { begunListing, comingListing, momentOf } from '../../listing/begun'
+import { begunListing, comingListing, comingOf } from '../../listing/begun'
 import { defaultAmount } from '../../listing/amount'
 import type { Listing } from '../../listing/definition'
 import { defaultCard } from '../../cards/card'
@@ -20,9 +20,9 @@ export function everything(name: string, collection: CollectionSummary, perPage:
 
 /** What is yet to come, the next first; the newest where entries do not say when they take place. */
 export function coming(name: string, collection: CollectionSummary, take: number): Listing {
-  const moment = momentOf(collection.fields)
+  const comes = comingOf(collection)
   const listing = newest(name, collection, take)
-  return moment === undefined ? listing : comingListing(listing, moment)
+  return comes === null ? listing : comingListing(listing, comes)
 }
 
 /** The listing in another shape. */

@@ -3,11 +3,16 @@ import { blankEntry as blank } from '~~/core/content/entry-input'
 import type { EntryInput } from '~~/core/content/entry-input'
 import { emptyDocument } from '~~/core/content/rich-text/document'
 import type { IndexedEntry } from '~~/core/content/entry'
+import type { Occurrence } from '~~/core/time/occurrences'
 import type { Db } from '~~/server/db/client'
 import { Problem } from '~~/server/http/problem'
 
 /** Puts index rows in place of whatever was there, as if entries had been written. */
-export async function fillIndex(db: Db, entries: readonly IndexedEntry[]): Promise<void> {
+export async function fillIndex(
+  db: Db,
+  entries: readonly IndexedEntry[],
+  dates: ReadonlyMap<number, readonly Occurrence[]> = new Map(),
+): Promise<void> {
   await sql`truncate entries, entry_index, read_windows, key_counts, key_count_changes cascade`.execute(db)
   for (const id of new Set(entries.map((entry) => entry.collectionId))) await addCollection(db, id)
   const batch = 500
@@ -61,6 +66,18 @@ export async function fillIndex(db: Db, entries: readonly IndexedEntry[]): Promi
       })),
     )
     if (reads.length > 0) await db.insertInto('entry_reads').values(reads).execute()
+    const happenings = rows.flatMap((entry) =>
+      (dates.get(entry.id) ?? []).map((one) => ({
+        entry_id: entry.id,
+        key: new Date(one.key),
+        collection_id: entry.collectionId,
+        starts_at: new Date(one.startsAt),
+        ends_at: new Date(one.endsAt),
+        is_whole_days: one.isWholeDays,
+        is_cancelled: one.isCancelled,
+      })),
+    )
+    if (happenings.length > 0) await db.insertInto('occurrences').values(happenings).execute()
   }
 }
 
