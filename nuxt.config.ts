@@ -50,7 +50,6 @@ export default defineNuxtConfig({
         'idiomorph',
         'immer',
         'luxon',
-        'rrule',
         'vue-draggable-plus',
         'yup',
       ],

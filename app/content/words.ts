@@ -117,3 +117,22 @@ export const words = {
   columnsShown: 'Columns',
   setUp: 'Set up',
 } as const
+
+/** What is said of the single dates of what repeats. */
+export const dateWords = {
+  title: 'Next dates',
+  none: 'It does not come any more.',
+  added: 'added',
+  states: { cancelled: 'cancelled, and shown as such', leftOut: 'left out' },
+  movedTo: (when: string) => `moved to ${when}`,
+  what: (date: string) => `What to do with ${date}`,
+  cancel: 'Cancel it',
+  leaveOut: 'Leave it out',
+  move: 'Move it',
+  moveTitle: (date: string) => `Move ${date}`,
+  back: 'As the rule has it',
+  drop: 'Take it away',
+  add: 'Add a date',
+  begins: 'Begins',
+  needed: 'Give a day and a time.',
+}

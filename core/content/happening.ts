@@ -12,6 +12,7 @@ import { repetitionOf } from './fields/repetition'
 import type { RecurrenceValue } from './fields/repetition'
 
 const dayMs = 86_400_000
+const minuteMs = 60_000
 
 /** Which fields of a collection say when its entries happen. */
 export interface When {
@@ -160,7 +161,9 @@ export function timingOf(when: When, values: FieldValues, siteZone: string): Tim
   if (of(when.wholeDays) === true) return daysTiming(dayIn(begins), dayIn(wallOf(ends, zone)), zone, repeats)
   const seconds = of(when.length)
   const length = typeof seconds === 'number' ? seconds * 1000 : Math.max(0, ends - start)
-  return { start: begins, length, isWholeDays: false, zone, repeats }
+  // Single dates of a rule are named by the minute.
+  const first = repeats === null ? begins : Math.floor(begins / minuteMs) * minuteMs
+  return { start: first, length, isWholeDays: false, zone, repeats }
 }
 
 /** The values of an entry as they are on one of its dates: its start and end are those of that date. */

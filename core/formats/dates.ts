@@ -1,6 +1,7 @@
 import { DateTime } from 'luxon'
 import type { FieldPlace } from '../content/fields/define'
 import { dateFormat, relativeFormat } from './formatters'
+import type { Occurrence } from '../time/occurrences'
 
 export const dateStyles = ['day', 'long', 'month', 'short', 'weekday', 'time', 'relative'] as const
 /**
@@ -59,6 +60,23 @@ export function formatSpan(start: Moment, end: Moment, style: DateStyle, place: 
   const [from, to] = [onTheWall(start, place), onTheWall(end, place)]
   if (dayAt(to) <= dayAt(from)) return formatMoment(start, style, place)
   return formatter({ at: from, whole: true }, style, place).formatRange(from, to)
+}
+
+/** One date of what happens: “Wed 2 Dec 2026, 17:30–20:00”; of whole days, the days. */
+export function formatOccurrence(
+  { startsAt, endsAt, isWholeDays }: Pick<Occurrence, 'startsAt' | 'endsAt' | 'isWholeDays'>,
+  { locale, zone }: FieldPlace,
+): string {
+  const day: Intl.DateTimeFormatOptions = {
+    weekday: 'short',
+    day: 'numeric',
+    month: 'short',
+    year: 'numeric',
+  }
+  const time: Intl.DateTimeFormatOptions = isWholeDays ? {} : { hour: '2-digit', minute: '2-digit' }
+  // Whole days end as the next one begins.
+  const last = Math.max(startsAt, isWholeDays ? endsAt - 1 : endsAt)
+  return dateFormat(locale, { ...day, ...time, timeZone: zone }).formatRange(startsAt, last)
 }
 
 /** A moment as if the clock on the wall showed UTC, epoch milliseconds; a whole day as it is. */

@@ -5,7 +5,7 @@ import type { FieldValues } from '../content/field'
 import type { Listing } from '../listing/definition'
 import { takeAt, takeOf } from '../listing/amount'
 import { orderKeyPhrase } from '../listing/order'
-import { formatDate } from '../formats/dates'
+import { formatDate, formatOccurrence } from '../formats/dates'
 import { andList } from '../words'
 import type { Words } from '../words'
 import { predicateOfRule, rulePhrase, troubleOf } from '../rules/asking'
@@ -187,7 +187,7 @@ function ruleHas(rule: Rule, { words }: PlanContext, entry: ExplainedEntry): str
 /** When the occurrence that is meant is. */
 function occurrenceHas({ occurrence }: ExplainedEntry, words: Words): string {
   if (occurrence === null) return 'does not say when it happens'
-  return `on ${formatDate(occurrence.startsAt, words, occurrence.isWholeDays ? undefined : 'time')}`
+  return formatOccurrence(occurrence, words)
 }
 
 /** What an entry has in a field, or in that of its own collection with the same key and type. */

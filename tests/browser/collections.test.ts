@@ -9,6 +9,7 @@ import {
   pick,
   press,
   publish,
+  use,
   waitFor,
   waitForNoDialog,
   waitForNoText,
@@ -78,6 +79,13 @@ async function addField(page: Page, name: string, type: string): Promise<void> {
   await press(page, 'button', 'Save the field')
   await waitForNoDialog(page)
   await waitFor(page, 'button', name)
+}
+
+/** Takes one of a list by mouse, or by typing its beginning. */
+async function choosing(page: Page, hand: string, label: string, option: string): Promise<void> {
+  if (hand === 'keys') return pick(page, label, option)
+  await press(page, 'combobox', label)
+  await press(page, 'option', option)
 }
 
 async function addEntry(page: Page, title: string, values: Record<string, string>): Promise<void> {
@@ -186,6 +194,29 @@ describe('a collection that listings ask', () => {
     await page.keyboard.press('Escape')
     await waitForNoDialog(page)
     await waitFor(page, 'heading', 'Growers’ words: set up')
+  })
+
+  it.each([
+    ['mouse', 'plots', 'Plots'],
+    ['keys', 'lessons', 'Lessons'],
+  ])('says which of its fields tell when its entries happen: by %s', async (hand, slug, name) => {
+    const page = await signedIn(app)
+    await page.goto(`${app.address}/bench/content/${slug}/set-up`)
+    await addField(page, 'Shown on', 'Date')
+    const section = 'section[aria-label="When and where"]'
+    await waitForText(page, section, 'Nothing says when its entries happen.')
+    await use(page, hand, 'Say when they happen')
+    await choosing(page, hand, 'Begins', 'Shown on')
+    await waitFor(page, 'combobox', 'Comes again by')
+    await use(page, hand, 'Save when they happen')
+    await waitForNoDialog(page)
+    await waitForText(page, section, 'Shown on')
+    await waitForText(page, 'body', `Dates of “${name}” go by these fields now.`)
+    // It is taken back by another hand than it was given with.
+    await use(page, hand === 'mouse' ? 'keys' : 'mouse', 'Change when they happen')
+    await choosing(page, hand === 'mouse' ? 'keys' : 'mouse', 'Begins', 'Not said')
+    await use(page, hand, 'Save when they happen')
+    await waitForText(page, section, 'Nothing says when its entries happen.')
   })
 
   it('has a field for amounts begin in the site’s currency', async () => {

@@ -7,13 +7,16 @@ import { openCollection, signedIn, startApp, visitor } from './support/app'
 import type { App } from './support/app'
 import {
   choose,
+  chooseFrom,
   fill,
   fillDate,
   fillTime,
   pick,
   press,
+  use,
   waitFor,
   waitForNoDialog,
+  waitForNoText,
   waitForText,
 } from './support/hands'
 
@@ -169,5 +172,59 @@ describe('the inputs of a form', () => {
     await waitForText(plain, 'main', 'Clay, Loam')
     await waitForText(plain, 'main', 'Sown in spring.')
     expect(await plain.$$eval('main img', (all) => all.length)).toBeGreaterThan(1)
+  })
+
+  it.each([
+    ['mouse', 'Wednesday menders'],
+    ['keys', 'Seed room open'],
+  ])('show the next dates of what repeats, and set any of them: by %s', async (hand, title) => {
+    const page = await signedIn(app)
+    await openCollection(page, 'Swap days')
+    await press(page, 'link', title)
+    await waitFor(page, 'button', 'Add a date')
+    const names = await page.$$eval('section[aria-label="Next dates"] li > span:first-child', (all) =>
+      all.map((one) => one.textContent ?? ''),
+    )
+    expect(names).toHaveLength(5)
+    const [first = '', second = '', third = ''] = names
+    const dates = 'section[aria-label="Next dates"]'
+    await chooseFrom(page, hand, `What to do with ${first}`, 'Cancel it')
+    await waitForText(page, dates, 'cancelled, and shown as such')
+    await chooseFrom(page, hand, `What to do with ${second}`, 'Leave it out')
+    await waitForText(page, dates, 'left out')
+    await chooseFrom(page, hand, `What to do with ${second}`, 'As the rule has it')
+    await waitForNoText(page, dates, 'left out')
+    await chooseFrom(page, hand, `What to do with ${third}`, 'Move it')
+    await fillTime(page, 'Begins', '11:15')
+    await use(page, hand, 'Move it')
+    await waitForNoDialog(page)
+    await waitForText(page, dates, 'moved to')
+    await use(page, hand, 'Add a date')
+    await fillTime(page, 'Begins', '06:45')
+    await page.keyboard.down('Control')
+    await page.keyboard.press('KeyS')
+    await page.keyboard.up('Control')
+    await waitForNoDialog(page)
+    await press(page, 'button', 'Save')
+    await waitForText(page, '[role=status]', 'Saved')
+
+    const { id } = await app.db
+      .selectFrom('entries')
+      .select('id')
+      .where('title', '=', title)
+      .executeTakeFirstOrThrow()
+    const rows = await app.db
+      .selectFrom('occurrences')
+      .selectAll()
+      .where('entry_id', '=', id)
+      .where('starts_at', '>', new Date())
+      .orderBy('key')
+      .execute()
+    expect(rows.filter((row) => row.is_cancelled)).toHaveLength(1)
+    expect(rows[0]?.is_cancelled).toBe(true)
+    const clock = (at: Date | undefined) =>
+      at?.toLocaleTimeString('en-GB', { timeZone: 'Europe/London', timeStyle: 'short' })
+    expect(clock(rows.find((row) => row.key.getTime() !== row.starts_at.getTime())?.starts_at)).toBe('11:15')
+    expect(rows.map((row) => clock(row.starts_at))).toContain('06:45')
   })
 })

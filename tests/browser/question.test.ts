@@ -5,8 +5,10 @@ import { inBench, startApp, visitor } from './support/app'
 import type { App } from './support/app'
 import {
   cardsOf,
+  chooseFrom,
   drag,
   fillDate,
+  pick,
   press,
   publish,
   waitFor,
@@ -62,6 +64,12 @@ async function takeFromMenu(page: Page, opener: string, item: string): Promise<v
   throw new Error(`The arrow keys never came to “${item}”.`)
 }
 
+async function takeBack(page: Page): Promise<void> {
+  await page.keyboard.down('Control')
+  await page.keyboard.press('KeyZ')
+  await page.keyboard.up('Control')
+}
+
 /** Takes what was found, once nothing else is: what the first letters found would be taken in its place. */
 async function takeFound(page: Page, option: string): Promise<void> {
   await waitFor(page, 'option', option)
@@ -107,9 +115,7 @@ describe('the question of a listing', () => {
     await tabTo(page, 'button', 'Move Published: arrow keys', null)
     await page.keyboard.press('ArrowLeft')
     await waitForText(page, sentence, 'field notes (in Soil or (with a picture or last 90 days))')
-    await page.keyboard.down('Control')
-    await page.keyboard.press('KeyZ')
-    await page.keyboard.up('Control')
+    await takeBack(page)
     await waitForText(page, sentence, '(last 90 days)')
 
     await takeFromMenu(page, 'What to do with Group 1.2', 'Switch off')
@@ -131,6 +137,32 @@ describe('the question of a listing', () => {
     await page.keyboard.type('What the molehills')
     await takeFound(page, 'What the molehills told us about drainage')
     await waitForText(page, why, 'Shown: number 1 in the order, on page 1.')
+  })
+
+  it.each(['mouse', 'keys'])('asks when entries happen, once or on every date: by %s', async (hand) => {
+    const page = await inBench(app, 'Swap days', { width: 1280, height: 800 })
+    await press(page, 'button', 'All swap days 23')
+    await chooseFrom(page, hand, 'Add a rule', 'When they happen')
+    await waitForText(page, sentence, 'swap days still to come')
+    if (hand === 'mouse') {
+      await press(page, 'combobox', 'They')
+      await press(page, 'option', 'happen within a time')
+    } else await pick(page, 'They', 'happen within a time')
+    await waitForText(page, sentence, 'swap days happening this week')
+    const every = await waitFor(page, 'radio', 'On every date')
+    if (hand === 'mouse') await every.click()
+    else {
+      await (await waitFor(page, 'radio', 'Once, at its next date')).focus()
+      await page.keyboard.press('ArrowRight')
+    }
+    await waitForText(page, sentence, 'on every date')
+    await waitForStatus(page, 'Saved')
+    await takeBack(page)
+    await waitForNoText(page, sentence, 'on every date')
+    await takeBack(page)
+    await takeBack(page)
+    await waitForText(page, sentence, 'all swap days')
+    await waitForStatus(page, 'Saved')
   })
 
   it('takes entries picked by hand, several at once, with words of their own', async () => {

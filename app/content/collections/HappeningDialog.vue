@@ -33,8 +33,12 @@ const parts = computed((): readonly AskedPart[] => {
   return ['start', ...(values.when === null ? [] : ofWhen), 'where', 'track']
 })
 
+/** Stands for no field among those to choose from. */
+const none = 0
+
 function itemsOf(part: AskedPart) {
-  return fieldsFor(part, values, fields.value).map((field) => ({ value: field.id, title: field.name }))
+  const fitting = fieldsFor(part, values, fields.value).map(({ id, name }) => ({ value: id, title: name }))
+  return [{ value: none, title: words.notSaid }, ...fitting]
 }
 
 function pathsOf(part: AskedPart): readonly string[] {
@@ -73,11 +77,9 @@ async function save() {
       :hint="words.parts[part].hint"
       persistent-hint
       :items="itemsOf(part)"
-      :model-value="chosenFor(part, values)"
+      :model-value="chosenFor(part, values) ?? none"
       :error-messages="pathsOf(part).flatMap((path) => faults(path))"
-      :no-data-text="words.parts[part].none"
-      clearable
-      @update:model-value="choose(part, $event ?? null)"
+      @update:model-value="choose(part, $event === none ? null : $event)"
     />
   </FormDialog>
 </template>

@@ -92,38 +92,33 @@ export const happeningWords = {
   begin: 'Say when they happen',
   change: 'Change when they happen',
   dialog: 'When and where entries happen',
-  dialogHint: 'Choose which of its fields says what. Leave out what they do not have.',
+  dialogHint: 'Choose which of its fields says what. What it has no field for, add one for first.',
+  notSaid: 'Not said',
   parts: {
-    start: { label: 'Begins', hint: 'A day, or a date with a time.', none: 'It has no field of dates yet.' },
+    start: { label: 'Begins', hint: 'A day, or a date with a time.' },
     until: {
       label: 'Ends, or lasts',
       hint: 'The last day, the moment it ends, or a duration. Without one it is a moment, or a single day.',
-      none: 'It has no second date, and no duration.',
     },
     wholeDays: {
       label: 'Whole days where',
       hint: 'Where this says yes, times of the day do not count.',
-      none: 'It has no field of yes and no.',
     },
     repeats: {
       label: 'Comes again by',
       hint: 'Every week, the first Saturday of a month.',
-      none: 'It has no such field.',
     },
     zone: {
       label: 'By the clock of',
       hint: 'Where events are elsewhere. Without one, the site’s time zone.',
-      none: 'It has no field of time zones.',
     },
     where: {
       label: 'Where',
       hint: 'A place, a text or a choice.',
-      none: 'It has no field that could say where.',
     },
     track: {
       label: 'Room or line',
       hint: 'What a programme has beside each other: rooms, stages, teachers.',
-      none: 'It has no field that could say so.',
     },
   },
   save: 'Save when they happen',

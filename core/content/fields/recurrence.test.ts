@@ -69,7 +69,7 @@ it.each([
 
 it.each([
   ['FREQ=HOURLY', 'Events repeat daily, weekly, monthly or yearly.'],
-  ['INTERVAL=2', 'This takes a rule such as FREQ=MONTHLY;BYDAY=1SA.'],
+  ['INTERVAL=2', 'Events repeat daily, weekly, monthly or yearly.'],
   ['FREQ=WEEKLY;BYDAY=XX', 'This takes a rule such as FREQ=MONTHLY;BYDAY=1SA.'],
   ['FREQ=WEEKLY;COUNT=5;UNTIL=20270101T000000Z', 'A rule ends after a count or on a day, not both.'],
   ['FREQ=WEEKLY;COLOUR=RED', '“COLOUR” cannot stand in a rule here.'],

@@ -43,6 +43,7 @@ export interface RecurrenceRule {
 
 export const longestRule = 300
 const form = /^[A-Z]+=[A-Z0-9,+-]+(?:;[A-Z]+=[A-Z0-9,+-]+)*$/
+const unknownFrequency = 'Events repeat daily, weekly, monthly or yearly.'
 const example = 'This takes a rule such as FREQ=MONTHLY;BYDAY=1SA.'
 
 /** The parts that hold numbers: between which, and whether counting from the end is possible. */
@@ -115,7 +116,7 @@ function ruleOf(given: ReadonlyMap<string, string>): RecurrenceRule {
   const [days, until, weekStart] = [given.get('BYDAY'), given.get('UNTIL'), given.get('WKST')]
   return {
     ...nothingAsked,
-    frequency: oneOf(frequencies, given.get('FREQ') ?? ''),
+    frequency: oneOf(frequencies, given.get('FREQ') ?? '', unknownFrequency),
     ...(given.has('INTERVAL') && { interval: countOf(given.get('INTERVAL') ?? '', mostInterval) }),
     ...(given.has('COUNT') && { count: countOf(given.get('COUNT') ?? '', mostCount) }),
     ...(until !== undefined && { until: untilOf(until) }),
@@ -125,9 +126,9 @@ function ruleOf(given: ReadonlyMap<string, string>): RecurrenceRule {
   }
 }
 
-function oneOf<T extends string>(all: readonly T[], text: string): T {
+function oneOf<T extends string>(all: readonly T[], text: string, message = example): T {
   const found = all.find((one) => one === text)
-  if (found === undefined) throw new RuleFault(example)
+  if (found === undefined) throw new RuleFault(message)
   return found
 }
 
