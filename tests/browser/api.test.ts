@@ -57,6 +57,7 @@ const writes = () =>
     ['POST', '/api/bench/facets/999999/counts'],
     ['POST', '/api/bench/collections'],
     ['PUT', `/api/bench/collections/${collectionId}`],
+    ['PUT', `/api/bench/collections/${collectionId}/happening`],
     ['POST', `/api/bench/collections/${collectionId}/fields`],
     ['PUT', `/api/bench/collections/${collectionId}/fields/order`],
     ['POST', `/api/bench/collections/${collectionId}/bulk`],

@@ -259,6 +259,11 @@ export function bodies(ids: {
       address: '/malformed/{slug}',
       facets: [1],
     },
+    {
+      when: { start: 1, end: null, length: null, wholeDays: null, repeats: null, zone: null },
+      where: null,
+      track: null,
+    },
     { name: 'Topic', plural: 'Topics', collections: [1] },
     {
       parentId: null,
