@@ -121,8 +121,11 @@ export const fromSchema = object({
   .noUnknown()
   .required()
 
-/** The clause in words: “field notes in Soil or Seed, without what is shown above”. */
-export function fromPhrase(from: From, words: Words): string {
+/**
+ * The clause in words: “field notes in Soil or Seed, without what is shown above”. `hasDates` tells
+ * whether it is asked when they happen.
+ */
+export function fromPhrase(from: From, words: Words, hasDates: boolean): string {
   const names = from.collections.map(
     (one) => words.collection(one)?.plural.toLowerCase() ?? 'a collection that is gone',
   )
@@ -133,7 +136,7 @@ export function fromPhrase(from: From, words: Words): string {
   const extras = [
     ...(from.always.length > 0 ? [`${from.always.length} always in`] : []),
     ...(from.never.length > 0 ? [`${from.never.length} always out`] : []),
-    ...(from.dates === 'every' ? ['on every date'] : []),
+    ...(hasDates && from.dates === 'every' ? ['on every date'] : []),
     ...(from.leaveOut.includes('thisEntry') ? ['without the page’s entry'] : []),
     ...(from.leaveOut.includes('shownAbove') ? ['without what is shown above'] : []),
   ]

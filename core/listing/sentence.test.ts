@@ -120,6 +120,20 @@ describe('the sentence', () => {
     ).toEqual([up, down])
   })
 
+  it('says when entries happen, and on every date only where that is asked', () => {
+    const from = { ...fromAll(1), dates: 'every' as const }
+    expect(said({ from })).toContain('Show all field notes, newest first')
+    expect(
+      sentence({ from, order: { keys: [{ by: 'when', direction: 'up' }], pinned: 'ignored' } }),
+    ).toContain('Show all field notes, on every date, next date first')
+    const rules = [
+      { rule: 'when', asked: { is: 'within', window: { is: 'next', count: 2, unit: 'week' } } },
+    ] as const
+    expect(said({ from: { ...from, dates: 'once', rules } })).toContain(
+      'Show field notes happening in the next 2 weeks, newest first',
+    )
+  })
+
   it('says shuffles, recent reads, pages and narrower amounts', () => {
     expect(
       said({

@@ -1,5 +1,6 @@
 import { cardAside, cardPhrase, carriesPicture } from '../cards/card'
 import { shapePhrase } from '../shapes'
+import { asksWhen } from './asks-when'
 import type { BoxWidths } from '../shapes/define'
 import type { Words } from '../words'
 import { amountAside, amountPhrase } from './amount'
@@ -26,7 +27,7 @@ export function sentenceOf(listing: Listing, words: Words, box?: BoxWidths): rea
   const shape = shapePhrase(listing.shape, { carriesPicture: carriesPicture(listing.card) }, box)
   return [
     text('Show '),
-    ticket('from', fromPhrase(listing.from, words)),
+    ticket('from', fromPhrase(listing.from, words, asksWhen(listing))),
     text(', '),
     ticket('order', orderPhrase(listing.order, words)),
     text(', '),

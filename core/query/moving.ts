@@ -4,7 +4,8 @@ import type { Words } from '../words'
 import { movesByClock } from '../rules/asking'
 import { columnOf } from '../rules/columns'
 import type { FieldColumn } from '../rules/predicate'
-import { asksWhen, ruleTree } from './rule-tree'
+import { asksWhen } from '../listing/asks-when'
+import { ruleTree } from '../rules/rule-tree'
 import { fieldsAsked } from '../rules/field'
 
 /** What of a listing moves with the clock alone, besides entries that appear and expire. */

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
 import { rules as someRules } from '~~/tests/support/rule-arbitraries'
 import { rulesAt, withRule, withRuleAdded, withRuleMoved, withoutThis, withoutRule } from './rule-edits'
-import { ruleTree } from '../query/rule-tree'
+import { ruleTree } from './rule-tree'
 import type { Rule } from './index'
 
 const flag = (is: boolean): Rule => ({ rule: 'flag', flag: 'pinned', is })

@@ -35,14 +35,10 @@ export async function refreshOccurrences(
   now: number,
 ): Promise<void> {
   if (ids.length === 0) return
-  await trx
-    .deleteFrom('occurrences')
-    .where('entry_id', 'in', [...ids])
-    .execute()
-  await trx
-    .deleteFrom('repeating_entries')
-    .where('entry_id', 'in', [...ids])
-    .execute()
+  const chosen = sql`${sql.val([...ids])}::integer[]`
+  await sql`
+    with gone as (delete from occurrences where entry_id = any(${chosen}))
+    delete from repeating_entries where entry_id = any(${chosen})`.execute(trx)
   const until = now + horizon.ahead
   const timings = await timingsOf(trx, collectionId, ids)
   const expansions = timings.map(({ entry, timing }) =>
@@ -103,22 +99,20 @@ async function timingsOf(
   collectionId: number,
   ids: readonly number[],
 ): Promise<readonly { readonly entry: number; readonly timing: Timing }[]> {
-  const [{ happening }, fields, { zone }] = await Promise.all([
-    trx
-      .selectFrom('collections')
-      .select('happening')
-      .where('id', '=', collectionId)
-      .executeTakeFirstOrThrow(),
-    fieldsOf(trx, collectionId),
-    loadSite(trx),
-  ])
+  const { happening } = await trx
+    .selectFrom('collections')
+    .select('happening')
+    .where('id', '=', collectionId)
+    .executeTakeFirstOrThrow()
+  // Most collections say nothing of it, and are asked no more.
+  if (happening.when === null) return []
+  const [fields, { zone }] = await Promise.all([fieldsOf(trx, collectionId), loadSite(trx)])
   const when = presentWhen(happening, fields)
   if (when === null) return []
   const rows = await trx
     .selectFrom('entries')
     .select(['id', 'field_values'])
     .where('id', 'in', [...ids])
-    .where('deleted_at', 'is', null)
     .execute()
   return rows.flatMap((row) => {
     const timing = timingOf(when, valuesOf(fields, row.field_values), zone)

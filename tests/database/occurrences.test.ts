@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest'
 import type { Field } from '~~/core/content/field'
 import { addCollection } from '~~/server/content/collections'
-import { addEntry, loadEntry, saveEntry } from '~~/server/content/entries'
+import { addEntry, loadEntry, saveEntry, setEntryDeleted } from '~~/server/content/entries'
 import { entryInputOf } from '~~/core/content/entry-input'
 import { addField, saveField, setFieldDeleted } from '~~/server/content/field-writing'
 import { saveHappening } from '~~/server/content/happening'
@@ -149,6 +149,16 @@ describe('the times at which entries happen', () => {
     expect(await times(id)).toEqual([])
     await setFieldDeleted(test.db, starts.id, false)
     expect(await times(id)).toEqual([soon])
+  })
+
+  it('are there again with an entry that comes back, whatever happened to its collection meanwhile', async () => {
+    await saveHappening(test.db, collectionId, saying())
+    const id = await add('FREQ=WEEKLY;COUNT=2')
+    await setEntryDeleted(test.db, id, true)
+    await setFieldDeleted(test.db, ends.id, true)
+    await setFieldDeleted(test.db, ends.id, false)
+    await setEntryDeleted(test.db, id, false)
+    expect(await times(id)).toEqual([soon, soon + 7 * dayMs])
   })
 
   it('follow what the collection says, and are none where it says nothing', async () => {
