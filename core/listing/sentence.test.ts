@@ -123,9 +123,9 @@ describe('the sentence', () => {
   it('says when entries happen, and on every date only where that is asked', () => {
     const from = { ...fromAll(1), dates: 'every' as const }
     expect(said({ from })).toContain('Show all field notes, newest first')
-    expect(
-      sentence({ from, order: { keys: [{ by: 'when', direction: 'up' }], pinned: 'ignored' } }),
-    ).toContain('Show all field notes, on every date, next date first')
+    expect(said({ from, order: { keys: [{ by: 'when', direction: 'up' }], pinned: 'ignored' } })).toContain(
+      'Show all field notes, on every date, next date first',
+    )
     const rules = [
       { rule: 'when', asked: { is: 'within', window: { is: 'next', count: 2, unit: 'week' } } },
     ] as const
