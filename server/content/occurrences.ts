@@ -1,7 +1,7 @@
 import { sql } from 'kysely'
 import { valuesOf } from '../../core/content/field'
 import { presentWhen, timingOf } from '../../core/content/happening'
-import { latestInstant } from '../../core/content/fields/date-time'
+import { earliestInstant, latestInstant } from '../../core/content/fields/date-time'
 import { occurrencesOf } from '../../core/time/occurrences'
 import type { Occurrence, Timing } from '../../core/time/occurrences'
 import type { Trx } from '../db/client'
@@ -128,9 +128,9 @@ async function writeOccurrences(
   const rows = expansions.flatMap(({ entry, occurrences }) =>
     occurrences.map((one) => ({
       entry_id: entry,
-      key: new Date(one.key),
-      starts_at: new Date(one.startsAt),
-      ends_at: new Date(one.endsAt),
+      key: kept(one.key),
+      starts_at: kept(one.startsAt),
+      ends_at: kept(one.endsAt),
       is_whole_days: one.isWholeDays,
       is_cancelled: one.isCancelled,
     })),
@@ -143,6 +143,11 @@ async function writeOccurrences(
       entry_id integer, key timestamptz, starts_at timestamptz, ends_at timestamptz, is_whole_days boolean, is_cancelled boolean
     )
     on conflict do nothing`.execute(trx)
+}
+
+/** An instant within those that are written down: the first and the last of all days lie partly outside. */
+function kept(instant: number): Date {
+  return new Date(Math.min(Math.max(instant, earliestInstant), latestInstant))
 }
 
 async function writeRepeating(trx: Trx, expansions: readonly Expansion[], until: number): Promise<void> {

@@ -1,5 +1,7 @@
+import fc from 'fast-check'
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest'
 import type { Field } from '~~/core/content/field'
+import { earliestInstant, latestInstant } from '~~/core/content/fields/date-time'
 import { addCollection } from '~~/server/content/collections'
 import { addEntry, loadEntry, saveEntry, setEntryDeleted } from '~~/server/content/entries'
 import { entryInputOf } from '~~/core/content/entry-input'
@@ -159,6 +161,76 @@ describe('the times at which entries happen', () => {
     await setFieldDeleted(test.db, ends.id, false)
     await setEntryDeleted(test.db, id, false)
     expect(await times(id)).toEqual([soon, soon + 7 * dayMs])
+  })
+
+  it('are written down for the first and the last of all days, in every zone, and for whatever is set', async () => {
+    const [day, zone] = await Promise.all([
+      addField(test.db, collectionId, fieldInput('date', 'day')),
+      addField(test.db, collectionId, fieldInput('zone', 'zone')),
+    ])
+    const zones = fc.constantFrom(
+      'UTC',
+      'Pacific/Auckland',
+      'Pacific/Apia',
+      'America/Los_Angeles',
+      'Asia/Kathmandu',
+    )
+    const instants = fc.constantFrom(
+      earliestInstant,
+      earliestInstant + hour,
+      latestInstant - hour,
+      latestInstant,
+      soon,
+    )
+    const moments = fc.constantFrom('0001-01-01T00:00', '9999-12-31T23:59', '2026-12-23T10:00')
+    const rules = fc.constantFrom(
+      '',
+      'FREQ=DAILY',
+      'FREQ=YEARLY;INTERVAL=1000',
+      'FREQ=DAILY;INTERVAL=7;BYDAY=MO;COUNT=10000',
+    )
+    const repetitions = fc
+      .record({
+        rule: rules,
+        added: fc.array(moments, { minLength: 1, maxLength: 2 }),
+        changes: fc.array(fc.record({ is: fc.constant('moved'), on: moments, to: moments }), {
+          maxLength: 2,
+        }),
+      })
+      .map((value) => value as unknown)
+    const begins = fc.constantFrom('0001-01-01', '9999-12-31', '2026-12-23')
+    let at = 0
+    await fc.assert(
+      fc.asyncProperty(
+        zones,
+        instants,
+        instants,
+        repetitions,
+        begins,
+        fc.boolean(),
+        async (of, from, to, again, first, isOfDays) => {
+          const by = isOfDays ? { start: day.id, end: null } : { zone: zone.id }
+          await saveHappening(test.db, collectionId, saying(by))
+          at += 1
+          const values = {
+            [starts.id]: from,
+            [ends.id]: to,
+            [repeats.id]: again,
+            [day.id]: first,
+            [zone.id]: of,
+          }
+          const entry = { ...rain, title: `Event ${at}`, slug: `event-${at}`, values }
+          const { id } = await addEntry(test.db, collectionId, entry, site.writer)
+          const rows = await test.db
+            .selectFrom('occurrences')
+            .selectAll()
+            .where('entry_id', '=', id)
+            .execute()
+          expect(rows.every((row) => row.ends_at >= row.starts_at)).toBe(true)
+        },
+      ),
+      { numRuns: 40 },
+    )
   })
 
   it('follow what the collection says, and are none where it says nothing', async () => {
