@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { DateTime } from 'luxon'
 import { describe, expect, it } from 'vitest'
 import { contexts, datedEntries, now } from '~~/tests/support/arbitraries'
+import { blankIndexed } from '~~/tests/support/rows'
 import { trialWords } from '~~/tests/support/trial-fields'
 import type { IndexedEntry } from '../content/entry'
 import { newListing } from '../listing/definition'
@@ -99,21 +100,7 @@ describe('rules on when, over random dates', () => {
 })
 
 it('puts what does not happen last, where only the order asks when', () => {
-  const entry = (id: number): IndexedEntry => ({
-    id,
-    collectionId: 1,
-    title: String(id),
-    publishedAt: now - hour,
-    expiresAt: null,
-    views: 0,
-    comments: 0,
-    rating: null,
-    pinned: false,
-    keys: [],
-    values: {},
-    words: [],
-    reads: [],
-  })
+  const entry = (id: number) => ({ ...blankIndexed, id, publishedAt: now - hour })
   const date = (startsAt: number): Occurrence => ({
     key: startsAt,
     startsAt,

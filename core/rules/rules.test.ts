@@ -4,7 +4,6 @@ import { rules as someRules } from '~~/tests/support/rule-arbitraries'
 import { indexedEntries } from '~~/tests/support/arbitraries'
 import { fieldNamed, fieldsOfTrial, internedKey, trialWords } from '~~/tests/support/trial-fields'
 import { fieldTypes } from '../content/fields'
-import type { IndexedEntry } from '../content/entry'
 import { indexedValues } from '../content/field'
 import { newListing } from '../listing/definition'
 import { parseWith } from '../parsing'
@@ -17,22 +16,7 @@ import type { Rule } from './index'
 import { operators } from './field'
 import type { FieldQuestion } from './field-questions'
 import { rowOf } from '../content/row'
-
-const blankIndexed: IndexedEntry = {
-  id: 1,
-  collectionId: 1,
-  title: '',
-  publishedAt: 0,
-  expiresAt: null,
-  views: 0,
-  comments: 0,
-  rating: null,
-  pinned: false,
-  keys: [],
-  values: {},
-  words: [],
-  reads: [],
-}
+import { blankIndexed } from '~~/tests/support/rows'
 
 const ask = (key: string, asked: FieldQuestion): Rule => ({ rule: 'field', field: fieldNamed(key).id, asked })
 const said = (rule: Rule) => rulePhrase(rule, trialWords)
