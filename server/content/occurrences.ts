@@ -78,6 +78,12 @@ export async function extendOccurrences(
     .where('entry_id', 'in', [...ids])
     .where('starts_at', '<', new Date(now - horizon.behind))
     .execute()
+  // What no longer says when it happens would be due for ever; it is written down anew when it does.
+  const found = new Set(timings.map((one) => one.entry))
+  await trx
+    .deleteFrom('repeating_entries')
+    .where('entry_id', 'in', [0, ...ids.filter((id) => !found.has(id))])
+    .execute()
   await writeOccurrences(trx, collectionId, expansions)
   await writeRepeating(trx, expansions, until)
 }

@@ -311,6 +311,20 @@ describe('the horizon', () => {
     expect(moved[0]?.every((at, place) => at === soon + place * 3 * dayMs)).toBe(true)
   })
 
+  it('comes to an end also where what repeats says no longer when', async () => {
+    await saveHappening(test.db, collectionId, saying())
+    await add('FREQ=DAILY')
+    // As between a change of the collection and the writing anew that follows it.
+    await test.db
+      .updateTable('collections')
+      .set({ happening: JSON.stringify({ when: null, where: null, track: null }) })
+      .where('id', '=', collectionId)
+      .execute()
+    const stopping = AbortSignal.timeout(3000)
+    expect(await moveHorizon(test.db, Date.now() + dayMs, stopping)).toBe(1)
+    expect(stopping.aborted).toBe(false)
+  })
+
   it('gets in the way of no editor, and no editor in its way', async () => {
     await saveHappening(test.db, collectionId, saying())
     const ids = await Promise.all(
