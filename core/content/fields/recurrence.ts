@@ -5,7 +5,7 @@ import { ruleInWords } from '../../time/recurrence/in-words'
 import { parseRule } from '../../time/recurrence/rule'
 import { refusal } from './define'
 import type { FieldType } from './define'
-import { parseRecurrence, wallMoment, wallText } from './repetition'
+import { changedRuleOf, parseRecurrence, wallMoment, wallText } from './repetition'
 import type { ChangedRule, RecurrenceValue, StoredChange } from './repetition'
 
 /**
@@ -41,8 +41,7 @@ export const recurrence: FieldType<'recurrence', object, RecurrenceValue> = {
   },
   write: (value) => (typeof value === 'string' ? value : written(value)),
   format(value, _, { locale }) {
-    const { rule, added, changes } =
-      typeof value === 'string' ? { rule: value, added: [], changes: [] } : value
+    const { rule, added, changes } = changedRuleOf(value)
     const parsed = rule === '' ? null : parseRule(rule)
     const words = parsed?.ok === true ? ruleInWords(parsed.value, locale) : rule
     const others = added.length + changes.length

@@ -1,7 +1,7 @@
 import { occurrencesOf } from '../../time/occurrences'
 import type { Occurrence, Timing } from '../../time/occurrences'
 import { wallOf } from '../../time/zones'
-import { repetitionOf, wallText } from './repetition'
+import { changedRuleOf, repetitionOf, wallText } from './repetition'
 import type { ChangedRule, RecurrenceValue, StoredChange } from './repetition'
 import { latestInstant } from './date-time'
 
@@ -14,12 +14,6 @@ export interface ShownDate {
   readonly change: StoredChange | null
   /** Whether it was added by hand, and the rule does not have it. */
   readonly isAdded: boolean
-}
-
-/** What is set of a value, whichever form it has; of none, nothing. */
-export function changedRuleOf(value: RecurrenceValue | null): ChangedRule {
-  if (value === null || typeof value === 'string') return { rule: value ?? '', added: [], changes: [] }
-  return value
 }
 
 /** The other way round: a rule alone is its text, and nothing is none. */

@@ -139,9 +139,15 @@ function falls(rule: RecurrenceRule): boolean {
   )
 }
 
+/** What is set of a value, whichever form it has; of none, nothing. */
+export function changedRuleOf(value: RecurrenceValue | null): ChangedRule {
+  if (value === null || typeof value === 'string') return { rule: value ?? '', added: [], changes: [] }
+  return value
+}
+
 /** A rule and its dates as values to compute with. Of what `parseRecurrence` accepted. */
 export function repetitionOf(value: RecurrenceValue): Repetition {
-  const { rule, added, changes } = typeof value === 'string' ? { rule: value, added: [], changes: [] } : value
+  const { rule, added, changes } = changedRuleOf(value)
   const parsed = rule === '' ? null : parseRule(rule)
   return {
     rule: parsed?.ok === true ? parsed.value : null,
