@@ -98,10 +98,11 @@ function inSigns(rule: RecurrenceRule, locale: string): string {
   return `↻ ${every}${on.length === 0 ? '' : `: ${listFormat(locale, { type: 'unit' }).format(on)}`}${end}`
 }
 
-function weekdayName(day: RuleDay['day'], locale: string): string {
+/** A weekday in a language, in full or in a few letters. */
+export function weekdayName(day: RuleDay['day'], locale: string, weekday: 'long' | 'short' = 'long'): string {
   // 5 January 2026 is a Monday.
   const at = Date.UTC(2026, 0, 5 + weekdays.indexOf(day))
-  return dateFormat(locale, { weekday: 'long', timeZone: 'UTC' }).format(at)
+  return dateFormat(locale, { weekday, timeZone: 'UTC' }).format(at)
 }
 
 function dayName(at: number, locale: string): string {
