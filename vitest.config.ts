@@ -41,6 +41,8 @@ export default defineConfig({
           include: ['tests/browser/**/*.test.ts'],
           environment: 'node',
           fileParallelism: false,
+          // As patient as every other wait in the browser: a machine may be busy.
+          expect: { poll: { timeout: 60_000 } },
           testTimeout: 300_000,
           hookTimeout: 180_000,
         },

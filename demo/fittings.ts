@@ -74,7 +74,7 @@ export function withMoon(demo: DemoPage): DemoPage {
   const sky = 'The moon over the orchard'
   const added = [
     ownMenu(demo.path, 'Before you come', beforeYouCome),
-    fitting(`${demo.path} moon`, { ...newFitting('code'), code: moon, title: sky }, sky),
+    fitting(`${demo.path} moon`, { ...newFitting('code'), code: moon, title: sky, room: 24 }, sky),
   ]
   return { ...demo, page: withPlacementsAt(demo.page, '2/0', [...placementsAt(demo.page, '2/0'), ...added]) }
 }

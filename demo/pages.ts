@@ -47,7 +47,7 @@ export function demoPages(ids: DemoIds): readonly DemoPage[] {
     ...indexes
       .map((index) => indexPage(ids, index))
       .map((page) => (page.path === '/gardens-we-made' ? withStrip(page, ids.facet('topic')) : page))
-      .map((page) => (page.path === '/swap-days' ? withMoon(page) : page)),
+      .map((page) => (page.path === '/swap-days' ? withMoon(withLongSwap(page, ids)) : page)),
     eachNotePage(ids),
   ]
 }
@@ -76,6 +76,10 @@ interface Index {
   readonly title: string
   readonly introduction: string
   readonly shape: ShapeName
+  /** Set of the shape, beyond what it has by default. */
+  readonly settings?: Readonly<Record<string, unknown>>
+  /** The facet whose terms a calendar gives colours. */
+  readonly colours?: string
   readonly card: string | readonly PartName[]
   readonly take?: number
   /** Whether its side is the one of the archive. */
@@ -101,8 +105,10 @@ const indexes: readonly Index[] = [
     slug: 'swap-days',
     title: 'Swap days',
     introduction: 'Come with a full pocket and go home with another.',
-    shape: 'grouped',
+    shape: 'calendar',
+    colours: 'topic',
     card: 'leaflet',
+    take: 200,
   },
   {
     slug: 'gardens-we-made',
@@ -131,22 +137,25 @@ const indexes: readonly Index[] = [
     slug: 'our-years',
     title: 'Our years',
     introduction: 'From a tin on a wall to a door three metres down.',
-    shape: 'tabs',
+    shape: 'timeline',
+    settings: { lay: 'lying', spacing: 'scale', tells: 'year', room: 150, atOnce: 4 },
     card: ['picture', 'title', 'summary'],
+    take: 40,
     isArchive: true,
   },
 ]
 
 function indexPage(
   ids: DemoIds,
-  { slug, title, introduction, shape, card, take, isArchive }: Index,
+  { slug, title, introduction, shape, settings, colours, card, take, isArchive }: Index,
 ): DemoPage {
   const listing: Listing = {
     ...newListing(`All ${title.toLowerCase()}`, ids.collection(slug)),
     amount: take === undefined ? { ...defaultAmount, take: 120, perPage: 12 } : { ...defaultAmount, take },
     shape: {
       ...switchedShape(defaultShape, shape),
-      ...(shape === 'grouped' ? { by: 'term', facet: ids.facet('season') } : {}),
+      ...(colours === undefined ? {} : { facet: ids.facet(colours), weekNumbers: true }),
+      ...settings,
     } as Listing['shape'],
     card: typeof card === 'string' ? readyMade(ids, slug, card) : cardOf(card),
   }
@@ -156,6 +165,37 @@ function indexPage(
     shelf: [],
   })
   return isArchive === undefined ? page : { ...page, side: archive }
+}
+
+/** A page with the sessions of the long swap, hour by hour, below what it has. */
+function withLongSwap(demo: DemoPage, ids: DemoIds): DemoPage {
+  const listing: Listing = {
+    ...newListing('The long swap, hour by hour', ids.collection('long-swap')),
+    order: { keys: [{ by: 'when', direction: 'up' }], pinned: 'ignored' },
+    amount: { ...defaultAmount, take: 60 },
+    shape: switchedShape(defaultShape, 'schedule'),
+    card: withWayIn(cardOf(['title', 'summary']), ids.fields('long-swap')),
+  }
+  const id = uuidOf(`${demo.path} ${listing.name}`)
+  const placed: Placement = {
+    kind: 'listing',
+    id: uuidOf(`${demo.path} main ${listing.name}`),
+    listing: id,
+    heading: 'The long swap',
+  }
+  return {
+    ...demo,
+    page: withPlacementsAt(demo.page, '1/0', [...placementsAt(demo.page, '1/0'), placed]),
+    listings: new Map([...demo.listings, [id, listing]]),
+  }
+}
+
+/** A card with the way in for those who follow from afar, from shortly before until it is over. */
+function withWayIn(card: Card, fields: readonly Field[]): Card {
+  const to = fields.find((one) => one.key === 'from_afar')?.id
+  if (to === undefined) throw new Error('There is no way in from afar.')
+  const way = { part: 'button', on: true, text: 'Join from afar', form: 'button', titled: true } as const
+  return { ...card, parts: [...card.parts, { ...way, to, opens: 15, zone: 'foot' }] }
 }
 
 const archive = sharedAreaAddress('side', uuidOf('archive'))
@@ -285,7 +325,12 @@ function fieldNotesPage(ids: DemoIds): DemoPage {
     { ...newFitting('months'), collection: ids.collection('field-notes') },
     'By month',
   )
-  const beside = [find, ...placementsAt(notes.page, '2/0'), byTerm, byMonth]
+  const days = fitting(
+    '/field-notes calendar',
+    { ...newFitting('calendar'), collection: ids.collection('swap-days') },
+    'On the hill',
+  )
+  const beside = [find, ...placementsAt(notes.page, '2/0'), byTerm, byMonth, days]
   return { ...notes, page: withPlacementsAt(notes.page, '2/0', beside) }
 }
 

@@ -6,10 +6,10 @@ import { freePort, root, run, runMain } from './lib/system.mjs'
 /**
  * Measures on a database of its own: `npm run bench` listings of up to a million entries, `npm run
  * bench:content` the content screens, `npm run bench:saves` saves beside long writes, `npm run
- * bench:pages` public pages.
+ * bench:pages` public pages, `npm run bench:months` months of calendars.
  */
 const what = process.argv[2] ?? 'listings'
-if (!['listings', 'content', 'saves', 'pages'].includes(what))
+if (!['listings', 'content', 'saves', 'pages', 'months'].includes(what))
   throw new Error(`There is no benchmark “${what}”.`)
 await runMain(async () => {
   checkNode()

@@ -34,6 +34,20 @@ async function publicPages(page: Page): Promise<void> {
   await shot(page, 'public', true)
   await page.goto(`${address}/field-notes/leaf-mould-the-eighteen-month-recipe`)
   await shot(page, 'public-entry')
+  await page.goto(`${address}/our-years`)
+  await page.waitForSelector('.row-arrows:not([hidden])')
+  await shot(page, 'timeline')
+  await page.goto(`${address}/swap-days`)
+  await page.waitForSelector('.calendar.driven')
+  await page.click('[data-turn=after]')
+  await page.waitForSelector('.calendar-bar')
+  await shot(page, 'calendar')
+  await page.$eval('.schedule', (schedule) => {
+    schedule.closest('section')?.scrollIntoView({ behavior: 'instant' })
+  })
+  for (const title of ['Reading a seed packet', 'Handles and edges'])
+    await press(page, 'button', `I am going: ${title}`)
+  await shot(page, 'schedule')
 }
 
 /** Nothing of it is kept: the drafts are as they were when it is over. */
@@ -52,10 +66,6 @@ async function shapeAndCard(page: Page): Promise<void> {
   await press(page, 'link', 'Gardens we made')
   await waitFor(page, 'radio', 'Front page')
   await shot(page, 'page')
-  await press(page, 'button', 'A garden of your own?')
-  await press(page, 'button', 'Main, Band 2 2 columns')
-  await waitForText(page, 'aside', 'Columns')
-  await shot(page, 'band')
   await page.locator('::-p-text(All gardens we made)').click()
   await waitForText(page, '[aria-label=Tally]', 'shown')
   await page.keyboard.press('5')
@@ -101,8 +111,6 @@ async function bench(page: Page): Promise<void> {
   await waitFor(page, 'heading', 'Hillfoot broad bean')
   await shot(page, 'entry')
   for (const [name, path, text] of [
-    ['set-up', '/bench/content/seed-shelf/set-up', 'Growers’ rating'],
-    ['facets', '/bench/content/facets', 'Compost'],
     ['media', '/bench/content/media', 'used once'],
     ['listings', '/bench/listings', 'Latest notes'],
     ['site', '/bench/site', 'Wren Hollis'],

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import ClockNote from './ClockNote.vue'
 import PlacedHead from './PlacedHead.vue'
 import { shapeComponents } from './shapes'
 import type { PlacedListingView } from './view'
@@ -20,10 +21,11 @@ const align = computed(() =>
     <div class="listing" :dir="direction" :data-align="align">
       <component
         :is="shapeComponents[placement.shape.name]"
-        v-if="placement.cards.length > 0"
+        v-if="placement.cards.length > 0 || placement.turning !== null"
         :placement="placement"
       />
       <p v-else class="listing-empty">{{ placement.amount.nothing || words.nothingHere }}</p>
+      <ClockNote v-if="placement.clock" :clock="placement.clock" />
     </div>
     <nav
       v-if="placement.first || placement.next"

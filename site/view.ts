@@ -11,6 +11,8 @@ import type { AreaName } from '../core/pages/frames'
 import type { Amount } from '../core/listing/amount'
 import type { ShownPicture } from '../core/pictures/shown'
 import type { ShapeChoice } from '../core/shapes'
+import type { ToldClock } from '../core/shapes/time-axis'
+import type { ShapeArrangements } from '../core/shapes/arrangements'
 
 /** What the renderer shows: plain values, ready for the components of this folder. */
 
@@ -61,6 +63,14 @@ export interface PlacedListingView extends PlacedView {
   readonly columns: readonly { readonly key: string; readonly part: PartName; readonly title: string }[]
   /** Of a shape that puts cards together: every card once. */
   readonly groups: readonly GroupView[]
+  /** Of a shape that makes more of its entries than their order: what that is, by the shape’s name. */
+  readonly arrangement: ShapeArrangements[keyof ShapeArrangements] | null
+  /** The clock that it is laid out by; null for that of the site. */
+  readonly clock: ToldClock | null
+  /** The address of what of it happens, as a calendar to subscribe to; null where the shape shows none. */
+  readonly calendar: string | null
+  /** Of a shape that is turned like a sheet: what stands before and after each turn in its address. */
+  readonly turning: { readonly before: string; readonly after: string } | null
 }
 
 /** A term as a way to its page, with how many entries have it. */
@@ -87,6 +97,8 @@ export interface FittingContents {
     readonly count: number
     readonly months: readonly LinkedMonth[]
   }[]
+  /** A month of it, as a listing would show it; null until its collection is chosen. */
+  readonly calendar: PlacedListingView | null
   /** The words that were looked for, where the page tells what was found. */
   readonly search: string
   /** Its links, and the address of the page. */

@@ -83,10 +83,12 @@ export const words = {
   currency: 'Currency',
   durationExample: '1 h 20 min, or 4:30',
   ofBest: (best: number) => `of ${best}`,
+  when: 'When',
   notSaid: 'Not said',
   repeatsNot: 'Does not repeat',
-  repeatsOwn: 'A rule of one’s own',
-  repeatsRule: 'Rule, as calendar files write it',
+  repeatsSaid: 'Otherwise…',
+  repeatsWritten: 'By a rule as calendar files write it',
+  repeatsRule: 'Rule',
   addressExample: 'https://example.org, or /page',
   linkWords: (name: string) => `${name}: words of the link`,
   latitude: (name: string) => `${name}: latitude`,
@@ -116,6 +118,24 @@ export const words = {
 
   columnsShown: 'Columns',
   setUp: 'Set up',
+} as const
+
+/** What is said where something comes again otherwise than usual. */
+export const ruleWords = {
+  of: (field: string) => `${field}: how often`,
+  every: 'Every',
+  unit: 'Days, weeks, months or years',
+  units: { DAILY: 'days', WEEKLY: 'weeks', MONTHLY: 'months', YEARLY: 'years' },
+  onDays: 'On which days',
+  onWhich: 'On the',
+  sameDay: 'same day of the month',
+  places: { 1: 'first', 2: 'second', 3: 'third', 4: 'fourth', [-1]: 'last' },
+  weekday: 'Weekday',
+  end: 'Ends',
+  ends: { never: 'Never', day: 'On a day', count: 'After so many times' },
+  lastDay: 'Last day',
+  count: 'Times',
+  said: (rule: string) => `It comes ${rule}.`,
 } as const
 
 /** What is said of the single dates of what repeats. */

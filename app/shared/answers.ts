@@ -126,6 +126,7 @@ export function usePagedAnswer<Row>(question: (page: number) => Question | null)
     /** How many there are; undefined until that is known. */
     total: computed(() => pages.value.at(-1)?.total),
     failure: computed(() => messageOf(query.error.value)),
+    asking: query.isFetching,
     more: () => query.fetchNextPage(),
     again: async () => {
       if (asked.value !== null) await query.refetch()

@@ -2,6 +2,7 @@ import type { Field, FieldValues } from '../content/field'
 import type { Picture } from '../pictures/picture'
 import type { Placeholder } from '../pictures/placeholder'
 import type { EntryInFull } from './entry-in-full'
+import type { EntryTrack } from '../content/track'
 import type { Occurrence } from '../time/occurrences'
 
 /** What a card can tell of an entry. */
@@ -39,6 +40,15 @@ export interface CardEntry {
   readonly values: FieldValues
   /** The date that the card stands for; null where it stands for the entry. */
   readonly occurrence: Occurrence | null
+  /**
+   * That date, or, where the card stands for the entry, the one that is going on or comes next; null
+   * where there is none or no part asks for it.
+   */
+  readonly date: Occurrence | null
+  /** The time zone in which it happens; the site's where it says none. */
+  readonly zone: string
+  /** The room or line that it is in; null for none. */
+  readonly track: EntryTrack | null
   /** What only the entry's own page shows; null everywhere else. */
   readonly full: EntryInFull | null
 }

@@ -153,6 +153,39 @@ describe('parts', () => {
     expect(shown({ part: 'date', on: true, style: 'relative' })).toMatchObject({ text: 'today' })
   })
 
+  it('say when something is by the clock of the site, of where it happens, or of whoever reads', () => {
+    const [start, end, day] = [
+      fieldOfType(1, 'date-time'),
+      fieldOfType(2, 'date-time'),
+      fieldOfType(3, 'date'),
+    ]
+    const entry = {
+      ...entryWith([
+        [start, Date.UTC(2026, 11, 5, 15)],
+        [end, Date.UTC(2026, 11, 5, 16, 30)],
+        [day, '2026-12-05'],
+      ]),
+      zone: 'America/New_York',
+    }
+    const by = (clock: 'site' | 'event' | 'visitor' | undefined, more: object = {}) =>
+      shown({ part: 'date', on: true, field: 1, style: 'time', ...(clock && { clock }), ...more }, entry)
+    const instant = '2026-12-05T15:00:00.000Z'
+    expect(by(undefined)).toEqual({ text: '5 Dec 2026, 15:00', instant })
+    expect(by('site')).toEqual({ text: '5 Dec 2026, 15:00', instant })
+    expect(by('event')).toEqual({ text: '5 Dec 2026, 10:00 GMT-5', instant })
+    expect(by('event', { until: 2 })).toMatchObject({
+      text: expect.stringMatching(/^5 Dec 2026, 10:00\s*–\s*11:30 GMT-5$/u) as unknown,
+    })
+    // Without script the site's, and said which; the script gets what it needs to write another.
+    expect(by('visitor', { until: 2 })).toMatchObject({
+      text: expect.stringMatching(/^5 Dec 2026, 15:00\s*–\s*16:30 GMT$/u) as unknown,
+      visitor: { until: '2026-12-05T16:30:00.000Z', options: { timeZoneName: 'short', hour: '2-digit' } },
+    })
+    // Whole days, and what is told from today, are the same by every clock.
+    expect(by('visitor', { field: 3 })).toEqual({ text: '5 Dec 2026', instant: '2026-12-05' })
+    expect(by('event', { style: 'relative' })).not.toHaveProperty('visitor')
+  })
+
   it('limit words, and put facts in a row without those an entry lacks', () => {
     expect(shown({ part: 'title', on: true, level: 0, words: 1 })).toEqual({ text: 'Leaf…', element: 'p' })
     const row: PartSetting = {

@@ -162,6 +162,12 @@ export function tellReads(shown: readonly PartSetting[]): boolean {
   return shown.some((part) => part.on && parts.get(part.part).showsReads?.(part) === true)
 }
 
+/** How many minutes before an entry's date parts of a listing's cards come, each number once. */
+export function opensOf(card: Card): readonly number[] {
+  const minutes = partsOf(card).flatMap((part) => (part.on ? (parts.get(part.part).opens?.(part) ?? []) : []))
+  return [...new Set(minutes)].toSorted((a, b) => a - b)
+}
+
 function partsOf(card: Card): readonly PartSetting[] {
   return [...card.parts, ...(card.other?.parts ?? [])]
 }

@@ -21,6 +21,8 @@ export interface EntryInFull {
   readonly files: ReadonlyMap<number, PointedFile>
   /** By id: entries of its fields that visitors may see. */
   readonly entries: ReadonlyMap<number, NavigationLink>
+  /** Whether it says when it happens. */
+  readonly happens: boolean
 }
 
 /** The files of an entry's fields that are of some kinds, in the order of its form. */

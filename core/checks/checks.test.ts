@@ -26,6 +26,7 @@ function cards(count: number, change: Partial<ShownCard> = {}): readonly ShownCa
     isCut: false,
     picture: large,
     words: 20,
+    date: null,
     ...change,
   }))
 }
@@ -230,4 +231,115 @@ it('takes the amount at narrow widths into account', () => {
   expect(found('row-holes', [checked(listingOf({ amount: { ...amount, stops: [] } }), cards(12))])).toEqual(
     [],
   )
+})
+
+describe('what stands in time', () => {
+  it('is told to begin with the list where a month is mostly empty', () => {
+    const calendar = listingOf({ shape: shapeOf('calendar') })
+    const [finding] = found('empty-month', [checked(calendar, cards(2))])
+    expect(finding?.text).toBe('This month has two things on it: visitors see mostly empty days first.')
+    const mended = finding?.mends[0]?.edit(calendar)
+    expect(mended?.shape).toMatchObject({ views: ['agenda', 'month', 'week'] })
+    expect(parseListing(mended)).toMatchObject({ ok: true })
+    expect(found('empty-month', [checked(mended ?? calendar, cards(2))])).toEqual([])
+    expect(found('empty-month', [checked(calendar, cards(4))])).toEqual([])
+  })
+
+  it('is told where cards stretch a line to scale, with the room that they need', () => {
+    const line = (change: object) =>
+      listingOf({
+        shape: shapeOf('timeline', { lay: 'lying', spacing: 'scale', sides: 'both', atOnce: 2, ...change }),
+      })
+    const [finding] = found('stretched-line', [checked(line({ room: 60 }), cards(5))])
+    const room = Number(/(\d+) px of the line/.exec(finding?.text ?? '')?.[1])
+    expect(room).toBeGreaterThan(60)
+    const mended = finding?.mends[0]?.edit(line({ room: 60 }))
+    expect(mended?.shape).toMatchObject({ room })
+    expect(parseListing(mended)).toMatchObject({ ok: true })
+    expect(found('stretched-line', [checked(mended ?? line({}), cards(5))])).toEqual([])
+    const even = finding?.mends[1]?.edit(line({ room: 60 })) ?? line({})
+    expect(found('stretched-line', [checked(even, cards(5))])).toEqual([])
+    expect(found('stretched-line', [checked(line({ room: 60, lay: 'upright' }), cards(5))])).toEqual([])
+  })
+})
+
+describe('dates that can’t be right', () => {
+  const hour = 3_600_000
+  const dated = (
+    at: number,
+    startsAt: number,
+    endsAt: number,
+    change: Partial<NonNullable<ShownCard['date']>> = {},
+  ): ShownCard => ({
+    entry: at,
+    title: `Session ${at}`,
+    isCut: false,
+    picture: null,
+    words: 5,
+    date: { startsAt, endsAt, track: null, endsBefore: false, outside: null, ...change },
+  })
+  const textsOf = (check: string, shown: readonly ShownCard[]) =>
+    found(check, [checked(listingOf(), shown)]).map(({ text, show }) => [text, show.entry])
+
+  it('are told of what ends before it begins', () => {
+    const wrong = { endsBefore: true }
+    expect(textsOf('ends-before', [dated(1, 0, hour), dated(2, hour, hour, wrong)])).toEqual([
+      ['“Session 2” ends before it begins: visitors get it as over at once.', 2],
+    ])
+    expect(
+      textsOf(
+        'ends-before',
+        [1, 2, 3].map((at) => dated(at, hour, hour, wrong)),
+      ),
+    ).toEqual([['“Session 1” and 2 others end before they begin: visitors get them as over at once.', 1]])
+    expect(textsOf('ends-before', [dated(1, 0, 0), ...cards(2)])).toEqual([])
+  })
+
+  it('are told of what is on while its event is not', () => {
+    expect(textsOf('outside-event', [dated(1, 0, hour, { outside: 'The long swap' })])).toEqual([
+      ['“Session 1” belongs to “The long swap”, and is on while that is not.', 1],
+    ])
+    expect(textsOf('outside-event', [dated(1, 0, hour)])).toEqual([])
+  })
+
+  it('are told of two in one room at once, and of none where one ends as the other begins', () => {
+    const inShed = { track: 'Shed' }
+    const [first, second, third] = [
+      dated(1, 0, 2 * hour, inShed),
+      dated(2, hour, 3 * hour, inShed),
+      dated(3, 3 * hour, 4 * hour, inShed),
+    ]
+    expect(textsOf('two-in-a-room', [third, second, first])).toEqual([
+      ['“Session 1” and “Session 2” are both in Shed at the same time.', 2],
+    ])
+    expect(textsOf('two-in-a-room', [first, dated(4, hour, 2 * hour, { track: 'Tent' })])).toEqual([])
+    expect(textsOf('two-in-a-room', [first, third])).toEqual([])
+    expect(textsOf('two-in-a-room', [dated(1, 0, hour), dated(2, 0, hour)])).toEqual([])
+  })
+
+  it('are told of two in a room exactly where some are', () => {
+    const session = fc.record({
+      startsAt: fc.integer({ min: 0, max: 40 }),
+      length: fc.integer({ min: 1, max: 10 }),
+      track: fc.option(fc.constantFrom('Shed', 'Tent')),
+    })
+    fc.assert(
+      fc.property(fc.array(session, { maxLength: 12 }), (sessions) => {
+        const shown = sessions.map(({ startsAt, length, track }, at) =>
+          dated(at + 1, startsAt, startsAt + length, { track }),
+        )
+        const clash = sessions.some((one, at) =>
+          sessions.some(
+            (other, index) =>
+              index > at &&
+              one.track !== null &&
+              one.track === other.track &&
+              one.startsAt < other.startsAt + other.length &&
+              other.startsAt < one.startsAt + one.length,
+          ),
+        )
+        expect(textsOf('two-in-a-room', shown).length).toBe(clash ? 1 : 0)
+      }),
+    )
+  })
 })

@@ -3,6 +3,18 @@ import type { Listing } from '../listing/definition'
 import type { Box } from '../pages/frames/define'
 import type { Placeholder } from '../pictures/placeholder'
 
+/** The date that a card stands for, as far as checks ask; epoch milliseconds. */
+export interface ShownDate {
+  readonly startsAt: number
+  readonly endsAt: number
+  /** The room or line; null for none. */
+  readonly track: string | null
+  /** Whether its entry is told to end before it begins. */
+  readonly endsBefore: boolean
+  /** The event that it belongs to and is not within; null for none. */
+  readonly outside: string | null
+}
+
 /** What a card shows of an entry, as far as checks ask. */
 export interface ShownCard {
   readonly entry: number
@@ -13,6 +25,8 @@ export interface ShownCard {
   readonly picture: { readonly width: number; readonly height: number } | null
   /** Words that have to be read. */
   readonly words: number
+  /** Null for a card that stands for its entry. */
+  readonly date: ShownDate | null
 }
 
 /** A listing where it stands on the page, with what it shows. */

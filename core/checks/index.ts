@@ -2,14 +2,19 @@ import { registryOf } from '../registry'
 import { crowdedText } from './crowded-text'
 import { cutTitles } from './cut-titles'
 import type { Check, CheckedPage, Finding } from './define'
+import { emptyMonth } from './empty-month'
+import { endsBefore } from './ends-before'
 import { headingLevels } from './heading-levels'
 import { hurriedSlides } from './hurried-slides'
 import { missingPictures } from './missing-pictures'
+import { outsideEvent } from './outside-event'
 import { repeatedEntries } from './repeated-entries'
 import { rowHoles } from './row-holes'
 import { silentLinks } from './silent-links'
 import { softPictures } from './soft-pictures'
+import { stretchedLine } from './stretched-line'
 import { tooFew } from './too-few'
+import { twoInARoom } from './two-in-a-room'
 
 /** Every check. A new one is a file beside these and a line here. */
 export const checks = registryOf<Check>('check', [
@@ -23,6 +28,11 @@ export const checks = registryOf<Check>('check', [
   headingLevels,
   silentLinks,
   hurriedSlides,
+  emptyMonth,
+  stretchedLine,
+  endsBefore,
+  outsideEvent,
+  twoInARoom,
 ])
 
 /** Everything that the checks find on a page, listing by listing. */

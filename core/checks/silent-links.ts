@@ -1,5 +1,6 @@
 import { withPart } from '../cards/card-edits'
 import { partKey } from '../cards/parts'
+import type { PartSetting } from '../cards/parts'
 import type { Check } from './define'
 import { partsOn } from './define'
 
@@ -11,8 +12,10 @@ export const silentLinks: Check = {
   name: 'silent-links',
   title: 'Link that says nothing',
   find({ listing, cards }) {
-    const button = partsOn(listing.card).find((part) => part.part === 'button')
-    if (button?.part !== 'button' || button.titled || !listing.card.links || cards.length < 2) return []
+    const leads = (part: PartSetting) =>
+      part.part === 'button' && !part.titled && (listing.card.links || part.to !== undefined)
+    const button = partsOn(listing.card).find(leads)
+    if (button?.part !== 'button' || cards.length < 2) return []
     return [
       {
         text: `“${button.text}” says the same on ${cards.length} cards. Read alone, no link tells where it leads.`,

@@ -80,3 +80,11 @@ export function baseOf(pattern: string): string {
 export function termAddress(facetSlug: string, termSlug: string): string {
   return `/${encodeURIComponent(facetSlug)}/${encodeURIComponent(termSlug)}`
 }
+
+/** What the addresses of calendar files end in (RFC 5545, 8.1). */
+export const calendarEnding = '.ics'
+
+/** The calendar file of an entry that happens, by its own address. */
+export function entryCalendar(address: string): string {
+  return address + calendarEnding
+}

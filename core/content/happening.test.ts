@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { Field } from './field'
 import type { FieldTypeName } from './fields'
-import { happensNever, parseHappening, presentWhen, timingOf } from './happening'
+import { happensNever, parseHappening, presentWhen, timingOf, valuesInZone } from './happening'
 import type { When } from './happening'
 
 const types: readonly FieldTypeName[] = [
@@ -171,6 +171,21 @@ describe('when an entry happens', () => {
     })
     const unknown = { ...of, [z]: 'Sorrel/Hill' }
     expect(timingOf(when({ zone: z }), unknown, 'Europe/London')?.zone).toBe('Europe/London')
+  })
+
+  it('stays by the wall clock when its zone is changed', () => {
+    const says = when({ end: e, zone: z })
+    const of = { [s]: at('2026-07-04T09:00Z'), [e]: at('2026-07-04T12:00Z') }
+    const moved = valuesInZone(says, of, 'Asia/Kathmandu', 'Europe/London')
+    expect(moved).toEqual({
+      [s]: at('2026-07-04T04:15Z'),
+      [e]: at('2026-07-04T07:15Z'),
+      [z]: 'Asia/Kathmandu',
+    })
+    expect(valuesInZone(says, moved, null, 'Europe/London')).toEqual({ ...of, [z]: null })
+    // What is half typed, or of a collection without zones, stays as it is.
+    expect(valuesInZone(says, { [s]: '4 July' }, 'Asia/Kathmandu', 'Europe/London')[s]).toBe('4 July')
+    expect(valuesInZone(when({ end: e }), of, 'Asia/Kathmandu', 'Europe/London')).toBe(of)
   })
 
   it('repeats by its rule; without a beginning it does not happen', () => {

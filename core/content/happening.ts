@@ -185,7 +185,24 @@ export function valuesOn(
   }
 }
 
-function zoneOf({ zone }: When, values: FieldValues, siteZone: string): string {
+/**
+ * The values of an entry once it happens in another zone, as its field says that or null for the site's:
+ * clocks show the same there when it begins and ends, so that the instants are others.
+ */
+export function valuesInZone(when: When, values: FieldValues, named: unknown, siteZone: string): FieldValues {
+  if (when.zone === null) return values
+  const changed: Record<number, unknown> = { ...values, [when.zone]: named }
+  const [before, after] = [zoneOf(when, values, siteZone), zoneOf(when, changed, siteZone)]
+  for (const id of [when.start, when.end]) {
+    const instant = id === null ? undefined : values[id]
+    if (id !== null && typeof instant === 'number')
+      changed[id] = instantOfWall(wallOf(instant, before), after)
+  }
+  return changed
+}
+
+/** The zone in which an entry happens: its own where it says one that there is, else the site's. */
+export function zoneOf({ zone }: Pick<When, 'zone'>, values: FieldValues, siteZone: string): string {
   const named = zone === null ? undefined : values[zone]
   return typeof named === 'string' && isZone(named) ? named : siteZone
 }

@@ -1,4 +1,4 @@
-import { boolean } from 'yup'
+import { boolean, number } from 'yup'
 import { textSchema } from '../schemas'
 import { defineFitting, fittingSettings } from './define'
 
@@ -9,7 +9,13 @@ export interface CodeSettings {
   readonly title: string
   /** Whether visitors see it only after they asked for it: until then nothing of it is fetched. */
   readonly asksFirst: boolean
+  /** The height kept for it until it says its own, in CSS pixels; `usualRoom` where it is not told. */
+  readonly room?: number
 }
+
+/** Enough for a form or a small map. CSS pixels. */
+export const usualRoom = 320
+export const mostRoom = 2000
 
 /** Code from elsewhere, which can read nothing of the site: it runs in a frame with no origin of its own. */
 export const codeFitting = defineFitting<'code', CodeSettings>({
@@ -21,6 +27,12 @@ export const codeFitting = defineFitting<'code', CodeSettings>({
     code: textSchema().defined().max(20_000, 'Keep the code within 20,000 characters.'),
     title: textSchema().defined().max(120, 'Keep what it is within 120 characters.'),
     asksFirst: boolean().required(),
+    room: number()
+      .integer()
+      .min(20, 'Keep at least 20 px for it.')
+      .max(mostRoom, 'Keep at most 2,000 px for it.')
+      .optional()
+      .default(undefined),
   }),
   label: ({ title }) => title,
 })

@@ -22,6 +22,7 @@ function plain(name: PartName, zone?: Zone): PartSetting {
 export const entryLayouts: Readonly<Record<EntryLayoutName, readonly PartSetting[]>> = {
   whole: [
     ...head,
+    plain('calendar-file'),
     plain('film'),
     plain('all-fields'),
     plain('files'),
@@ -31,5 +32,5 @@ export const entryLayouts: Readonly<Record<EntryLayoutName, readonly PartSetting
   ],
   head,
   text: [plain('whole-text'), plain('gallery')],
-  facts: [plain('all-fields'), plain('files')],
+  facts: [plain('calendar-file'), plain('all-fields'), plain('files')],
 }

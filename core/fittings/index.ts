@@ -29,6 +29,8 @@ import { siteName } from './site-name'
 import type { SiteNameSettings } from './site-name'
 import { search } from './search'
 import type { SearchSettings } from './search'
+import { smallCalendar } from './small-calendar'
+import type { SmallCalendarSettings } from './small-calendar'
 import { space } from './space'
 import type { SpaceSettings } from './space'
 import { termIndex } from './term-index'
@@ -42,6 +44,7 @@ export interface FittingSettings {
   readonly code: CodeSettings
   readonly terms: TermIndexSettings
   readonly months: MonthIndexSettings
+  readonly calendar: SmallCalendarSettings
   readonly search: SearchSettings
   readonly menu: MenuSettings
   readonly 'site-name': SiteNameSettings
@@ -70,6 +73,7 @@ export const fittings: Registry<AnyFittingKind> = registryOf('fitting', [
   codeFitting,
   termIndex,
   monthIndex,
+  smallCalendar,
   search,
   menuFitting,
   siteName,

@@ -21,6 +21,10 @@ export type DatePlace = FieldPlace & { readonly now: number }
 
 type WrittenStyle = Exclude<DateStyle, 'relative'>
 
+/** By which clock moments are told: the site's, that of the event, or that of whoever reads. */
+export const clocks = ['site', 'event', 'visitor'] as const
+export type Clock = (typeof clocks)[number]
+
 const options: Record<WrittenStyle, Intl.DateTimeFormatOptions> = {
   day: { day: 'numeric', month: 'short', year: 'numeric' },
   long: { day: 'numeric', month: 'long', year: 'numeric' },
@@ -33,6 +37,27 @@ const options: Record<WrittenStyle, Intl.DateTimeFormatOptions> = {
 /** A moment in the site's language and time zone; a whole day is the same day everywhere. */
 export function formatMoment(moment: Moment, style: DateStyle, place: DatePlace): string {
   return style === 'relative' ? relative(moment, place) : formatter(moment, style, place).format(moment.at)
+}
+
+/**
+ * How a moment is written as `Intl.DateTimeFormat` takes it, with the name of its zone beside a time of
+ * day; null for a style told from today.
+ */
+export function momentOptions(style: DateStyle): Intl.DateTimeFormatOptions | null {
+  if (style === 'relative') return null
+  return style === 'time' ? { ...options.time, timeZoneName: 'short' } : options[style]
+}
+
+/** Moments by another clock than the site's, from one to another where there are two. Epoch milliseconds. */
+export function formatByClock(
+  start: number,
+  end: number | null,
+  style: DateStyle,
+  place: FieldPlace,
+): string {
+  const wanted = momentOptions(style) ?? options.day
+  const format = dateFormat(place.locale, { ...wanted, timeZone: place.zone })
+  return end === null || end <= start ? format.format(start) : format.formatRange(start, end)
 }
 
 /** An instant (epoch milliseconds) as the bench and the content screens write it: “12 Nov 2026”. */

@@ -1,6 +1,6 @@
 import { cardAside, cardPhrase, carriesPicture } from '../cards/card'
-import { shapePhrase } from '../shapes'
-import { asksWhen } from './asks-when'
+import { shapeOf, shapePhrase } from '../shapes'
+import { choosesDates } from './asks-when'
 import type { BoxWidths } from '../shapes/define'
 import type { Words } from '../words'
 import { amountAside, amountPhrase } from './amount'
@@ -27,17 +27,24 @@ export function sentenceOf(listing: Listing, words: Words, box?: BoxWidths): rea
   const shape = shapePhrase(listing.shape, { carriesPicture: carriesPicture(listing.card) }, box)
   return [
     text('Show '),
-    ticket('from', fromPhrase(listing.from, words, asksWhen(listing))),
+    ticket('from', fromPhrase(listing.from, words, choosesDates(listing))),
     text(', '),
     ticket('order', orderPhrase(listing.order, words)),
     text(', '),
-    ticket('amount', amountPhrase(listing.amount), amountAside(listing.amount)),
+    ...amountPieces(listing),
     text(', as '),
     ticket('shape', shape.text, shape.aside),
     text('. Each card carries '),
     ticket('card', cardPhrase(listing.card, words), cardAside(listing.card, words.locale)),
     text('.'),
   ]
+}
+
+/** How many; a shape that is turned like a sheet shows all of the time that it is turned to. */
+function amountPieces({ amount, shape }: Listing): readonly SentencePiece[] {
+  return shapeOf(shape).stretch === undefined
+    ? [ticket('amount', amountPhrase(amount), amountAside(amount))]
+    : [ticket('amount', 'all at a time')]
 }
 
 /** The sentence as one text, for reading aloud and for names. */

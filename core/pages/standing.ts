@@ -1,3 +1,4 @@
+import type { PartSetting } from '../cards/parts'
 import { fittings, showsReads } from '../fittings'
 import type { Band, Column } from './bands/definition'
 import { columnBox } from './bands/geometry'
@@ -70,6 +71,13 @@ export function showsAnyEntry(page: Page): boolean {
   return standingOn(page).some(
     ({ placement }) =>
       placement.kind === 'fitting' && fittings.get(placement.fitting.name).showsEntries === true,
+  )
+}
+
+/** The parts in which the entry stands on its own page. */
+export function entryPartsOn(page: Page): readonly PartSetting[] {
+  return standingOn(page).flatMap(({ placement }) =>
+    placement.kind === 'fitting' && placement.fitting.name === 'entry' ? placement.fitting.parts : [],
   )
 }
 

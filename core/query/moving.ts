@@ -4,7 +4,8 @@ import type { Words } from '../words'
 import { movesByClock } from '../rules/asking'
 import { columnOf } from '../rules/columns'
 import type { FieldColumn } from '../rules/predicate'
-import { asksWhen } from '../listing/asks-when'
+import { asksWhen, choosesByWhen } from '../listing/asks-when'
+import { shapeOf } from '../shapes'
 import { ruleTree } from '../rules/rule-tree'
 import { fieldsAsked } from '../rules/field'
 
@@ -21,6 +22,8 @@ export interface Movement {
 /** How a listing moves with the clock at `now` (epoch milliseconds). */
 export function movementOf(listing: Listing, now: number, words: Words): Movement {
   const { from, order } = listing
+  // A calendar shows the month of today.
+  const isTurned = shapeOf(listing.shape).isOfWhen === 'every date'
   const moving = ruleTree(from.rules).filter(({ rule }) => movesByClock(rule))
   const daily = order.keys.some(
     (key) => (key.by === 'views' && key.days !== undefined) || (key.by === 'shuffle' && key.span === 'day'),
@@ -33,8 +36,9 @@ export function movementOf(listing: Listing, now: number, words: Words): Movemen
     })
   })
   return {
-    turnsAt: moving.length > 0 || daily ? nextMidnight(now, words.zone) : null,
+    turnsAt: moving.length > 0 || daily || isTurned ? nextMidnight(now, words.zone) : null,
     passes,
-    occurrences: asksWhen(listing),
+    // Beginnings and ends change nothing of a calendar but by a rule.
+    occurrences: isTurned ? choosesByWhen(listing) : asksWhen(listing),
   }
 }

@@ -14,6 +14,7 @@ import { everything, nothing } from '../rules/predicate'
 import type { FieldColumn, Predicate } from '../rules/predicate'
 import { askedAlone } from './asked-alone'
 import { asksWhen } from '../listing/asks-when'
+import { shapeOf } from '../shapes'
 import { stepsOf } from './steps'
 import type { Step } from './steps'
 import type { RowsOf } from './rows'
@@ -74,7 +75,8 @@ export function planOf(listing: Listing, question: QuestionContext): Plan {
 /** Entries, unless the listing asks when they happen: then each at its next date, or all its dates. */
 function rowsAsked(listing: Listing, { now }: PlanContext): RowsOf {
   if (!asksWhen(listing)) return { of: 'entries' }
-  return listing.from.dates === 'every' ? { of: 'dates' } : { of: 'next', now }
+  const isEvery = listing.from.dates === 'every' || shapeOf(listing.shape).isOfWhen === 'every date'
+  return isEvery ? { of: 'dates' } : { of: 'next', now }
 }
 
 const newest: PlanKey = { by: 'publishedAt', direction: 'down' }

@@ -40,7 +40,7 @@ const asked = lazy((value: unknown) =>
 )
 
 /** What happens within `from` and `before`: it begins before the end, and is not over at the beginning. */
-function overlapping(from: number | null, before: number | null): Predicate {
+export function overlapping(from: number | null, before: number | null): Predicate {
   const begins: Predicate = { test: 'between', value: 'startsAt', from: null, to: null, before }
   if (from === null) return begins
   return {

@@ -1,6 +1,7 @@
 import { object, string } from 'yup'
 import type { ObjectShape, Schema } from 'yup'
 import type { CollectionKind } from '../content/collection'
+import type { FieldPlace } from '../content/fields/define'
 import type { Style } from '../style/rules'
 import type { Grouping } from './grouping'
 
@@ -53,6 +54,19 @@ export interface BoxWidths {
   readonly widest: number
 }
 
+/** Where and when something is laid out; `now` is epoch milliseconds. */
+export type ArrangedAt = FieldPlace & {
+  readonly now: number
+  /** The time zone of whoever reads, where that is known; else null. */
+  readonly visitor: string | null
+  /** Which part of it an address asks for; null for the one that is shown first. */
+  readonly turned: string | null
+  /** Where nothing of what is asked for happens: when the next thing begins; else null. */
+  readonly later: number | null
+  /** The outermost terms of the facet that `termsShown` names, in their order. */
+  readonly terms: readonly { readonly id: number; readonly name: string }[]
+}
+
 /** A way to lay entries out: what can be set, how it reads, and its geometry. */
 export interface ShapeKind<Name extends string = string, Settings = never> {
   readonly name: Name
@@ -79,6 +93,21 @@ export interface ShapeKind<Name extends string = string, Settings = never> {
   readonly pictureWidths?: (settings: Settings) => readonly CardWidth[]
   /** By what cards are put together under names; null for not at all. */
   readonly grouping?: (settings: Settings) => Grouping | null
+  /**
+   * Whether it lays out by when entries happen, so that a listing of this shape asks for that: each
+   * date, or what the listing says of dates.
+   */
+  readonly isOfWhen?: 'every date' | 'as asked'
+  /**
+   * Of a shape that is turned like a sheet: the stretch of time that an address asks for, in epoch
+   * milliseconds without the end, and the term that it is narrowed to.
+   */
+  readonly stretch?: (
+    settings: Settings,
+    at: Pick<ArrangedAt, 'locale' | 'zone' | 'now' | 'visitor' | 'turned'>,
+  ) => { readonly from: number; readonly before: number; readonly term: number | null }
+  /** The facet whose terms it tells apart; null for none. */
+  readonly termsShown?: (settings: Settings) => number | null
   /** Whether the script of public pages has something to do for it. */
   readonly isDriven?: boolean
   /** Cards in a row at each stop, where a row can end with a hole. */

@@ -2,6 +2,8 @@ import { lazy, mixed } from 'yup'
 import type { Schema } from 'yup'
 import { registryOf } from '../registry'
 import type { Registry } from '../registry'
+import { calendar } from './calendar'
+import type { CalendarSettings } from './calendar'
 import type { BoxWidths, CardCarries, RulerStop, ShapeKind } from './define'
 import { grid } from './grid'
 import type { GridSettings } from './grid'
@@ -13,6 +15,8 @@ import { list } from './list'
 import type { ListSettings } from './list'
 import { masonry } from './masonry'
 import type { MasonrySettings } from './masonry'
+import { schedule } from './schedule'
+import type { ScheduleSettings } from './schedule'
 import { slides } from './slides'
 import type { SlidesSettings } from './slides'
 import { table } from './table'
@@ -20,6 +24,8 @@ import type { TableSettings } from './table'
 import { withinWidth } from './stops'
 import { tabs } from './tabs'
 import type { TabsSettings } from './tabs'
+import { timeline } from './timeline'
+import type { TimelineSettings } from './timeline'
 
 /** The settings of every shape by its name. */
 export interface ShapeSettings {
@@ -31,6 +37,9 @@ export interface ShapeSettings {
   readonly index: IndexSettings
   readonly grouped: GroupedSettings
   readonly table: TableSettings
+  readonly timeline: TimelineSettings
+  readonly calendar: CalendarSettings
+  readonly schedule: ScheduleSettings
 }
 
 export type ShapeName = keyof ShapeSettings
@@ -44,7 +53,10 @@ export type ShapeChoice = { readonly [Name in ShapeName]: ChosenShape<Name> }[Sh
 /** A shape as the registry hands it out: callers pass settings of the shape's own name only. */
 export type AnyShapeKind = ShapeKind<ShapeName, ShapeChoice>
 
-/** Every shape. A new one is a file beside these, a component in site/shapes and a line here. */
+/**
+ * Every shape. A new one is a file beside these, a component in site/shapes and a line here; one that
+ * makes more of its entries than their order has a line in arrangements.ts, too.
+ */
 export const shapes: Registry<AnyShapeKind> = registryOf('shape', [
   grid,
   masonry,
@@ -54,6 +66,9 @@ export const shapes: Registry<AnyShapeKind> = registryOf('shape', [
   indexPreview,
   grouped,
   table,
+  timeline,
+  calendar,
+  schedule,
 ] as unknown as readonly AnyShapeKind[])
 
 export const defaultShape: ChosenShape<'grid'> = { name: 'grid', ...grid.defaults }

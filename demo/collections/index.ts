@@ -2,6 +2,7 @@ import type { DemoCollection } from '../content/item'
 import { gardensWeMade } from './gardens-we-made'
 import { growersWords } from './growers-words'
 import { lessonsCollection } from './lessons'
+import { longSwap } from './long-swap'
 import { ourYears } from './our-years'
 import { plotsCollection } from './plots'
 import { seedShelf } from './seed-shelf'
@@ -16,4 +17,5 @@ export const demoCollections: readonly DemoCollection[] = [
   growersWords,
   lessonsCollection,
   ourYears,
+  longSwap,
 ]

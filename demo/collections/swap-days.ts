@@ -56,9 +56,9 @@ const days: readonly Item[] = [
     'osric-pennywell',
     'season/winter topic/workshop',
     ['tools', 'soil'],
-    values(18, '09:30', '15:00', 'workshop', 20, 3),
+    { ...values(18, '09:30', '15:00', 'workshop', 20, 3), ends: inDays(19, '15:00') },
     'Handles, edges, rivets. You do it yourself; we stand beside you and wince.',
-    'Two tools each. Soup at noon.',
+    'Two days, two tools each. Soup at noon.',
   ),
   item(
     'Wednesday menders',

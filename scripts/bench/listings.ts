@@ -17,6 +17,7 @@ import { facetCounts } from '../../server/listings/facet-counts'
 import { fill } from './fill'
 import type { Filled } from './fill'
 import { handWritten } from './hand-written'
+import { measured } from './measured'
 
 /**
  * Twelve typical listings through the whole path of the server, from the definition to the ids, and
@@ -24,7 +25,6 @@ import { handWritten } from './hand-written'
  * entries. Both must answer alike.
  */
 const sizes = (process.env.BENCH_SIZES ?? '10000,100000,1000000').split(',').map(Number)
-const runs = 41
 
 export interface Question {
   readonly name: string
@@ -118,26 +118,6 @@ const questions: readonly Question[] = [
     listing: (filled) => listing(filled, [], undefined, { collections: filled.collections.slice(0, 3) }),
   },
 ]
-
-interface Measured {
-  readonly p50: number
-  readonly p95: number
-}
-
-async function measured(actions: readonly (() => Promise<unknown>)[]): Promise<readonly Measured[]> {
-  const times = actions.map((): number[] => [])
-  // Both take turns, so that what the machine does besides falls on both alike.
-  for (let at = 0; at < runs + 5; at += 1)
-    for (const [which, action] of actions.entries()) {
-      const start = performance.now()
-      await action()
-      if (at >= 5) times[which]?.push(performance.now() - start)
-    }
-  return times.map((all) => {
-    const sorted = all.toSorted((a, b) => a - b)
-    return { p50: sorted[Math.floor(runs * 0.5)] ?? 0, p95: sorted[Math.floor(runs * 0.95)] ?? 0 }
-  })
-}
 
 async function indexesUsed(db: Db, action: () => Promise<unknown>): Promise<string> {
   const scans = async () => {

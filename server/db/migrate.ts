@@ -22,6 +22,7 @@ import * as takenListings from './migrations/0019-taken-listings'
 import * as siteFacts from './migrations/0020-site-facts'
 import * as listingsElsewhere from './migrations/0021-listings-elsewhere'
 import * as occurrences from './migrations/0022-occurrences'
+import * as longestOccurrences from './migrations/0023-longest-occurrences'
 import type { Database } from './schema'
 
 /** Every migration by name, in the order of the names. */
@@ -48,6 +49,7 @@ const migrations = {
   '0020-site-facts': siteFacts,
   '0021-listings-elsewhere': listingsElsewhere,
   '0022-occurrences': occurrences,
+  '0023-longest-occurrences': longestOccurrences,
 }
 
 /**

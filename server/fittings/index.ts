@@ -1,9 +1,10 @@
 import type { CardEntry } from '../../core/cards/card-entry'
 import type { ChosenFitting, FittingChoice, FittingSettings } from '../../core/fittings'
+import type { Listing } from '../../core/listing/definition'
 import type { NavigationLink } from '../../core/navigation'
 import type { Box } from '../../core/pages/frames'
 import type { PageSubject } from '../../core/rules/context'
-import type { FittingContents } from '../../site/view'
+import type { FittingContents, PlacedListingView } from '../../site/view'
 import type { Db } from '../db/client'
 import type { KnownSite } from '../listings/context'
 import { authorBoxContent } from './author-box'
@@ -16,6 +17,7 @@ import { neighboursContent } from './neighbours'
 import { pictureContent } from './picture'
 import { searchContent } from './search'
 import { siteNameContent } from './site-name'
+import { smallCalendarContent } from './small-calendar'
 import { termIndexContent } from './term-index'
 
 /** What a fitting is asked with: the site as it is known, and the box that it stands in. */
@@ -31,6 +33,8 @@ export interface FittingAsked {
   readonly subject: PageSubject | null
   /** The entry that it is about, as a whole; null for none that visitors may see. */
   readonly entry: () => Promise<CardEntry | null>
+  /** What a listing would show in its place, of the page's address; null for nothing. */
+  readonly listed: (listing: Listing) => Promise<PlacedListingView | null>
 }
 
 type Loaders = {
@@ -46,6 +50,7 @@ const loaders: Loaders = {
   code: codeContent,
   terms: termIndexContent,
   months: monthIndexContent,
+  calendar: smallCalendarContent,
   search: searchContent,
   menu: menuContent,
   'site-name': siteNameContent,

@@ -3,6 +3,7 @@ import type { Answer } from '../../core/query/evaluate'
 import type { Plan, PlanKey } from '../../core/query/plan'
 import type { Position } from '../../core/query/position'
 import type { RowKey } from '../../core/content/row'
+import { isBoundInTime } from '../../core/query/stretch'
 import { placesFrom, shuffleModulus, shuffleOf } from '../../core/query/shuffle'
 import type { Db } from '../db/client'
 import { collationFor } from '../db/collation'
@@ -43,7 +44,7 @@ export async function shownPositions(
   const skip = after === null ? plan.skip : 0
   const wanted = skip + plan.take
   const found: Position[] = []
-  for (const segment of segmentsOf(plan.order)) {
+  for (const segment of segmentsAsked(plan)) {
     const place = after === null ? 'within' : placeOf(segment, plan.order, after)
     if (place === 'behind') continue
     const start =
@@ -54,6 +55,12 @@ export async function shownPositions(
     if (found.length >= wanted) break
   }
   return found.slice(skip)
+}
+
+/** The stretches of its order in which a plan can have anything: what is bound in time has a date. */
+function segmentsAsked(plan: Plan): readonly Segment[] {
+  const segments = segmentsOf(plan.order)
+  return plan.order[0]?.by === 'startsAt' && isBoundInTime(plan) ? segments.slice(0, 1) : segments
 }
 
 /** The rows a plan shows, in order. */
@@ -85,7 +92,7 @@ async function segmentPositions(
   const { plan, db } = asking
   const filtered = !isAskedOfAll(plan)
   const [first] = segment.keys
-  const few = segment.few && !(first?.by === 'reads' && asking.rolled)
+  const few = (segment.few && !(first?.by === 'reads' && asking.rolled)) || isBoundInTime(plan)
   if (few || (filtered && (await isFoundSooner(db, plan, most))))
     return orderedPositions(asking, segment, most, start, 'matching')
   if (first?.by === 'shuffle') return shuffledPositions(asking, segment, first, most, start)

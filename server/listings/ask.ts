@@ -1,4 +1,7 @@
+import { opensOf } from '../../core/cards/card'
 import { takeOf } from '../../core/listing/amount'
+import { shapeOf } from '../../core/shapes'
+import { goesByVisitorsClock } from '../../core/shapes/time-axis'
 import { storedListing } from '../../core/listing/definition'
 import type { Listing } from '../../core/listing/definition'
 import type { ListingCounts } from '../../core/query/answers'
@@ -8,6 +11,7 @@ import type { Plan } from '../../core/query/plan'
 import { positionReader } from '../../core/query/position'
 import type { Position } from '../../core/query/position'
 import type { RowKey } from '../../core/content/row'
+import { nextMidnight } from '../../core/time/windows'
 import { askedAlone } from '../../core/query/asked-alone'
 import type { Db } from '../db/client'
 import type { DependentCache } from '../live/dependent-cache'
@@ -18,6 +22,7 @@ import { facetCounts } from './facet-counts'
 import { indexedRow } from './indexed-entry'
 import { mayChangeAt } from './next-change'
 import { countsOf } from './step-counts'
+import { shownInStretch } from './stretches'
 
 /** A page of a listing's rows. */
 export interface ShownPage {
@@ -26,6 +31,8 @@ export interface ShownPage {
   readonly before: number
   /** The cursor of the page after it; null on the last. */
   readonly next: string | null
+  /** As `StretchShown` has it. */
+  readonly later: number | null
 }
 
 /**
@@ -88,14 +95,19 @@ export function askingKept(
       until: Infinity,
     }))
   const turnsAt = (listing: Listing, now: number) =>
-    cache.get(JSON.stringify(['turns', listing.from, listing.order.keys]), now, async () => {
-      const until = await mayChangeAt(db, listing, (await known()).words, now)
-      return { value: until, until, collections: listing.from.collections }
-    })
+    cache.get(
+      JSON.stringify(['turns', listing.from, listing.order.keys, listing.shape.name, opensOf(listing.card)]),
+      now,
+      async () => {
+        const until = await mayChangeAt(db, listing, (await known()).words, now)
+        return { value: until, until, collections: listing.from.collections }
+      },
+    )
   const kept = <T>(name: string, listing: Listing, asked: Asked, compute: (site: KnownSite) => Promise<T>) =>
     cache.get(name, asked.now, async () => {
       const site = await known()
-      const [value, until] = await Promise.all([compute(site), turnsAt(listing, asked.now)])
+      const [value, turns] = await Promise.all([compute(site), turnsAt(listing, asked.now)])
+      const until = asked.clock === undefined ? turns : Math.min(turns, nextMidnight(asked.now, asked.clock))
       // What is related depends on the page's entry, whichever collection it belongs to.
       return {
         value,
@@ -116,6 +128,7 @@ export function askingKept(
           above,
           cursor,
           lastsAVisit(listing) ? asked.visit : '',
+          goesByVisitorsClock(listing.shape) ? asked.clock : '',
         ]),
         listing,
         asked,
@@ -147,13 +160,17 @@ async function shownNow(
   text: string | null,
 ): Promise<ShownPage> {
   const plan = await listingPlan(db, known, listing, asked, above)
+  const place = { ...known.site, now: asked.now, visitor: asked.clock ?? null, turned: text }
+  const stretch = shapeOf(listing.shape).stretch?.(listing.shape, place)
+  if (stretch !== undefined)
+    return { ...(await shownInStretch(db, known, plan, stretch)), before: 0, next: null }
   const cursor = text === null ? null : readCursor(text, plan)
   const start = cursor === null ? null : (cursor.position ?? (await positionOf(db, plan, cursor)))
   const before = cursor?.before ?? 0
   const take = takeOf(listing.amount)
   const { perPage } = listing.amount
   const most = Math.max(0, Math.min(plan.take, take - before))
-  if (most === 0) return { rows: [], before, next: null }
+  if (most === 0) return { rows: [], before, next: null, later: null }
   // One more than is shown tells whether there is another page.
   const more = perPage !== null && before + most < take
   // An entry that is gone by now can't tell where it stood; how many were shown before can.
@@ -168,7 +185,7 @@ async function shownNow(
   const last = shown.at(-1)
   const next =
     found.length > most && last !== undefined ? cursorText({ position: last, before: before + most }) : null
-  return { rows: shown.map(({ id, at }) => ({ id, at })), before, next }
+  return { rows: shown.map(({ id, at }) => ({ id, at })), before, next, later: null }
 }
 
 /** Where a row stands in a plan's order now; null where it is gone. */

@@ -5,13 +5,15 @@ import { readAddress } from '../../core/content/fields/address'
 import { textOfDocument } from '../../core/content/rich-text/text'
 import type { Pick } from '../../core/listing/from'
 import type { Picture } from '../../core/pictures/picture'
-import { presentWhen, valuesOn } from '../../core/content/happening'
+import { presentWhen, valuesOn, zoneOf } from '../../core/content/happening'
+import { trackOf } from '../../core/content/track'
 import { rowName } from '../../core/content/row'
 import type { RowKey } from '../../core/content/row'
 import type { Occurrence } from '../../core/time/occurrences'
 import { fieldsOf } from '../content/fields'
 import type { Db } from '../db/client'
-import { occurrencesOfRows } from './indexed-entry'
+import { entryTitles } from './entry-titles'
+import { nextDatesOf, occurrencesOfRows } from './indexed-entry'
 
 export interface CardsAsked {
   /** IANA time zone, for addresses. */
@@ -20,17 +22,22 @@ export interface CardsAsked {
   readonly picks?: readonly Pick[]
   /** Whether their text is wanted, which is long. */
   readonly text?: boolean
+  /**
+   * For entries that are not shown by date: the time, in epoch milliseconds, at which the date is
+   * wanted that is going on or comes next.
+   */
+  readonly nextDateAt?: number | undefined
 }
 
 /** What cards show of these rows, in their order; those that are gone are left out. */
 export async function cardEntries(
   db: Db,
   shown: readonly RowKey[],
-  { zone, picks = [], text = false }: CardsAsked,
+  { zone, picks = [], text = false, nextDateAt }: CardsAsked,
 ): Promise<readonly CardEntry[]> {
   if (shown.length === 0) return []
   const ids = [...new Set(shown.map((row) => row.id))]
-  const [rows, terms, given, texts, dates] = await Promise.all([
+  const [rows, terms, given, texts, dates, nextDates] = await Promise.all([
     entryRows(db, ids),
     termRows(db, ids),
     picturesById(
@@ -39,6 +46,13 @@ export async function cardEntries(
     ),
     text ? textsOf(db, ids) : new Map<number, string>(),
     datesOf(db, shown),
+    nextDateAt === undefined
+      ? new Map<number, Occurrence>()
+      : nextDatesOf(
+          db,
+          shown.flatMap((row) => (row.at === null ? row.id : [])),
+          nextDateAt,
+        ),
   ])
   const [fields, portraits] = await Promise.all([
     fieldsByCollection(
@@ -50,6 +64,10 @@ export async function cardEntries(
       rows.flatMap((row) => row.portrait_id ?? []),
     ),
   ])
+  const titles = await entryTitles(
+    db,
+    rows.flatMap((row) => tracksNamed(row, fields)),
+  )
   const byId = new Map(rows.map((row) => [row.id, row]))
   const pickOf = new Map(picks.map((pick) => [pick.entry, pick]))
   return shown.flatMap((one): CardEntry[] => {
@@ -58,7 +76,8 @@ export async function cardEntries(
     if (!row || (one.at !== null && occurrence === null)) return []
     const own = fields.get(row.collection_id)
     const values = valuesOf([...(own?.values() ?? [])], row.field_values)
-    const when = occurrence === null ? null : presentWhen(row.happening, [...(own?.values() ?? [])])
+    const says = presentWhen(row.happening, [...(own?.values() ?? [])])
+    const when = occurrence === null ? null : says
     const publishedAt = row.published_at?.getTime() ?? 0
     const pick = pickOf.get(id)
     return [
@@ -91,10 +110,22 @@ export async function cardEntries(
         fields: own ?? new Map(),
         values: when === null || occurrence === null ? values : valuesOn(when, values, occurrence, zone),
         occurrence,
+        date: occurrence ?? nextDates.get(id) ?? null,
+        zone: says === null ? zone : zoneOf(says, values, zone),
+        track: trackOf(own?.get(row.happening.track ?? 0), values, titles),
         full: null,
       },
     ]
   })
+}
+
+/** The entries that an entry names as its room or line. */
+function tracksNamed(
+  row: Awaited<ReturnType<typeof entryRows>>[number],
+  fields: ReadonlyMap<number, CardEntry['fields']>,
+): readonly number[] {
+  const field = fields.get(row.collection_id)?.get(row.happening.track ?? 0)
+  return field?.type === 'reference' ? ((row.field_values[field.id] as number[] | undefined) ?? []) : []
 }
 
 /** The dates that rows stand for, by the names of the rows. */

@@ -17,6 +17,8 @@ export interface Asked {
   readonly page: PageSubject | null
   /** Names the visit; empty where there is none, as for the bench. */
   readonly visit: string
+  /** The time zone of whoever reads, where the page was asked for by its clock. */
+  readonly clock?: string
 }
 
 /** A site with the names of everything that listings refer to. */
@@ -24,12 +26,25 @@ export interface KnownSite {
   readonly site: Site
   readonly words: Words
   readonly collections: readonly number[]
+  /** Those of the collections that say when their entries happen. */
+  readonly dated: readonly number[]
 }
 
 /** The site and its names, as they are now. */
 export async function knownSite(db: Db): Promise<KnownSite> {
   const [site, catalogue] = await Promise.all([loadSite(db), loadCatalogue(db)])
-  return { site, words: wordsOf(catalogue), collections: catalogue.collections.map((one) => one.id) }
+  const { collections } = catalogue
+  return {
+    site,
+    words: wordsOf(catalogue),
+    collections: collections.map((one) => one.id),
+    dated: collections.flatMap(({ id, happening }) => (happening.when === null ? [] : [id])),
+  }
+}
+
+/** Whether any of these collections says when its entries happen. */
+export function saysWhen({ dated }: Pick<KnownSite, 'dated'>, collections: readonly number[]): boolean {
+  return collections.some((one) => dated.includes(one))
 }
 
 /** Everything that a listing's answer depends on besides its definition and the entries. */

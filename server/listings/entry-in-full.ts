@@ -1,6 +1,7 @@
 import type { CardEntry } from '../../core/cards/card-entry'
 import type { EntryInFull } from '../../core/cards/entry-in-full'
 import { baseOf, entryAddressOf } from '../../core/content/entry-address'
+import { presentWhen } from '../../core/content/happening'
 import { referencesOf } from '../../core/content/field'
 import { textOfDocument } from '../../core/content/rich-text/text'
 import { visibleAt } from '../content/visible'
@@ -13,8 +14,8 @@ import { cardEntries } from './card-entries'
  */
 export async function entryInFull(db: Db, id: number, zone: string, now: number): Promise<CardEntry | null> {
   const [row, [entry]] = await Promise.all([
-    visibleEntries(db, [id], now).select(['e.body', 'c.name']).executeTakeFirst(),
-    cardEntries(db, [{ id, at: null }], { zone }),
+    visibleEntries(db, [id], now).select(['e.body', 'c.name', 'c.happening']).executeTakeFirst(),
+    cardEntries(db, [{ id, at: null }], { zone, nextDateAt: now }),
   ])
   if (row === undefined || entry === undefined) return null
   const references = referencesOf([...entry.fields.values()], entry.values)
@@ -24,7 +25,13 @@ export async function entryInFull(db: Db, id: number, zone: string, now: number)
     waysById(db, idsOf('entry'), zone, now),
   ])
   const collection = { title: row.name, path: baseOf(row.address) }
-  return { ...entry, text: textOfDocument(row.body), full: { body: row.body, collection, files, entries } }
+  const when = presentWhen(row.happening, [...entry.fields.values()])
+  const happens = when !== null && entry.values[when.start] !== undefined
+  return {
+    ...entry,
+    text: textOfDocument(row.body),
+    full: { body: row.body, collection, files, entries, happens },
+  }
 }
 
 async function filesById(db: Db, ids: readonly number[]): Promise<EntryInFull['files']> {

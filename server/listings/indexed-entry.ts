@@ -57,6 +57,27 @@ export async function occurrencesOfRows(
   return found.rows.map((row) => ({ entry: row.entry_id, ...occurrenceOf(row) }))
 }
 
+/** Of entries, the date of each that is going on at `now` (epoch milliseconds), else the next. */
+export async function nextDatesOf(
+  db: Db,
+  ids: readonly number[],
+  now: number,
+): Promise<ReadonlyMap<number, Occurrence>> {
+  if (ids.length === 0) return new Map()
+  const rows = await db
+    .selectFrom('occurrences')
+    .distinctOn('entry_id')
+    .selectAll()
+    .where('entry_id', 'in', [...new Set(ids)])
+    .where('ends_at', '>', new Date(now))
+    .where('is_cancelled', '=', false)
+    .orderBy('entry_id')
+    .orderBy('starts_at')
+    .orderBy('key')
+    .execute()
+  return new Map(rows.map((row) => [row.entry_id, occurrenceOf(row)]))
+}
+
 interface OccurrenceRow {
   readonly entry_id: number
   readonly key: Date

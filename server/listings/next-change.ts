@@ -1,5 +1,6 @@
 import { sql } from 'kysely'
 import type { RawBuilder } from 'kysely'
+import { opensOf } from '../../core/cards/card'
 import type { Listing } from '../../core/listing/definition'
 import { movesByClock } from '../../core/rules/asking'
 import { movementOf } from '../../core/query/moving'
@@ -25,8 +26,8 @@ const mostLooks = 200
 const longestLook = 1500
 
 /**
- * The first instant after `now` (epoch milliseconds) at which the clock alone may change a
- * listing's answer; Infinity for never.
+ * The first instant after `now` (epoch milliseconds) at which the clock alone may change what a
+ * listing shows, which rows or what of them; Infinity for never.
  */
 export async function mayChangeAt(
   db: Db,
@@ -34,7 +35,22 @@ export async function mayChangeAt(
   words: KnownSite['words'],
   now: number,
 ): Promise<number> {
-  return nextInstant(db, listing, words, now, () => sql<boolean>`true`)
+  const [rows, parts] = await Promise.all([
+    nextInstant(db, listing, words, now, () => sql<boolean>`true`),
+    nextOpened(db, listing, now),
+  ])
+  return Math.min(rows, parts)
+}
+
+/** When the next part of a listing's cards comes or goes that is there around dates only. */
+async function nextOpened(db: Db, { from, card }: Listing, now: number): Promise<number> {
+  const opens = opensOf(card)
+  if (opens.length === 0) return Infinity
+  const looks = from.collections.flatMap((collection) => [
+    ...opens.map((minutes) => occurrenceLook(collection, 'starts_at', now, minutes)),
+    occurrenceLook(collection, 'ends_at', now),
+  ])
+  return (await earliest(db, looks, now)) ?? Infinity
 }
 
 /** As `mayChangeAt`, of the entries of a collection that `concerned` leaves. */
@@ -58,13 +74,17 @@ async function nextPassed(
   now: number,
   concerned: (collection: number) => Condition,
 ): Promise<number | null> {
-  const at = sql`${new Date(now)}::timestamptz`
+  const at = instant(now)
   const looks = collections.flatMap((collection): RawBuilder<unknown>[] => {
     const among = sql`from entry_index i where i.collection_id = ${collection} and ${concerned(collection)}`
     return [
       sql`(select extract(epoch from published_at) * 1000 ${among} and published_at > ${at} order by published_at limit 1)`,
       sql`(select extract(epoch from min(expires_at)) * 1000 ${among} and expires_at > ${at})`,
-      ...(occurrences ? occurrenceLooks(collection, at, concerned(collection)) : []),
+      ...(occurrences
+        ? (['starts_at', 'ends_at'] as const).map((column) =>
+            occurrenceLook(collection, column, now, 0, concerned(collection)),
+          )
+        : []),
       ...passes.flatMap((column) => {
         const field = fieldIn(column, collection)
         if (field === null) return []
@@ -75,6 +95,11 @@ async function nextPassed(
       }),
     ]
   })
+  return earliest(db, looks, now)
+}
+
+/** The earliest of what is looked up, in epoch milliseconds; null where nothing is found. */
+async function earliest(db: Db, looks: readonly RawBuilder<unknown>[], now: number): Promise<number | null> {
   if (looks.length === 0) return null
   const { rows } = await sql<{
     next: number | null
@@ -84,17 +109,24 @@ async function nextPassed(
   return next === null ? null : Math.max(now + 1, Math.ceil(next))
 }
 
-/** When an occurrence next begins, and when one next ends. */
-function occurrenceLooks(
+function instant(at: number): RawBuilder<unknown> {
+  return sql`${new Date(at)}::timestamptz`
+}
+
+/** When an occurrence next begins or ends, or when it next is so many minutes before that. */
+function occurrenceLook(
   collection: number,
-  at: RawBuilder<unknown>,
-  concerned: Condition,
-): readonly RawBuilder<unknown>[] {
-  const of = sql`from occurrences o join entry_index i on i.entry_id = o.entry_id where o.collection_id = ${collection} and ${concerned}`
-  return ['starts_at', 'ends_at'].map((name) => {
-    const column = sql.ref(`o.${name}`)
-    return sql`(select extract(epoch from ${column}) * 1000 ${of} and ${column} > ${at} order by ${column} limit 1)`
-  })
+  name: 'starts_at' | 'ends_at',
+  now: number,
+  minutesBefore = 0,
+  concerned: Condition = sql<boolean>`true`,
+): RawBuilder<unknown> {
+  const column = sql.ref(`o.${name}`)
+  const early = minutesBefore * 60_000
+  return sql`(select extract(epoch from ${column}) * 1000 - ${sql.lit(early)}
+    from occurrences o join entry_index i on i.entry_id = o.entry_id
+    where o.collection_id = ${collection} and ${concerned} and ${column} > ${instant(now + early)}
+    order by ${column} limit 1)`
 }
 
 /** The entries that may come and go by the clock: those that pass whatever the clock does not move. */

@@ -1,8 +1,9 @@
+import type { PartSetting } from '../../core/cards/parts'
 import { isPattern } from '../../core/content/entry-address'
 import { newListing, parseListing } from '../../core/listing/definition'
 import type { Listing } from '../../core/listing/definition'
 import type { Page } from '../../core/pages/definition'
-import { showsAnyEntry, shownListingsOf } from '../../core/pages/standing'
+import { entryPartsOn, showsAnyEntry, shownListingsOf } from '../../core/pages/standing'
 import type { Db } from '../db/client'
 import { mayChangeAt } from '../listings/next-change'
 import { publishedFurniture, readPage, withShownAreas } from '../pages/stored-page'
@@ -27,7 +28,7 @@ export async function dependenciesOf(db: Db, pageId: number): Promise<PageDepend
   const pages = [await withShownAreas(db, readPage(row.published)), ...(await publishedFurniture(db))]
   // The page of each entry shows that, also where no fitting of it does.
   const unseen = (await isOfEntries(db, row.path))
-    ? [await everyEntry(db)]
+    ? [await everyEntry(db, pages.flatMap(entryPartsOn))]
     : (await Promise.all(pages.map((page) => behindFittings(db, page)))).flat()
   const ids = pages.flatMap((page) => shownListingsOf(page).map((placement) => placement.listing))
   if (ids.length === 0) return { page: pageId, listings: unseen }
@@ -39,9 +40,12 @@ export async function dependenciesOf(db: Db, pageId: number): Promise<PageDepend
   return { page: pageId, listings: [...listings, ...unseen] }
 }
 
-/** A listing of every entry of the site, where a fitting of the page shows what any entry may change. */
+/**
+ * A listing of every entry of the site, where a fitting of the page shows what any entry may change; in
+ * its parts where it is the page's own.
+ */
 export async function behindFittings(db: Db, page: Page): Promise<readonly Listing[]> {
-  return showsAnyEntry(page) ? [await everyEntry(db)] : []
+  return showsAnyEntry(page) ? [await everyEntry(db, entryPartsOn(page))] : []
 }
 
 /** Whether it is the address pattern of the entries of a collection. */
@@ -56,11 +60,15 @@ async function isOfEntries(db: Db, path: string): Promise<boolean> {
   return found !== undefined
 }
 
-/** A listing of every entry of the site. */
-async function everyEntry(db: Db): Promise<Listing> {
+/** A listing of every entry of the site, in parts. */
+async function everyEntry(db: Db, parts: readonly PartSetting[]): Promise<Listing> {
   const rows = await db.selectFrom('collections').select('id').where('deleted_at', 'is', null).execute()
   const listing = newListing('Everything', 1)
-  return { ...listing, from: { ...listing.from, collections: rows.map((row) => row.id) } }
+  return {
+    ...listing,
+    from: { ...listing.from, collections: rows.map((row) => row.id) },
+    card: { ...listing.card, parts },
+  }
 }
 
 /** Whether a change can alter what a page shows. */

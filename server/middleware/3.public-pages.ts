@@ -10,6 +10,7 @@ import {
 } from 'h3'
 import type { H3Event } from 'h3'
 import { isStorable } from '../../core/storable'
+import { decodedPath } from '../http/decoded-path'
 import { problemOf } from '../http/endpoint'
 import { keptDocuments } from '../pages/live-documents'
 import { contentPolicy } from '../http/content-policy'
@@ -23,7 +24,7 @@ const elsewhere = /^\/(?:bench|api|media|live|code|sitemap\.xml|robots\.txt|_[a-
 export default defineEventHandler(async (event) => {
   const { pathname, searchParams } = getRequestURL(event)
   if ((event.method !== 'GET' && event.method !== 'HEAD') || elsewhere.test(pathname)) return
-  const path = decoded(pathname.length > 1 ? pathname.replace(/\/+$/, '') : pathname)
+  const path = decodedPath(pathname.length > 1 ? pathname.replace(/\/+$/, '') : pathname)
   const query = onceEach(searchParams)
   setResponseHeader(event, 'content-type', 'text/html; charset=utf-8')
   setResponseHeader(event, 'cache-control', 'no-cache')
@@ -62,16 +63,6 @@ async function documentFor(event: H3Event, path: string, query: URLSearchParams)
 }
 
 const visitCookie = 'visit'
-
-/** The path as it is compared; one that nothing can be stored under is taken for one where nothing is. */
-function decoded(path: string): string {
-  try {
-    const text = decodeURIComponent(path)
-    return isStorable(text) ? text : '\uFFFD'
-  } catch {
-    return path
-  }
-}
 
 /** Each value of an address once, the first of its name, and only what could stand anywhere. */
 function onceEach(given: URLSearchParams): URLSearchParams {

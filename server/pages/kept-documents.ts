@@ -1,9 +1,9 @@
-import { createHash } from 'node:crypto'
 import { promisify } from 'node:util'
 import { brotliCompress, constants, gzip } from 'node:zlib'
 import { DependentCache } from '../live/dependent-cache'
 import type { ChangeFeed } from '../live/change-feed'
 import { contentPolicy } from '../http/content-policy'
+import { etagOf } from '../http/etag'
 import type { PublicAnswer } from './public-answer'
 
 export const encodings = ['br', 'gzip', 'identity'] as const
@@ -32,7 +32,7 @@ export class ReadyDocument {
   constructor({ html, css, isFramed }: Pick<Made, 'html' | 'css' | 'isFramed'>) {
     this.plain = Buffer.from(html)
     this.policy = contentPolicy(css, isFramed)
-    this.etag = etagOf(html)
+    this.etag = etagOf(said(html))
   }
 
   /** Its bytes in an encoding where they are made already. */
@@ -55,12 +55,11 @@ export class ReadyDocument {
 }
 
 /**
- * Names what a document says (RFC 9110, 8.8.3). When it was made, and what had been seen of the site's
- * changes by then, are no part of it: what was made anew after a change elsewhere is the same.
+ * What a document says: when it was made, and what had been seen of the site's changes by then, are no
+ * part of it. What was made anew after a change elsewhere is the same.
  */
-function etagOf(html: string): string {
-  const said = html.replace(/ data-(?:seen|at)="[^"]*"/g, '')
-  return `W/"${createHash('sha256').update(said).digest('base64url').slice(0, 22)}"`
+function said(html: string): string {
+  return html.replace(/ data-(?:seen|at)="[^"]*"/g, '')
 }
 
 const [brotli, zip] = [promisify(brotliCompress), promisify(gzip)]

@@ -1,3 +1,4 @@
+import { isZone } from '../../core/time/zones'
 import type { PageSubject } from '../../core/rules/context'
 import type { Db } from '../db/client'
 
@@ -39,15 +40,48 @@ async function termSubject(db: Db, path: string): Promise<PageSubject | null> {
   return row ? { kind: 'term', id: row.id } : null
 }
 
-const pageParameter = 'after.'
+const clockParameter = 'clock'
 
-/** Where the pages of longer listings begin, by the beginning of their placement's id. */
+/**
+ * The time zone that an address asks to be told times in, and what else it asks; none where it names
+ * none that there is.
+ */
+export function clockIn(query: URLSearchParams): {
+  readonly clock: string | undefined
+  readonly others: URLSearchParams
+} {
+  const named = query.get(clockParameter)
+  const others = new URLSearchParams([...query].filter(([name]) => name !== clockParameter))
+  return { clock: named !== null && isZone(named) ? named : undefined, others }
+}
+
+const pageParameter = 'after.'
+const turnParameter = 'at.'
+
+/**
+ * Where the pages of longer listings begin, and which month or week calendars are turned to, by the
+ * beginning of their placement's id.
+ */
 export function pagesOf(query: URLSearchParams): ReadonlyMap<string, string> {
   return new Map(
-    [...query].flatMap(([name, value]) =>
-      name.startsWith(pageParameter) ? [[name.slice(pageParameter.length), value]] : [],
-    ),
+    [...query].flatMap(([name, value]) => {
+      const parameter = [pageParameter, turnParameter].find((one) => name.startsWith(one))
+      return parameter === undefined ? [] : [[name.slice(parameter.length), value]]
+    }),
   )
+}
+
+/** The addresses of a placement that is turned: what stands before and after what it is turned to. */
+export function turnAddress(
+  placementId: string,
+  asked: URLSearchParams,
+): { readonly before: string; readonly after: string } {
+  const own = `${turnParameter}${pageName(placementId)}`
+  const query = new URLSearchParams([...asked].filter(([name]) => name !== own))
+  return {
+    before: `?${query.size === 0 ? '' : `${query.toString()}&`}${own}=`,
+    after: `#heading-${placementId}`,
+  }
 }
 
 /** How a placement is named in an address. */

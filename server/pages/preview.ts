@@ -12,6 +12,7 @@ import { renderPlacement } from '../render/render'
 import { draftView, renderDraft } from './public-document'
 import { withSharedAreas } from './shared-areas'
 import { shownCards } from './shown-cards'
+import { shownDates } from './shown-dates'
 import { placementCss } from './placement-css'
 import { shownOnPage } from './shown-on-page'
 import { placementView } from './view'
@@ -38,12 +39,17 @@ export async function previewOf(db: Db, sent: Draft, asked: Asked): Promise<Prev
   ])
   const views =
     page === null ? await previewedViews(db, asker, draft, shown, asked.now) : listingViewsOf(page)
+  const dates = await shownDates(
+    db,
+    views.flatMap((view) => view.cards),
+    site.zone,
+  )
   return {
     placements: page === null ? await Promise.all(views.map(previewed)) : [],
     document: page === null ? null : await renderDraft(db, asker, draft, page, asked),
     counts: counts.told,
     troubles: { ...counts.troubles, ...troublesOf(draft, shown) },
-    shown: Object.fromEntries(views.map((view) => [view.id, shownCards(view.cards, site.locale)])),
+    shown: Object.fromEntries(views.map((view) => [view.id, shownCards(view.cards, dates, site.locale)])),
   }
 }
 
@@ -77,7 +83,7 @@ async function previewedViews(
       db,
       known,
       { page, ...standing, listing: listings.get(listing), shown: shown.get(id) },
-      now,
+      { now },
     )
   })
   return (await Promise.all(views)).filter((view) => view !== null)

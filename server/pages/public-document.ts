@@ -26,7 +26,7 @@ import { entryAt, entryHeadOf, entryPageView } from './entry-page'
 import { keepFrame } from './failure-document'
 import { furnished } from './furniture'
 import { loneListing } from './listing-elsewhere'
-import { subjectOf } from './page-subject'
+import { clockIn, subjectOf } from './page-subject'
 import { movedPageAddress } from './page-addresses'
 import { publishedPage } from './pages'
 import { withSharedAreas } from './shared-areas'
@@ -59,10 +59,12 @@ interface Visit {
 export async function publicDocument(
   db: Db,
   path: string,
-  asked: Asked,
+  plainly: Asked,
   asker: ListingAsker = askingAnew(db),
-  query = new URLSearchParams(),
+  whole = new URLSearchParams(),
 ): Promise<PublicAnswer> {
+  const { clock, others: query } = clockIn(whole)
+  const asked = clock === undefined ? plainly : { ...plainly, clock }
   const seen = asker.seen()
   const [site, links] = await Promise.all([loadSite(db), navigation(db)])
   keepFrame({ site, navigation: links })
@@ -220,7 +222,7 @@ async function movedAnswer({ db, path }: Visit): Promise<PublicAnswer | null> {
  * at most.
  */
 async function dependenceOf(
-  { db, asker, asked: { now } }: Visit,
+  { db, asker, asked: { now, clock } }: Visit,
   pages: readonly AskedPage[],
 ): Promise<DependsOn> {
   const { site } = await asker.known()
@@ -229,7 +231,7 @@ async function dependenceOf(
   const turns = await Promise.all(behind.map((listing) => asker.turnsAt(listing, now)))
   return {
     collections: [...new Set(behind.flatMap((listing) => listing.from.collections))],
-    until: Math.min(nextMidnight(now, site.zone), ...turns),
+    until: Math.min(...[site.zone, clock ?? site.zone].map((zone) => nextMidnight(now, zone)), ...turns),
     reads:
       behind.some((listing) => goesByReads(listing) || showsReads(listing.card)) ||
       pages.some(({ page }) => fittingsShowReads(page)),

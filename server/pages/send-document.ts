@@ -1,5 +1,6 @@
 import type { IncomingMessage, OutgoingHttpHeaders, ServerResponse } from 'node:http'
 import { encodingFor } from '../http/encoding'
+import { isSameTag } from '../http/etag'
 import { securityHeaders } from '../http/security-headers'
 import { encodings } from './kept-documents'
 import type { Encoding, ReadyDocument } from './kept-documents'
@@ -8,7 +9,7 @@ import type { Encoding, ReadyDocument } from './kept-documents'
  * How long others may show a page without asking: browsers ask each time, and hear that it is still
  * the same; a proxy asks once a second (RFC 9111, 5.2.2.10).
  */
-const freshness = 'public, max-age=0, s-maxage=1, must-revalidate'
+export const freshness = 'public, max-age=0, s-maxage=1, must-revalidate'
 
 type Asked = Pick<IncomingMessage, 'headers' | 'method'>
 type Answered = Pick<ServerResponse, 'removeHeader' | 'writeHead' | 'end'>
@@ -44,7 +45,7 @@ function answer(
   encoding: Encoding,
   body: Buffer,
 ): void {
-  if (isSame(headers['if-none-match'], document.etag)) {
+  if (isSameTag(headers['if-none-match'], document.etag)) {
     response.removeHeader('content-type')
     response.writeHead(304, headersOf(document))
     response.end()
@@ -67,14 +68,4 @@ function headersOf({ etag, policy }: ReadyDocument): OutgoingHttpHeaders {
     vary: 'accept-encoding',
     'content-security-policy': policy,
   }
-}
-
-/**
- * Whether one of the tags is the document's, or any will do; they are compared weakly (RFC 9110,
- * 8.8.3.2).
- */
-function isSame(tags: string | undefined, etag: string): boolean {
-  if (tags === undefined) return false
-  const plain = (tag: string) => tag.trim().replace(/^W\//, '')
-  return tags.trim() === '*' || tags.split(',').some((tag) => plain(tag) === plain(etag))
 }

@@ -1,11 +1,15 @@
 import type { PictureContent } from '../../core/cards/parts/picture'
 import type { TitleContent } from '../../core/cards/parts/title'
-import type { ShownCard } from '../../core/checks/define'
+import type { ShownCard, ShownDate } from '../../core/checks/define'
 import { wordCount } from '../../core/formats/reading-time'
 import type { CardView } from '../../site/view'
 
 /** What the cards of a placement show, for checks. */
-export function shownCards(cards: readonly CardView[], locale: string): readonly ShownCard[] {
+export function shownCards(
+  cards: readonly CardView[],
+  dates: ReadonlyMap<string, ShownDate>,
+  locale: string,
+): readonly ShownCard[] {
   return cards.map((card) => {
     const contentOf = (part: string) => card.parts.find((one) => one.part === part)?.content
     const title = contentOf('title') as TitleContent | undefined
@@ -19,6 +23,7 @@ export function shownCards(cards: readonly CardView[], locale: string): readonly
       isCut: title !== undefined && title.text !== card.title && title.text.endsWith('…'),
       picture: image === null ? null : { width: image.width, height: image.height },
       words: texts.reduce((sum, text) => sum + wordCount(text, locale), 0),
+      date: dates.get(card.row) ?? null,
     }
   })
 }

@@ -71,7 +71,7 @@ async function shownOrNothing(
   try {
     return await asker.shown(listing, asked, above, cursor)
   } catch (error) {
-    return { rows: [], before: 0, next: null, trouble: listingTrouble(error) }
+    return { rows: [], before: 0, next: null, later: null, trouble: listingTrouble(error) }
   }
 }
 

@@ -1,15 +1,18 @@
-import { readsText } from '../../core/cards/card'
+import { opensOf, readsText } from '../../core/cards/card'
 import { partKey } from '../../core/cards/parts'
 import { isEmptyDocument } from '../../core/content/rich-text/document'
 import type { RichText } from '../../core/content/rich-text/document'
 import { htmlOfDocument } from '../../core/content/rich-text/html'
 import type { Listing } from '../../core/listing/definition'
 import type { Page, PlacedFitting, PlacedListing, Placement } from '../../core/pages/definition'
+import { listingCalendar } from '../../core/pages/calendar-file'
 import { frames } from '../../core/pages/frames'
 import { columnsOn, shownListingsOf } from '../../core/pages/standing'
 import type { Standing, StandingColumn } from '../../core/pages/standing'
 import type { Picture } from '../../core/pictures/picture'
 import { shapeOf } from '../../core/shapes'
+import { arrangementOf } from '../../core/shapes/arrangements'
+import { toldClock } from '../../core/shapes/time-axis'
 import { groupsOf } from '../../core/shapes/grouping'
 import { shownPicture } from '../../core/pictures/shown'
 import type {
@@ -24,10 +27,12 @@ import { fittingContent } from '../fittings'
 import type { FittingAsked } from '../fittings'
 import type { ListingAsker, ShownPage } from '../listings/ask'
 import { cardEntries, picturesById } from '../listings/card-entries'
+import { outermostTerms } from '../content/outermost-terms'
 import { entryInFull } from '../listings/entry-in-full'
+import { saysWhen } from '../listings/context'
 import type { Asked, KnownSite } from '../listings/context'
 import { cardContext, cardViews, columnTitle } from './card-views'
-import { pageAddress, pagesOf } from './page-subject'
+import { pageAddress, pageName, pagesOf, turnAddress } from './page-subject'
 import { shownOnPage } from './shown-on-page'
 import type { AskedPage, ShownPlacement } from './shown-on-page'
 
@@ -78,7 +83,7 @@ export async function listingPageView(
               listing: listings.get(placement.listing),
               shown: shown.get(placement.id),
             },
-            asked.now,
+            asked,
             query,
           )
         : fittingView(placement, {
@@ -89,9 +94,25 @@ export async function listingPageView(
             trail,
             subject: asked.page,
             entry,
+            listed: (listing) => listedHere(column, placement, listing),
           }),
     )
     return (await Promise.all(views)).filter((view) => view !== null)
+  }
+
+  /** What a listing shows in the place of a fitting. */
+  async function listedHere(
+    column: StandingColumn,
+    { id, heading }: PlacedFitting,
+    listing: Listing,
+  ): Promise<PlacedListingView | null> {
+    const turned = pagesOf(query).get(pageName(id)) ?? null
+    const answer = await asker.shown(listing, asked, [], turned)
+    const placement = { kind: 'listing', id, listing: id, heading } as const
+    const standing = { ...column, page, placement, listing, shown: answer }
+    const view = await placementView(db, known, standing, asked, query)
+    // It is nobody's to subscribe to: no listing stands behind it.
+    return view === null ? null : { ...view, calendar: null }
   }
 }
 
@@ -141,6 +162,18 @@ function wordsOf(document: RichText | undefined): string {
   return document === undefined || isEmptyDocument(document) ? '' : htmlOfDocument(document)
 }
 
+/** Where the dates of a listing are told to calendars; null where its shape or its entries have none. */
+function calendarOf(known: Pick<KnownSite, 'site' | 'dated'>, id: string, listing: Listing): string | null {
+  if (shapeOf(listing.shape).isOfWhen === undefined) return null
+  return saysWhen(known, listing.from.collections) ? calendarAddress(known.site.address, id) : null
+}
+
+/** As programs subscribe to it where the site knows its own address, else as a file of this site. */
+function calendarAddress(origin: string, listing: string): string {
+  const path = listingCalendar(listing)
+  return origin === '' ? path : origin.replace(/^https?:/, 'webcal:') + path
+}
+
 /** Where a listing stands, and what it is answered with. */
 export interface Placing extends Standing<PlacedListing> {
   readonly page: Page
@@ -148,27 +181,34 @@ export interface Placing extends Standing<PlacedListing> {
   readonly shown: ShownPage | undefined
 }
 
-/**
- * One placed listing with the entries it shows; null when its listing is not there. `now` is epoch
- * milliseconds.
- */
+/** One placed listing with the entries it shows; null when its listing is not there. */
 export async function placementView(
   db: Db,
-  { site, words }: Pick<KnownSite, 'site' | 'words'>,
+  known: Pick<KnownSite, 'site' | 'words' | 'dated'>,
   placing: Placing,
-  now: number,
+  { now, clock }: Pick<Asked, 'now' | 'clock'>,
   query = new URLSearchParams(),
 ): Promise<PlacedListingView | null> {
+  const { site, words } = known
   const { page, box, placement, listing, shown } = placing
   if (listing === undefined) return null
   const entries = await cardEntries(db, shown?.rows ?? [], {
     zone: site.zone,
     picks: listing.from.by === 'hand' ? listing.from.picks : [],
     text: readsText(listing.card),
+    nextDateAt: opensOf(listing.card).length > 0 ? now : undefined,
   })
   const isFirst = shownListingsOf(page)[0]?.id === placement.id
   const cards = cardViews(box, listing, entries, cardContext({ site, words }, now), isFirst)
-  const grouping = shapeOf(listing.shape).grouping?.(listing.shape) ?? null
+  const shape = shapeOf(listing.shape)
+  const grouping = shape.grouping?.(listing.shape) ?? null
+  const place = { ...site, now, visitor: clock ?? null }
+  const arrangement = arrangementOf(listing.shape, entries, {
+    ...place,
+    turned: pagesOf(query).get(pageName(placement.id)) ?? null,
+    later: shown?.later ?? null,
+    terms: await outermostTerms(db, shape.termsShown?.(listing.shape) ?? null),
+  })
   return {
     ...placedView(placement),
     kind: 'listing',
@@ -189,5 +229,9 @@ export async function placementView(
             name,
             cards: cards.filter((_, at) => own.some((entry) => entry === entries[at])),
           })),
+    arrangement,
+    clock: toldClock(listing.shape, entries, place),
+    calendar: calendarOf(known, placement.listing, listing),
+    turning: shape.stretch === undefined ? null : turnAddress(placement.id, query),
   }
 }

@@ -1,5 +1,8 @@
 import type { Driver } from './driver'
+import { driveCalendar } from './calendar'
 import { driveMasonry } from './masonry'
+import { driveRow } from './row'
+import { driveSchedule } from './schedule'
 import { driveSlides } from './slides'
 import { driveTabs } from './tabs'
 
@@ -8,6 +11,9 @@ const drivers: Readonly<Record<string, Driver>> = {
   slides: driveSlides,
   tabs: driveTabs,
   index: driveTabs,
+  row: driveRow,
+  calendar: driveCalendar,
+  schedule: driveSchedule,
 }
 
 interface Driven {

@@ -4,15 +4,21 @@ import { drive } from './drive'
 import { onceFontsAreThere } from './fonts'
 import { keepUpToDate } from './keep-up-to-date'
 import { tellHeight } from './tell-height'
+import { layOutByClock, tellByClock } from './clock'
+import { turnInPlace } from './turning'
 
 // What is measured in fonts that stand in would move when the others come.
 onceFontsAreThere(drive)
-// The bench changes the page in place and says so.
+tellByClock()
+// Whatever changes the page in place says so: the bench, and what keeps it up to date.
 document.addEventListener('bushel:changed', drive)
+document.addEventListener('bushel:changed', tellByClock)
 
 fitCodeFrames()
 
 const { page, entry, alone } = document.body.dataset
+if (page !== undefined || alone !== undefined) turnInPlace()
 if (page !== undefined) keepUpToDate(page)
+if (page !== undefined || alone !== undefined) layOutByClock()
 if (entry !== undefined) countRead(entry)
 if (alone !== undefined) tellHeight()

@@ -1,4 +1,3 @@
-import { drive } from './drive'
 import { gliding, standing } from './gliding'
 import { morphPage } from './morphing'
 
@@ -32,6 +31,22 @@ export function keepUpToDate(pageId: string): void {
   )
 }
 
+/** The time zone of whoever reads, where pages are asked for by their clock. It is no part of addresses. */
+let clock: string | null = null
+
+/** Shows this page, and what takes its place, by the clock of a time zone. */
+export async function showByClock(zone: string): Promise<void> {
+  if (clock === zone) return
+  clock = zone
+  await showPageAt(location.href)
+}
+
+function ask(address: string): Promise<Response> {
+  const url = new URL(address, location.href)
+  if (clock !== null) url.searchParams.set('clock', clock)
+  return fetch(url, { headers: { accept: 'text/html' } })
+}
+
 let running = false
 let again = false
 
@@ -43,7 +58,7 @@ async function refresh(): Promise<void> {
   }
   running = true
   try {
-    const answer = await fetch(location.href, { headers: { accept: 'text/html' } })
+    const answer = await ask(location.href)
     const text = answer.ok ? await answer.text() : null
     await standing()
     if (text !== null) bringUpToDate(new DOMParser().parseFromString(text, 'text/html'))
@@ -55,6 +70,28 @@ async function refresh(): Promise<void> {
       again = false
       void refresh()
     }
+  }
+}
+
+/** The last address that was asked for: what comes late is not shown over it. */
+let latest: string | null = null
+
+/**
+ * Shows the page at another address of this one, without anything gliding; `before` runs as it is put
+ * in place. False where it could not be fetched.
+ */
+export async function showPageAt(address: string, before: () => void = () => undefined): Promise<boolean> {
+  latest = address
+  try {
+    const answer = await ask(address)
+    if (!answer.ok) return false
+    const fresh = new DOMParser().parseFromString(await answer.text(), 'text/html')
+    if (latest !== address) return true
+    before()
+    putFresh(fresh)
+    return true
+  } catch {
+    return false
   }
 }
 
@@ -73,11 +110,13 @@ function putStyles(css: string): void {
 }
 
 function bringUpToDate(fresh: Document): void {
-  gliding(document.body, () => {
-    putStyles(fresh.getElementById('listing-styles')?.textContent ?? '')
-    morphPage(document, fresh)
-    drive()
-  })
+  gliding(document.body, () => putFresh(fresh))
+}
+
+function putFresh(fresh: Document): void {
+  putStyles(fresh.getElementById('listing-styles')?.textContent ?? '')
+  morphPage(document, fresh)
+  document.dispatchEvent(new Event('bushel:changed'))
   Object.assign(document.body.dataset, {
     seen: fresh.body.dataset.seen ?? '',
     at: fresh.body.dataset.at ?? '',

@@ -57,10 +57,15 @@ function isSameShape(one: Element, other: Element): boolean {
   return one.getAttribute('data-shape') === other.getAttribute('data-shape')
 }
 
-/** What only the script sets, and where it does: places of cards, and what makes a section a tab's panel. */
+/**
+ * What only the script sets, and where it does: places of cards, what visitors chose to see alone, and
+ * what makes a section a tab's panel.
+ */
 function isOfTheScript(element: Element, name: string): boolean {
-  if (name === 'style') return true
-  return element.getAttribute('role') === 'tabpanel' && ['role', 'tabindex', 'aria-labelledby'].includes(name)
+  if (name === 'style' || name === 'data-only') return true
+  const role = element.getAttribute('role')
+  if (role === 'grid' || role === 'gridcell') return ['role', 'tabindex'].includes(name)
+  return role === 'tabpanel' && ['role', 'tabindex', 'aria-labelledby'].includes(name)
 }
 
 /** Gives each card of a placement an id, by which it is known again. */

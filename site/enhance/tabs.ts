@@ -45,12 +45,10 @@ export const driveTabs: Driver = (element, signal) => {
     { signal },
   )
   list.hidden = false
-  choose(
-    Math.max(
-      0,
-      pairs.findIndex(({ section }) => section.id === open.get(list)),
-    ),
-  )
+  const before = pairs.findIndex(({ section }) => section.id === open.get(list))
+  // Of days, the first that is not over.
+  const next = pairs.findIndex(({ tab }) => Number(tab.dataset.until) > Date.now())
+  choose(Math.max(0, before < 0 ? next : before))
 
   return () => {
     for (const section of element.querySelectorAll<HTMLElement>(':scope > [role=tabpanel]')) {

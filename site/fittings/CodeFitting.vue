@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { ChosenFitting } from '../../core/fittings'
+import { usualRoom } from '../../core/fittings/code'
 import type { FittingContents } from '../view'
 import { words } from '../words'
 
@@ -22,6 +23,7 @@ defineProps<{ fitting: ChosenFitting<'code'>; content: FittingContents['code'] }
       :src="content.address"
       :sandbox="may"
       :title="fitting.title || words.code"
+      :style="{ height: `${fitting.room ?? usualRoom}px` }"
       loading="lazy"
     />
   </component>

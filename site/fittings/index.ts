@@ -2,6 +2,7 @@ import type { Component } from 'vue'
 import type { FittingName } from '../../core/fittings'
 import AuthorFitting from './AuthorFitting.vue'
 import BreadcrumbsFitting from './BreadcrumbsFitting.vue'
+import CalendarFitting from './CalendarFitting.vue'
 import CodeFitting from './CodeFitting.vue'
 import EntryFitting from './EntryFitting.vue'
 import HeadingFitting from './HeadingFitting.vue'
@@ -20,6 +21,7 @@ import TermsFitting from './TermsFitting.vue'
 export const fittingComponents: Record<FittingName, Component> = {
   author: AuthorFitting,
   breadcrumbs: BreadcrumbsFitting,
+  calendar: CalendarFitting,
   entry: EntryFitting,
   heading: HeadingFitting,
   menu: MenuFitting,

@@ -7,7 +7,12 @@ defineProps<{ content: DateContent; prefix: string; suffix: string }>()
 
 <template>
   <p class="fact">
-    {{ prefix }}<time :datetime="content.instant">{{ content.text }}</time
+    {{ prefix
+    }}<time
+      :datetime="content.instant"
+      :data-clock="content.visitor ? JSON.stringify(content.visitor.options) : undefined"
+      :data-until="content.visitor?.until ?? undefined"
+      >{{ content.text }}</time
     >{{ suffix }}
   </p>
 </template>

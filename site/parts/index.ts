@@ -3,6 +3,7 @@ import type { PartName } from '../../core/cards/parts'
 import AllFieldsPart from './AllFieldsPart.vue'
 import AuthorPart from './AuthorPart.vue'
 import ButtonPart from './ButtonPart.vue'
+import CalendarFilePart from './CalendarFilePart.vue'
 import DatePart from './DatePart.vue'
 import DividerPart from './DividerPart.vue'
 import FactPart from './FactPart.vue'
@@ -49,4 +50,5 @@ export const partComponents: Record<PartName, Component> = {
   files: FilesPart,
   'all-fields': AllFieldsPart,
   'way-back': WayBackPart,
+  'calendar-file': CalendarFilePart,
 }

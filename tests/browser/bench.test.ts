@@ -13,7 +13,7 @@ afterAll(() => app.stop())
 const sentence = 'section[aria-label="The listing in words"]'
 
 async function waitForCards(page: Page, listing: string, count: number) {
-  await expect.poll(() => shownCards(page, listing), { timeout: 10_000 }).toBe(count)
+  await expect.poll(() => shownCards(page, listing)).toBe(count)
 }
 
 /** How many a listing shows in the draft that the database holds. */
@@ -88,12 +88,12 @@ describe('the bench', () => {
     }
     await one.bringToFront()
     await setNumber(one, 'Show', 3)
-    await expect.poll(() => savedAmount('All notes'), { timeout: 10_000 }).toBe(3)
+    await expect.poll(() => savedAmount('All notes')).toBe(3)
     await two.bringToFront()
     await setNumber(two, 'Show', 4)
     await press(two, 'button', 'Go on with mine')
     await waitForCards(two, 'All notes', 4)
-    await expect.poll(() => savedAmount('All notes'), { timeout: 10_000 }).toBe(4)
+    await expect.poll(() => savedAmount('All notes')).toBe(4)
     await press(two, 'button', 'Undo: Keep this version')
     await waitForCards(two, 'All notes', 3)
   })

@@ -45,6 +45,7 @@ const drawers: readonly (readonly [string, Drawer])[] = [
   ['heading', ofThing('A garden of your own?')],
   ['index of terms', ofThing('Index of terms')],
   ['index of months', ofThing('Index of months', 'Field notes')],
+  ['small calendar', ofThing('Small calendar', 'Field notes')],
   ['search box', ofThing('Search box', 'Field notes')],
   ['ways to the entries next to it', ofThing('Earlier and later', 'Field notes: each entry')],
   ['the entry', ofThing('The entry', 'Field notes: each entry')],

@@ -6,13 +6,17 @@ import { placementsOf } from '~~/core/pages/standing'
 import { inBench, openInBench, pageDraft, signedIn, startApp, visitor } from './support/app'
 import type { App } from './support/app'
 import {
+  choose,
   chooseFrom,
   drag,
+  enter,
   fill,
   pick,
+  pickBy,
   press,
   publish,
   setNumber,
+  turn,
   use,
   waitFor,
   waitForStatus,
@@ -61,6 +65,10 @@ describe('fittings', () => {
       await fill(page, 'Words', 'Who to ask')
       await press(page, 'button', 'Index of months')
       await chooseOf(page, hand, 'Newest first', 'Oldest first')
+      await press(page, 'button', 'Small calendar')
+      await pickBy(page, hand, 'Dates of', 'Swap days')
+      await choose(page, 'Only what has any of these terms', 'Workshop')
+      await turn(page, hand, 'Numbers of weeks')
       await press(page, 'button', 'Search box')
       await fill(page, 'On the button', 'Look')
       await press(page, 'button', 'Menu')
@@ -81,6 +89,7 @@ describe('fittings', () => {
           { name: 'code', code: '' },
           { name: 'terms', layout: 'row' },
           { name: 'months', order: 'oldest' },
+          { name: 'calendar', weekNumbers: true },
           { name: 'search', button: 'Look' },
           { name: 'menu', of: 'foot' },
           { name: 'site-name', tagline: false },
@@ -118,7 +127,7 @@ describe('fittings', () => {
     async (hand, [title, path], [other, otherPath]) => {
       const page = await inBench(app, title, { width: 1280, height: 900 })
       await chooseFrom(page, hand, 'Add to Main', 'Note')
-      await (await page.waitForSelector('aside [contenteditable=true]'))?.focus()
+      await enter(page, await page.waitForSelector('aside [contenteditable=true]'))
       const paragraphs = [
         'First come the tools.',
         'Then the bench, and what stands on it.',
@@ -247,7 +256,7 @@ describe('a menu on a page', () => {
     ]
     if (hand === 'mouse') await drag(page, 'Move Lessons: arrow keys', plots, isMoved)
     else for (let steps = 0; steps < 2; steps += 1) await handle.press('ArrowUp')
-    await expect.poll(own, { timeout: 10_000 }).toEqual(moved)
+    await expect.poll(own).toEqual(moved)
     await waitForStatus(page, 'Saved')
     await publish(page)
     await waitForText(page, 'body', `“${title}” is live.`)

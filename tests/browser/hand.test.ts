@@ -122,7 +122,7 @@ describe('a drawer', () => {
         return placed?.classList.contains('bench-chosen') === true && top < innerHeight && bottom > 0
       })
     }
-    await expect.poll(inSight, { timeout: 10_000 }).toBe(true)
+    await expect.poll(inSight).toBe(true)
     await page.close()
   })
 })
@@ -254,7 +254,7 @@ describe('a draft', () => {
     await page.keyboard.press('Enter')
     await page.keyboard.up('Control')
     await page.keyboard.press('Escape')
-    await expect.poll(async () => (await page.$$('[role=dialog]')).length, { timeout: 10_000 }).toBe(0)
+    await expect.poll(async () => (await page.$$('[role=dialog]')).length).toBe(0)
     expect(await published()).toEqual(before)
     await expect.poll(() => focused(page)).toBe('Ready-made cards')
     await page.close()

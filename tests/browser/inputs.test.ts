@@ -3,16 +3,22 @@ import { fieldTypes } from '~~/core/content/fields'
 import type { FieldTypeName } from '~~/core/content/fields'
 import { addCollection } from '~~/server/content/collections'
 import { addField } from '~~/server/content/field-writing'
+import { saveHappening } from '~~/server/content/happening'
 import { openCollection, signedIn, startApp, visitor } from './support/app'
 import type { App } from './support/app'
 import {
   choose,
   chooseFrom,
+  chooseOne,
+  chooseRadio,
+  enter,
   fill,
   fillDate,
   fillTime,
   pick,
+  pickBy,
   press,
+  setNumber,
   use,
   waitFor,
   waitForNoDialog,
@@ -101,15 +107,15 @@ describe('the inputs of a form', () => {
     await press(page, 'button', `Use ${captions.file_name}`)
     await waitForNoDialog(page)
     await choose(page, 'Read first', 'How to borrow seed')
-    await pick(page, 'Watered', 'A rule of one’s own')
-    await fill(page, 'Rule, as calendar files write it', 'FREQ=SOMETIMES')
+    await pick(page, 'Watered', 'By a rule as calendar files write it')
+    await fill(page, 'Rule', 'FREQ=SOMETIMES')
     await choose(page, 'Soils', 'Loam')
     await choose(page, 'Soils', 'Clay')
     await fillDate(page, 'Sown', '12/04/2026')
     await fillDate(page, 'Opened', '01/07/2026')
     await fillTime(page, 'Opened', '18:30')
     await press(page, 'radio', 'Yes')
-    await (await waitFor(page, 'textbox', 'Notes')).focus()
+    await enter(page, await waitFor(page, 'textbox', 'Notes'))
     await page.keyboard.type('Loam ')
     await page.keyboard.down('Control')
     await page.keyboard.press('KeyB')
@@ -118,7 +124,7 @@ describe('the inputs of a form', () => {
     await fill(page, 'Story', 'Sown in spring.')
     await press(page, 'button', 'Publish')
     await waitForText(page, 'form', 'Events repeat daily, weekly, monthly or yearly.')
-    await fill(page, 'Rule, as calendar files write it', 'FREQ=WEEKLY;BYDAY=TU,FR')
+    await fill(page, 'Rule', 'FREQ=WEEKLY;BYDAY=TU,FR')
     await press(page, 'button', 'Publish')
     await waitForText(page, 'body', 'Published: “Beans in three soils”')
 
@@ -226,5 +232,130 @@ describe('the inputs of a form', () => {
       at?.toLocaleTimeString('en-GB', { timeZone: 'Europe/London', timeStyle: 'short' })
     expect(clock(rows.find((row) => row.key.getTime() !== row.starts_at.getTime())?.starts_at)).toBe('11:15')
     expect(rows.map((row) => clock(row.starts_at))).toContain('06:45')
+  })
+
+  it.each([
+    ['mouse', 'Bean and pea swap'],
+    ['keys', 'Scion wood labelling'],
+  ])('say in words how something comes again, with its next dates: by %s', async (hand, title) => {
+    const page = await signedIn(app)
+    await openCollection(page, 'Swap days')
+    await press(page, 'link', title)
+    await waitFor(page, 'heading', title)
+    const rule = '[role=group][aria-label="Repeats: how often"]'
+    await pickBy(page, hand, 'Repeats', 'Otherwise…')
+    await waitForText(page, rule, 'It comes every week.')
+    await setNumber(page, 'Every', 2)
+    await use(page, hand, 'Wednesday')
+    await use(page, hand, 'Friday')
+    await waitForText(page, rule, 'It comes every second week on Wednesday and Friday.')
+    await use(page, hand, 'Friday')
+    await pickBy(page, hand, 'Ends', 'After so many times')
+    await setNumber(page, 'Times', 4)
+    await waitForText(page, rule, 'It comes every second week on Wednesday, 4 times.')
+    await pickBy(page, hand, 'Days, weeks, months or years', 'months')
+    await pickBy(page, hand, 'On the', 'last')
+    await pickBy(page, hand, 'Weekday', 'Friday')
+    await waitForText(page, rule, 'It comes every second month on the last Friday, 4 times.')
+    await pickBy(page, hand, 'Ends', 'On a day')
+    await fillDate(page, 'Last day', '31/05/2031')
+    await waitForText(page, rule, 'It comes every second month on the last Friday, until 31 May 2031.')
+    const dates = 'section[aria-label="Next dates"]'
+    await expect.poll(() => page.$$eval(`${dates} li`, (all) => all.length)).toBe(5)
+    const named = await page.$$eval(`${dates} li > span:first-child`, (all) =>
+      all.map((one) => one.textContent),
+    )
+    expect(named.slice(1).filter((name) => name.startsWith('Fri'))).toHaveLength(4)
+    await press(page, 'button', 'Save')
+    await waitForText(page, '[role=status]', 'Saved')
+    await page.reload()
+    // It is read back as it was said.
+    await waitForText(page, rule, 'It comes every second month on the last Friday, until 31 May 2031.')
+    const { id } = await app.db
+      .selectFrom('entries')
+      .select('id')
+      .where('title', '=', title)
+      .executeTakeFirstOrThrow()
+    const rows = await app.db
+      .selectFrom('occurrences')
+      .select('starts_at')
+      .where('entry_id', '=', id)
+      .execute()
+    const weekdays = rows.map((row) => new Date(row.starts_at).getUTCDay())
+    // Its own beginning is one of them (RFC 5545, 3.8.5.3), whichever day that is.
+    expect(weekdays.filter((day) => day !== 5).length).toBeLessThan(2)
+    expect(weekdays.length).toBeGreaterThan(5)
+  })
+
+  it('stand together where they say when: its clock is that of its zone, and whole days have no times', async () => {
+    const definition = {
+      name: 'Visits',
+      singular: 'Visit',
+      plural: 'Visits',
+      icon: 'seed',
+      kind: 'event',
+      address: '/visits/{slug}',
+      facets: [],
+    } as const
+    const { id } = await addCollection(app.db, definition)
+    const added = async (name: string, type: FieldTypeName) =>
+      (
+        await addField(app.db, id, {
+          key: name.toLowerCase().replaceAll(' ', '_'),
+          name,
+          type,
+          settings: fieldTypes.get(type).defaults as object,
+          required: false,
+          help: '',
+          fallback: null,
+          filterable: false,
+          sortable: false,
+        })
+      ).id
+    const [start, end, wholeDays, zone] = [
+      await added('From', 'date-time'),
+      await added('To', 'date-time'),
+      await added('All day', 'yes-no'),
+      await added('Clock', 'zone'),
+    ]
+    await added('Remark', 'short-text')
+    await saveHappening(app.db, id, {
+      when: { start, end, length: null, wholeDays, repeats: null, zone },
+      where: null,
+      track: null,
+    })
+    const page = await signedIn(app)
+    await openCollection(page, 'Visits')
+    await press(page, 'link', 'Add a visit')
+    await fill(page, 'Title', 'Two days by the sea')
+    const group = await waitFor(page, 'group', 'When')
+    expect(await group.$$eval('[role=textbox], input', (all) => all.length)).toBeGreaterThan(4)
+    expect(await group.evaluate((one) => one.textContent)).not.toContain('Remark')
+    await fillDate(page, 'From', '04/07/2027')
+    await fillTime(page, 'From', '10:00')
+    await waitForText(page, 'fieldset', 'Time in Europe/London')
+    await chooseOne(page, 'Clock', 'America/New_York')
+    await waitForText(page, 'fieldset', 'Time in America/New_York')
+    await fillDate(page, 'To', '05/07/2027')
+    await fillTime(page, 'To', '16:30')
+    const times = () => group.$$eval('input', (all) => all.map((one) => one.value))
+    expect(await times()).toContain('10:00')
+    await chooseRadio(page, 'mouse', 'All day', 'Yes')
+    await expect.poll(times).not.toContain('10:00')
+    await chooseRadio(page, 'keys', 'All day', 'No')
+    await expect.poll(times).toContain('10:00')
+    await press(page, 'button', 'Save')
+    await waitForText(page, '[role=status]', 'Saved')
+    const { field_values: values } = await app.db
+      .selectFrom('entries')
+      .select('field_values')
+      .where('collection_id', '=', id)
+      .executeTakeFirstOrThrow()
+    // Clocks in New York are four hours behind UTC in July.
+    expect(values).toMatchObject({
+      [start]: Date.UTC(2027, 6, 4, 14),
+      [end]: Date.UTC(2027, 6, 5, 20, 30),
+      [zone]: 'America/New_York',
+    })
   })
 })

@@ -35,7 +35,6 @@ afterAll(async () => {
   await app.stop()
 })
 
-const soon = { timeout: 10_000 }
 /** What is told of copying by what the browser lets a page do. */
 const copying = [
   [[], 'The browser did not let it be copied.'],
@@ -87,15 +86,15 @@ describe.each([
     const address = `http://127.0.0.1:${(other.address() as AddressInfo).port}/`
     await elsewhere.goto(address)
     const cards = async () => (await framed(elsewhere)).$$eval('article', (all) => all.length)
-    await expect.poll(cards, soon).toBe(count)
+    await expect.poll(cards).toBe(count)
     const isWhole = async () => {
       const inner = await (await framed(elsewhere)).$eval('html', (one) => one.offsetHeight)
       const outer = await elsewhere.$eval('iframe', (one) => one.getBoundingClientRect().height)
       return inner > 200 && Math.abs(inner - outer) < 2
     }
-    await expect.poll(isWhole, soon).toBe(true)
+    await expect.poll(isWhole).toBe(true)
     await elsewhere.setViewport({ width: 420, height: 700 })
-    await expect.poll(isWhole, soon).toBe(true)
+    await expect.poll(isWhole).toBe(true)
     expect(await violations(elsewhere)).toEqual([])
 
     const link = await (await framed(elsewhere)).waitForSelector('article a')
@@ -112,13 +111,11 @@ describe.each([
       await elsewhere.goto(address)
       return cards()
     }
-    await expect.poll(again, soon).toBe(2)
+    await expect.poll(again).toBe(2)
 
     await chooseFrom(page, hand, `What to do with ${name}`, 'Show it elsewhere…')
     await toggle(page, hand)
-    await expect
-      .poll(async () => (await fetch(/src="([^"]*)"/.exec(pasted)?.[1] ?? '')).status, soon)
-      .toBe(404)
+    await expect.poll(async () => (await fetch(/src="([^"]*)"/.exec(pasted)?.[1] ?? '')).status).toBe(404)
     await Promise.all([elsewhere.close(), page.close()])
   })
 })

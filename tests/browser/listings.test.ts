@@ -72,8 +72,8 @@ describe.each([
     const said = await page.$eval('[role=dialog]', (dialog) => dialog.textContent ?? '')
     expect(said).toContain('Also on “Lessons”')
     await press(page, 'button', 'Publish now')
-    await expect.poll(() => cardsOf('/lessons', original), { timeout: 10_000 }).toBe(shown)
-    await expect.poll(() => cardsOf(path, original), { timeout: 10_000 }).toBe(shown)
+    await expect.poll(() => cardsOf('/lessons', original)).toBe(shown)
+    await expect.poll(() => cardsOf(path, original)).toBe(shown)
 
     const before = await listingsOf(path)
     await use(page, hand, 'Make it this page’s own')
@@ -84,7 +84,7 @@ describe.each([
     await waitForStatus(page, 'Saved')
     await publish(page)
     const own = (await listingsOf(path)).find((one) => !before.includes(one)) ?? ''
-    await expect.poll(() => cardsOf(path, own), { timeout: 10_000 }).toBe(1)
+    await expect.poll(() => cardsOf(path, own)).toBe(1)
     expect(await cardsOf('/lessons', original)).toBe(shown)
     await page.close()
   })
@@ -106,7 +106,7 @@ describe.each([
     await page.keyboard.up('Control')
     await waitForText(page, '[role=dialog]', '“Short films” is added')
     await page.keyboard.press('Enter')
-    await expect.poll(() => cardsOf(path, copy), { timeout: 10_000 }).toBe(5)
+    await expect.poll(() => cardsOf(path, copy)).toBe(5)
     await page.close()
   })
 })

@@ -11,7 +11,6 @@ beforeAll(async () => {
 })
 afterAll(() => app.stop())
 
-const soon = { timeout: 10_000 }
 const head = 'At the head of every page'
 const foot = 'At the foot of every page'
 
@@ -58,7 +57,7 @@ describe.each(['mouse', 'keys'])('menus, by %s', (hand) => {
     if (hand === 'mouse')
       await drag(page, handleOf(second), await waitFor(page, 'button', handleOf(first)), isMoved)
     else await (await waitFor(page, 'button', handleOf(second))).press('ArrowUp')
-    await expect.poll(links, soon).toEqual(moved)
+    await expect.poll(links).toEqual(moved)
     await chooseFrom(page, hand, `What to do with ${first}`, 'Put it under the one before')
     await chooseFrom(page, hand, `Add a link: ${foot.toLowerCase()}`, 'An address…')
     await fill(page, 'What visitors read: a new link', map)
@@ -67,8 +66,8 @@ describe.each(['mouse', 'keys'])('menus, by %s', (hand) => {
     await fill(page, `Address: ${map}`, 'https://example.org/map')
     await use(page, hand, 'Save the menus')
     await waitForNoDialog(page)
-    await expect.poll(async () => (await menuOf('header'))[0], soon).toBe([second, second, first].join(' > '))
-    await expect.poll(async () => (await menuOf('footer')).at(-1), soon).toBe(map)
+    await expect.poll(async () => (await menuOf('header'))[0]).toBe([second, second, first].join(' > '))
+    await expect.poll(async () => (await menuOf('footer')).at(-1)).toBe(map)
     await page.close()
   })
 })
@@ -100,12 +99,12 @@ describe('the menu at the head', () => {
     // Without script a page says nothing of its frames: the pointer goes where the button is.
     const { x = 0, y = 0 } = (await (await waitFor(page, 'button', 'Menu')).boundingBox()) ?? {}
     await page.mouse.click(x + 8, y + 8)
-    await expect.poll(isSeen, soon).toBe(true)
+    await expect.poll(isSeen).toBe(true)
     await page.keyboard.press('Escape')
-    await expect.poll(isSeen, soon).toBe(false)
+    await expect.poll(isSeen).toBe(false)
     await (await waitFor(page, 'button', 'Menu')).focus()
     await page.keyboard.press('Enter')
-    await expect.poll(isSeen, soon).toBe(true)
+    await expect.poll(isSeen).toBe(true)
     await page.setViewport({ width: 1280, height: 800 })
     await page.goto(`${app.address}/`)
     expect(await isSeen()).toBe(true)

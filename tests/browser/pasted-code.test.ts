@@ -11,8 +11,6 @@ beforeAll(async () => {
 })
 afterAll(() => app.stop())
 
-const soon = { timeout: 10_000 }
-
 /**
  * What code may try on the site that it stands on, each giving what it got hold of: cookies, storage, the
  * page around it, what only signed-in people can read, and ways to put itself in the page's place.
@@ -82,7 +80,7 @@ describe('pasted code', () => {
     const shown = await (await page.waitForSelector('iframe'))?.contentFrame()
     if (!shown) throw new Error('The page is not shown.')
     await expect
-      .poll(() => shown.$eval('iframe[data-code]', (one) => one.getBoundingClientRect().height), soon)
+      .poll(() => shown.$eval('iframe[data-code]', (one) => one.getBoundingClientRect().height))
       .toBeGreaterThan(660)
     await publish(page)
     await waitForText(page, 'body', '“Plots” is live.')
@@ -90,10 +88,10 @@ describe('pasted code', () => {
     await page.goto(`${app.address}/plots`)
     await page.$eval('iframe[data-code]', (one) => one.scrollIntoView())
     const frame = await frameOf(page)
-    await expect.poll(() => frame.$eval('body', (body) => body.dataset.got ?? ''), soon).toBe('[]')
+    await expect.poll(() => frame.$eval('body', (body) => body.dataset.got ?? '')).toBe('[]')
     expect(page.url()).toBe(`${app.address}/plots`)
     await expect
-      .poll(() => page.$eval('iframe[data-code]', (one) => one.getBoundingClientRect().height), soon)
+      .poll(() => page.$eval('iframe[data-code]', (one) => one.getBoundingClientRect().height))
       .toBeGreaterThan(660)
     // The page itself gets hold of it: the tries are none that fail anywhere.
     const open = Object.keys(tries).filter((name) => name !== 'another address for all')
@@ -119,7 +117,7 @@ describe('pasted code', () => {
     await (
       await waitFor(live, 'DisclosureTriangle', 'Show “A map of the hill”, which comes from elsewhere')
     ).click()
-    await expect.poll(() => fetched.some((path) => path.startsWith('/code/')), soon).toBe(true)
+    await expect.poll(() => fetched.some((path) => path.startsWith('/code/'))).toBe(true)
     await frameOf(live)
     expect(await live.$$eval('h1', (titles) => titles.map((one) => one.textContent))).toEqual(['Orchard'])
     expect(await live.evaluate(() => 'isBroken' in window)).toBe(false)

@@ -59,7 +59,7 @@ describe('publishing a page', () => {
     expect(await violations(page)).toEqual([])
     const dialog = await page.waitForSelector('[role=dialog] .v-card-actions')
     await (await dialog?.waitForSelector('::-p-aria([name="Publish now"][role="button"])'))?.click()
-    await expect.poll(() => titleOf('/lessons'), { timeout: 10_000 }).toBe('Short lessons')
+    await expect.poll(() => titleOf('/lessons')).toBe('Short lessons')
     await page.close()
   })
 
@@ -70,10 +70,10 @@ describe('publishing a page', () => {
     const page = await inBench(app, title)
     await retitle(page, 'Beds to let')
     await publish(page, hand)
-    await expect.poll(() => titleOf(path), { timeout: 10_000 }).toBe('Beds to let')
+    await expect.poll(() => titleOf(path)).toBe('Beds to let')
     await retitle(page, 'Beds')
     await publish(page, hand)
-    await expect.poll(() => titleOf(path), { timeout: 10_000 }).toBe('Beds')
+    await expect.poll(() => titleOf(path)).toBe('Beds')
     await chooseFrom(page, hand, menu, 'History')
     await waitForText(page, '[role=dialog]', 'First published')
     await waitForText(page, '[role=dialog]', 'Live now')
@@ -86,7 +86,7 @@ describe('publishing a page', () => {
     await waitForText(page, 'body', 'Publish it to make it live.')
     await waitForStatus(page, 'Saved')
     await publish(page, hand)
-    await expect.poll(() => titleOf(path), { timeout: 10_000 }).toBe('Beds to let')
+    await expect.poll(() => titleOf(path)).toBe('Beds to let')
     await page.close()
   })
 
@@ -112,7 +112,7 @@ describe('publishing a page', () => {
     await written(app, (trx) =>
       trx.updateTable('planned_publications').set({ due }).where('page_id', '=', id).execute(),
     )
-    await expect.poll(() => titleOf(path), { timeout: 10_000 }).toBe('Over the gate')
+    await expect.poll(() => titleOf(path)).toBe('Over the gate')
     await page.close()
   })
 

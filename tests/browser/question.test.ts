@@ -7,6 +7,7 @@ import {
   cardsOf,
   chooseFrom,
   drag,
+  enter,
   fillDate,
   pick,
   press,
@@ -140,15 +141,15 @@ describe('the question of a listing', () => {
   })
 
   it.each(['mouse', 'keys'])('asks when entries happen, once or on every date: by %s', async (hand) => {
-    const page = await inBench(app, 'Swap days', { width: 1280, height: 800 })
-    await press(page, 'button', 'All swap days 23')
+    const page = await inBench(app, 'Our years', { width: 1280, height: 800 })
+    await press(page, 'button', 'All our years 18')
     await chooseFrom(page, hand, 'Add a rule', 'When they happen')
-    await waitForText(page, sentence, 'swap days still to come')
+    await waitForText(page, sentence, 'our years still to come')
     if (hand === 'mouse') {
       await press(page, 'combobox', 'They')
       await press(page, 'option', 'happen within a time')
     } else await pick(page, 'They', 'happen within a time')
-    await waitForText(page, sentence, 'swap days happening this week')
+    await waitForText(page, sentence, 'our years happening this week')
     const every = await waitFor(page, 'radio', 'On every date')
     if (hand === 'mouse') await every.click()
     else {
@@ -161,7 +162,7 @@ describe('the question of a listing', () => {
     await waitForNoText(page, sentence, 'on every date')
     await takeBack(page)
     await takeBack(page)
-    await waitForText(page, sentence, 'all swap days')
+    await waitForText(page, sentence, 'all our years')
     await waitForStatus(page, 'Saved')
   })
 
@@ -201,8 +202,7 @@ describe('the question of a listing', () => {
       await waitFor(page, 'textbox', 'Title')
     ).evaluate((field) => field.getAttribute('placeholder'))
     expect(own).toBe(first)
-    await (await waitFor(page, 'textbox', 'Title')).focus()
-    await waitForStillness(page)
+    await enter(page, await waitFor(page, 'textbox', 'Title'))
     await page.keyboard.type('In other words')
     await press(page, 'button', 'Use these words')
     await waitForNoDialog(page)
@@ -301,7 +301,7 @@ describe('the question of a listing', () => {
       page.$eval('ul[aria-label="Group 1"]', (list) => /Published.*Pinned/s.test(list.textContent ?? '')),
     )
     await expect
-      .poll(() => page.$eval(sentence, (words) => words.textContent ?? ''), { timeout: 10_000 })
+      .poll(() => page.$eval(sentence, (words) => words.textContent ?? ''))
       .toContain('plots (last 90 days or with a picture)')
   })
 })

@@ -4,6 +4,7 @@ import { inBench, openInBench, pageDraft, signedIn, startApp, visitor } from './
 import type { App } from './support/app'
 import {
   chooseFrom,
+  enter,
   fill,
   press,
   publish,
@@ -24,7 +25,6 @@ afterAll(() => app.stop())
 
 const side = 'section[aria-label=Side]'
 const menu = 'What to do with Side'
-const soon = { timeout: 10_000 }
 
 /** Switches something on or off. */
 async function toggle(page: Page, hand: string, label: string): Promise<void> {
@@ -75,8 +75,8 @@ describe.each([
     await waitForText(page, '[role=dialog]', other)
     expect(await violations(page)).toEqual([])
     await use(page, hand, 'Publish now')
-    await expect.poll(() => visitors(path), soon).toContain(`Read beside ${name}`)
-    await expect.poll(() => visitors(otherPath), soon).toContain(`Read beside ${name}`)
+    await expect.poll(() => visitors(path)).toContain(`Read beside ${name}`)
+    await expect.poll(() => visitors(otherPath)).toContain(`Read beside ${name}`)
     await page.close()
   })
 
@@ -94,7 +94,7 @@ describe.each([
     await chooseFrom(page, hand, menu, 'Take the shared area off')
     await waitForText(page, side, 'Nothing here yet.')
     await waitForStatus(page, 'Saved')
-    await expect.poll(async () => (await pageDraft(app, otherPath)).shared, soon).toBeUndefined()
+    await expect.poll(async () => (await pageDraft(app, otherPath)).shared).toBeUndefined()
     await page.close()
   })
 })
@@ -152,7 +152,7 @@ describe.each([
     await toggle(page, hand, setting)
     expect(await violations(page)).toEqual([])
     await chooseFrom(page, hand, 'Add to Main', 'Note')
-    await (await page.waitForSelector('aside [contenteditable=true]'))?.click()
+    await enter(page, await page.waitForSelector('aside [contenteditable=true]'))
     await page.keyboard.type(`Said by the ${hand}.`)
     await waitForStatus(page, 'Saved')
     await use(page, hand, 'Publish')

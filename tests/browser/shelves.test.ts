@@ -66,9 +66,7 @@ describe('the shelf', () => {
       expect(spotOf(await pageDraft(app, '/'), lying?.id ?? '')).toBeNull()
       await press(page, 'button', 'Undo: Bring “Frost notice”')
       await waitForNoText(page, 'section[aria-label=Side]', 'Frost notice')
-      await expect
-        .poll(async () => spotOf(await pageDraft(app, '/'), lying?.id ?? ''), { timeout: 10_000 })
-        .toBe('shelf')
+      await expect.poll(async () => spotOf(await pageDraft(app, '/'), lying?.id ?? '')).toBe('shelf')
       await waitFor(page, 'button', 'Bring Frost notice here')
       await page.close()
     },

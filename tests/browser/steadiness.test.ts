@@ -143,7 +143,8 @@ describe('a public page', () => {
       await page.goto(app.address + path, { waitUntil: 'networkidle2' })
       await heard
       const first = await page.$eval('[data-area=main] [data-entry]', (card) =>
-        Number((card as HTMLElement).dataset.entry),
+        // What stands on one of its dates is named by entry and date.
+        parseInt((card as HTMLElement).dataset.entry ?? '', 10),
       )
       const shown = await loadEntry(app.db, first)
       const change: EntryInput = {

@@ -28,7 +28,7 @@ async function asked(now = Date.now(), subject: FittingAsked['subject'] = null):
   if (box === undefined) throw new Error('The frame has a side.')
   const known = await knownSite(test.db)
   const entry = entryAskedOnce(test.db, known, { now, page: subject, visit: '' })
-  return { db: test.db, known, now, box, trail: [], subject, entry }
+  return { db: test.db, known, now, box, trail: [], subject, entry, listed: () => Promise.resolve(null) }
 }
 
 async function pageAt(path: string): Promise<number> {

@@ -24,6 +24,9 @@ export function cardEntry(change: Partial<CardEntry> = {}): CardEntry {
     fields: new Map(),
     values: {},
     occurrence: null,
+    date: null,
+    zone: 'Europe/London',
+    track: null,
     full: null,
     ...change,
   }

@@ -2,11 +2,16 @@ import fc from 'fast-check'
 import { shapes } from '~~/core/shapes'
 import type { ShapeChoice, ShapeName } from '~~/core/shapes'
 import type { ColumnsStop } from '~~/core/shapes/columns'
+import { clocks } from '~~/core/formats/dates'
+import { calendarViews, weekBegins } from '~~/core/shapes/calendar-turn'
 import { alignments, directions } from '~~/core/shapes/define'
 import { groupings } from '~~/core/shapes/grouping'
 import { picturePlaces } from '~~/core/shapes/list'
+import { scheduleDays, scheduleLays } from '~~/core/shapes/schedule'
 import { arrowPlaces, slideSteps } from '~~/core/shapes/slides'
 import { mostStops } from '~~/core/shapes/stops'
+import { lineFirsts, lineSides, lineSpacings, timelineLays } from '~~/core/shapes/timeline'
+import { datesTold, lineHeadings } from '~~/core/shapes/timeline-line'
 import { tabsBys, tabsPlaces } from '~~/core/shapes/tabs'
 
 /** Random settings of every shape. */
@@ -72,6 +77,40 @@ const own: { readonly [Name in ShapeName]: fc.Arbitrary<object> } = {
     by: fc.constantFrom(...groupings),
     facet: fc.option(fc.integer({ min: 1, max: 9 })),
     stops,
+  }),
+  timeline: fc.record({
+    clock: fc.constantFrom(...clocks),
+    lay: fc.constantFrom(...timelineLays),
+    sides: fc.constantFrom(...lineSides),
+    spacing: fc.constantFrom(...lineSpacings),
+    room: fc.integer({ min: 20, max: 400 }),
+    breaks: fc.boolean(),
+    first: fc.constantFrom(...lineFirsts),
+    headings: fc.constantFrom(...lineHeadings),
+    tells: fc.constantFrom(...datesTold),
+    now: fc.boolean(),
+    wideFrom: fc.integer({ min: 40, max: 1200 }),
+    atOnce: fc.integer({ min: 1, max: 8 }),
+  }),
+  calendar: fc.record({
+    clock: fc.constantFrom(...clocks),
+    views: fc.shuffledSubarray([...calendarViews], { minLength: 1 }),
+    weekBegins: fc.constantFrom(...weekBegins),
+    weekNumbers: fc.boolean(),
+    most: fc.integer({ min: 1, max: 12 }),
+    facet: fc.option(fc.integer({ min: 1, max: 9 })),
+    legend: fc.boolean(),
+    sheetFrom: fc.integer({ min: 40, max: 1200 }),
+  }),
+  schedule: fc.record({
+    clock: fc.constantFrom(...clocks),
+    lay: fc.constantFrom(...scheduleLays),
+    days: fc.constantFrom(...scheduleDays),
+    hour: fc.integer({ min: 30, max: 600 }),
+    breaks: fc.boolean(),
+    now: fc.boolean(),
+    wideFrom: fc.integer({ min: 40, max: 1200 }),
+    marks: fc.boolean(),
   }),
   table: fc.record({ from: fc.integer({ min: 40, max: 1200 }), head: fc.boolean(), stripes: fc.boolean() }),
 }

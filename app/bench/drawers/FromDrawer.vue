@@ -7,7 +7,7 @@ import type { Listing } from '~~/core/listing/definition'
 import { defaultOrder } from '~~/core/listing/order'
 import { froms } from '~~/core/listing/from'
 import type { From, FromBy, LeftOut } from '~~/core/listing/from'
-import { asksWhen } from '~~/core/listing/asks-when'
+import { choosesDates } from '~~/core/listing/asks-when'
 import { ruleTree } from '~~/core/rules/rule-tree'
 import type { Rule } from '~~/core/rules'
 import { joins } from '~~/core/rules/group'
@@ -50,7 +50,7 @@ const coming = computed(() => {
   })
 })
 /** Whether it is asked when entries happen, so that each has several dates. */
-const hasDates = computed(() => asksWhen(props.listing))
+const hasDates = computed(() => choosesDates(props.listing))
 const dates = (['once', 'every'] as const).map((value) => ({ value, title: words.dates[value] }))
 
 const begins = computed(() => [

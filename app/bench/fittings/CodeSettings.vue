@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { ChosenFitting } from '~~/core/fittings'
-import { codeFitting } from '~~/core/fittings/code'
+import { codeFitting, mostRoom, usualRoom } from '~~/core/fittings/code'
+import NumberSetting from '../../shared/settings/NumberSetting.vue'
 import SwitchSetting from '../../shared/settings/SwitchSetting.vue'
 import TextSetting from '../../shared/settings/TextSetting.vue'
 import { words } from './words'
@@ -33,6 +34,16 @@ function setCode(event: Event) {
     :most="120"
     @change="emit('change', { ...props.settings, title: $event }, 'title')"
   />
+  <NumberSetting
+    :label="words.codeRoom"
+    :value="settings.room ?? usualRoom"
+    :fallback="usualRoom"
+    :least="20"
+    :most="mostRoom"
+    unit="px"
+    @change="emit('change', { ...props.settings, room: $event }, 'room')"
+  />
+  <p class="hint">{{ words.codeRoomHint }}</p>
   <SwitchSetting
     :label="words.asksFirst"
     :value="settings.asksFirst"
@@ -49,5 +60,10 @@ function setCode(event: Event) {
 .code :deep(textarea) {
   font-family: ui-monospace, monospace;
   font-size: var(--size-small);
+}
+
+.hint {
+  font-size: var(--size-note);
+  color: var(--soft);
 }
 </style>

@@ -2,6 +2,7 @@ import type { Component } from 'vue'
 import type { FittingName } from '~~/core/fittings'
 import AuthorSettings from './AuthorSettings.vue'
 import BreadcrumbsSettings from './BreadcrumbsSettings.vue'
+import CalendarSettings from './CalendarSettings.vue'
 import CodeSettings from './CodeSettings.vue'
 import EntrySettings from './EntrySettings.vue'
 import HeadingSettings from './HeadingSettings.vue'
@@ -20,6 +21,7 @@ import TermsSettings from './TermsSettings.vue'
 export const fittingSettings: Readonly<Record<FittingName, Component>> = {
   author: AuthorSettings,
   breadcrumbs: BreadcrumbsSettings,
+  calendar: CalendarSettings,
   entry: EntrySettings,
   heading: HeadingSettings,
   menu: MenuSettings,

@@ -16,6 +16,8 @@ export const words = {
   codeHint:
     'It runs in a frame of its own, which can read nothing of this site. It is taken when you leave the field.',
   codeTitle: 'What it is',
+  codeRoom: 'Height kept for it',
+  codeRoomHint: 'Until it tells its own. As high as it gets, nothing below it moves when it comes.',
   asksFirst: 'Visitors see it only after they ask for it',
   caption: 'Words below it',
   leadsTo: 'Leads to',
@@ -31,6 +33,9 @@ export const words = {
   nested: 'Nested terms below those they are nested in',
   counts: 'With how many entries have it',
   monthsOf: 'Months of',
+  calendarOf: 'Dates of',
+  calendarTerms: 'Only what has any of these terms',
+  weekNumbers: 'Numbers of weeks',
   monthOrders: { newest: 'Newest first', oldest: 'Oldest first' } satisfies Record<
     MonthIndexSettings['order'],
     string

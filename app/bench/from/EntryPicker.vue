@@ -21,7 +21,7 @@ const collection = ref(0)
 const typed = ref('')
 const search = refDebounced(typed, 200)
 const selection = ref(nothingChosen)
-const { rows, total, failure, more } = usePagedAnswer<EntryRow>((page) =>
+const { rows, total, failure, asking, more } = usePagedAnswer<EntryRow>((page) =>
   open.value && collection.value !== 0
     ? {
         path: `/api/bench/collections/${collection.value}/entries?${new URLSearchParams({
@@ -33,6 +33,8 @@ const { rows, total, failure, more } = usePagedAnswer<EntryRow>((page) =>
       }
     : null,
 )
+/** What is shown is about to be replaced by what was typed for. */
+const isBusy = computed(() => typed.value !== search.value || asking.value)
 const list = computed(() => rows.value.map((row) => row.id))
 const items = computed(() =>
   catalogue.catalogue.collections.filter((one) => props.collections.includes(one.id)),
@@ -85,7 +87,7 @@ function pick() {
     <p class="hint">{{ words.pickHint }}</p>
     <p v-if="failure" role="alert">{{ failure }}</p>
     <p v-else-if="total === 0">{{ words.none }}</p>
-    <ul v-else role="listbox" aria-multiselectable="true" :aria-label="words.pickTitle">
+    <ul v-else role="listbox" aria-multiselectable="true" :aria-label="words.pickTitle" :aria-busy="isBusy">
       <li
         v-for="(row, at) in rows"
         :key="row.id"

@@ -3,6 +3,7 @@ import type { DateSetting } from '~~/core/cards/parts/date'
 import { computed } from 'vue'
 import SelectSetting from '../../shared/settings/SelectSetting.vue'
 import { choicesOf } from '../../shared/settings/choices'
+import ClockSetting from '../ClockSetting.vue'
 import { useCardFields } from './fields'
 import { words } from './words'
 
@@ -40,5 +41,11 @@ const moments = computed(() => choices('date', 'date-time'))
     fallback="day"
     :choices="choicesOf(words.styles)"
     @change="set({ style: $event })"
+  />
+  <ClockSetting
+    v-if="setting.style !== 'relative'"
+    :label="words.clock"
+    :value="setting.clock ?? 'site'"
+    @change="set({ clock: $event === 'site' ? undefined : $event })"
   />
 </template>

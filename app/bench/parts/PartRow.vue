@@ -38,7 +38,9 @@ const title = computed(() => {
 const key = computed(() => partKey(props.setting))
 const trouble = computed(() => {
   if (!open.value || !props.setting.on || shown.partTrouble === null) return null
-  return { absent: words.absent, hidden: words.hidden, covered: words.covered }[shown.partTrouble]
+  const comesLater = kind.value.opens?.(props.setting) !== undefined
+  const absent = comesLater ? words.absentNow : words.absent
+  return { absent, hidden: words.hidden, covered: words.covered }[shown.partTrouble]
 })
 
 const row = useTemplateRef<HTMLElement>('row')

@@ -14,12 +14,17 @@ export function useCardFields() {
   const ofPage = computed(() =>
     draft.subject?.kind === 'entry' && draft.subject.of !== null ? [draft.subject.of] : [],
   )
-  const fields = computed<readonly Field[]>(() =>
-    fieldsOfAll(catalogue.catalogue, selection.listing?.from.collections ?? ofPage.value),
+  const collections = computed(() => selection.listing?.from.collections ?? ofPage.value)
+  const fields = computed<readonly Field[]>(() => fieldsOfAll(catalogue.catalogue, collections.value))
+  /** Whether any of their entries say when they happen. */
+  const happens = computed(() =>
+    catalogue.catalogue.collections.some(
+      ({ id, happening }) => happening.when !== null && collections.value.includes(id),
+    ),
   )
   const choices = (...types: readonly FieldTypeName[]) =>
     fields.value
       .filter((field) => types.length === 0 || types.includes(field.type))
       .map((field) => ({ value: field.id, title: field.name }))
-  return { fields, choices }
+  return { fields, choices, happens }
 }

@@ -101,13 +101,23 @@ export function usePageFrame(frame: () => HTMLIFrameElement | null) {
     morphPage(page, fresh)
   }
 
-  /** Later rules win over the page's own of equal weight, so the edited placement's stand last. */
+  /**
+   * Takes the place of what the page came with: what the new rules leave unset must not be set by the old.
+   */
   function setPlacementCss(page: Document, id: string, css: string): void {
+    dropRulesOf(page, id)
     const known = page.querySelector(`style[data-css-of="${id}"]`)
     const style = known ?? page.createElement('style')
     style.setAttribute('data-css-of', id)
     style.textContent = css
     if (!known) page.head.append(style)
+  }
+
+  function dropRulesOf(page: Document, id: string): void {
+    const own = page.querySelector<HTMLStyleElement>('#listing-styles')?.sheet
+    if (!own) return
+    for (let at = own.cssRules.length - 1; at >= 0; at -= 1)
+      if (own.cssRules[at]?.cssText.includes(`[data-placement="${id}"]`)) own.deleteRule(at)
   }
 
   /** A failed look must not stop the next one; the page is brought up with the edit after it. */

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { listingCalendar } from '~~/core/pages/calendar-file'
 import { frameCode, loneAddress } from '~~/core/pages/listing-elsewhere'
 import type { ListingElsewhere } from '~~/core/pages/listing-elsewhere'
 import { useAnswer } from '../../shared/answers'
@@ -8,6 +9,7 @@ import { copyText } from '../../shared/clipboard'
 import { request } from '../../shared/http'
 import SheetDialog from '../../shared/SheetDialog.vue'
 import { useDraft } from '../../stores/bench/draft'
+import { useCatalogue } from '../../stores/catalogue'
 import { words } from './words'
 
 /** Shows a listing at an address of its own, with the code that sets it into a page of another site. */
@@ -22,6 +24,15 @@ const {
 } = useAnswer<ListingElsewhere>(() => (open.value ? { path: path.value } : null), { keep: false })
 const name = computed(() => draft.document.listings[props.listing]?.name ?? '')
 const address = computed(() => (elsewhere.value?.origin ?? '') + loneAddress(props.listing))
+const catalogue = useCatalogue()
+/** Where what it has that happens can be subscribed to; null where nothing of it ever does. */
+const calendar = computed(() => {
+  const asked = draft.document.listings[props.listing]?.from.collections ?? []
+  const happens = catalogue.catalogue.collections.some(
+    (one) => asked.includes(one.id) && one.happening.when !== null,
+  )
+  return happens ? (elsewhere.value?.origin ?? '') + listingCalendar(props.listing) : null
+})
 const code = computed(() => frameCode(elsewhere.value?.origin ?? '', props.listing, name.value))
 
 async function show(isShown: boolean | null) {
@@ -59,6 +70,10 @@ function copy() {
           :model-value="code"
         />
       </template>
+      <template v-if="calendar">
+        <p class="calendar">{{ words.elsewhere.calendar }}</p>
+        <a :href="calendar" target="_blank">{{ calendar }}</a>
+      </template>
     </template>
     <template #actions>
       <v-spacer />
@@ -73,6 +88,10 @@ function copy() {
 <style scoped>
 p {
   margin-bottom: 8px;
+}
+
+.calendar {
+  margin-top: 18px;
 }
 
 a {

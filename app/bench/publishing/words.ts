@@ -49,6 +49,7 @@ export const words = {
     codeHint: 'Paste it where the listing is to stand.',
     copy: 'Copy the code',
     copied: 'The code is copied.',
+    calendar: 'What of it happens, as a calendar to subscribe to, once it is published:',
   },
   what: {
     title: () => 'The title',

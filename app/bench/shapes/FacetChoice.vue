@@ -5,8 +5,8 @@ import { useSelection } from '../../stores/bench/selection'
 import { useCatalogue } from '../../stores/catalogue'
 import { words } from './words'
 
-/** A facet that the listing's collections use; 0 for whichever comes first. */
-defineProps<{ facet: number | null; label?: string }>()
+/** A facet that the listing's collections use; 0 for whichever comes first, or for `none`. */
+const props = defineProps<{ facet: number | null; label?: string; none?: string }>()
 const emit = defineEmits<{ change: [facet: number | null] }>()
 const selection = useSelection()
 const catalogue = useCatalogue()
@@ -18,7 +18,7 @@ const choices = computed(() => {
   const named = catalogue.catalogue.facets
     .filter((one) => used.includes(one.id))
     .map((one) => ({ value: one.id, title: one.name }))
-  return [{ value: 0, title: words.firstFacet }, ...named]
+  return [{ value: 0, title: props.none ?? words.firstFacet }, ...named]
 })
 </script>
 

@@ -12,6 +12,8 @@ const props = defineProps<{
   save: string
   /** What it begins with, epoch milliseconds. */
   begins: number
+  /** The time zone of its day and time. */
+  zone: string
 }>()
 const emit = defineEmits<{ answer: [instant: number] }>()
 const form = useForm<{ at: number | null }>({ at: null }, ({ at }) =>
@@ -40,6 +42,12 @@ async function send() {
     :changed="changed"
     @send="send"
   >
-    <InstantField v-model="values.at" :label="words.begins" :faults="faults('at')" @leave="leave('at')" />
+    <InstantField
+      v-model="values.at"
+      :label="words.begins"
+      :zone="zone"
+      :faults="faults('at')"
+      @leave="leave('at')"
+    />
   </FormDialog>
 </template>

@@ -97,6 +97,7 @@ const begins = computed(() => {
       :title="moved ? words.moveTitle(nameOf(moved)) : words.add"
       :save="moved ? words.move : words.add"
       :begins="begins"
+      :zone="timing.zone"
       @answer="answered"
     />
   </section>

@@ -4,15 +4,20 @@ import { recurrence } from '~~/core/content/fields/recurrence'
 import type { RecurrenceValue } from '~~/core/content/fields/repetition'
 import { changedRuleOf } from '~~/core/content/fields/repetition'
 import { withRule } from '~~/core/content/fields/repetition-edits'
+import { everyWeek, plainRuleOf, plainRuleText } from '~~/core/time/recurrence/plain-rule'
 import { useCatalogue } from '../../stores/catalogue'
 import { words } from '../words'
 import NextDates from './NextDates.vue'
+import RuleInWords from './RuleInWords.vue'
 import TextualInput from './TextualInput.vue'
 import { useEntryTiming } from './entry-timing'
 import { labelOf } from './field-input'
 import type { FieldInputProps } from './field-input'
 
-/** The usual ways to repeat, and a rule of one's own; then the next dates, each of which may be set. */
+/**
+ * The usual ways to repeat, others said in words, and whatever calendar files can write; then the next
+ * dates, each of which may be set.
+ */
 const props = defineProps<FieldInputProps>()
 const emit = defineEmits<{ change: [value: unknown]; leave: [] }>()
 const catalogue = useCatalogue()
@@ -32,27 +37,33 @@ const value = computed(() => {
   return parsed?.ok === true ? parsed.value : null
 })
 const rule = computed(() => (typeof props.value === 'string' ? props.value : changedRuleOf(value.value).rule))
-const own = ref(isOwn(rule.value))
-watch(rule, (text) => (own.value ||= isOwn(text)))
+/** How another rule than the usual ones is set; null where it is one of those. */
+const own = ref(ownWay(rule.value))
+watch(rule, (text) => (own.value ??= ownWay(text)))
 
 const choices = computed(() => [
   { value: '', title: words.repeatsNot },
   ...usual.map((text) => ({ value: text, title: recurrence.format(text, {}, catalogue.catalogue) })),
-  { value: 'own', title: words.repeatsOwn },
+  { value: 'said', title: words.repeatsSaid },
+  { value: 'written', title: words.repeatsWritten },
 ])
-const chosen = computed(() => (own.value ? 'own' : rule.value))
+const chosen = computed(() => own.value ?? rule.value)
+const plain = computed(() => plainRuleOf(rule.value))
 /** When the entry happens, where this is the field that says how it comes again. */
 const timing = computed(() =>
-  value.value !== null && entry?.value?.repeats === props.field.id ? entry.value.timing : null,
+  value.value !== null && entry?.value?.when.repeats === props.field.id ? entry.value.timing : null,
 )
 
-function isOwn(text: string): boolean {
-  return text !== '' && !usual.includes(text)
+function ownWay(text: string): 'said' | 'written' | null {
+  if (text === '' || usual.includes(text)) return null
+  return plainRuleOf(text) === null ? 'written' : 'said'
 }
 
 function choose(text: string) {
-  own.value = text === 'own'
-  if (text !== 'own') set(text)
+  own.value = text === 'said' || text === 'written' ? text : null
+  if (own.value === null) set(text)
+  // What can't be said in words would be lost by them.
+  else if (own.value === 'said' && plain.value === null) set(plainRuleText(everyWeek))
   emit('leave')
 }
 
@@ -76,11 +87,17 @@ function change(next: RecurrenceValue | null) {
       :persistent-hint="field.help !== ''"
       :items="choices"
       :model-value="chosen"
-      :error-messages="own ? [] : faults"
+      :error-messages="own === 'written' ? [] : faults"
       @update:model-value="choose"
     />
+    <RuleInWords
+      v-if="own === 'said' && plain"
+      :rule="plain"
+      :name="field.name"
+      @change="(next) => set(plainRuleText(next))"
+    />
     <TextualInput
-      v-if="own"
+      v-if="own === 'written'"
       v-bind="$props"
       :value="rule"
       :field="{ ...field, name: words.repeatsRule, required: false }"

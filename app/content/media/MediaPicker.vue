@@ -31,7 +31,9 @@ const list = usePagedAnswer<MediaRow>((page) =>
       }
     : null,
 )
-const { rows, total, failure, more } = list
+const { rows, total, failure, asking, more } = list
+/** What is shown is about to be replaced by what was typed for. */
+const isBusy = computed(() => typed.value !== search.value || asking.value)
 const { uploads, bring } = useUploads()
 const file = ref<HTMLInputElement | null>(null)
 const title = computed(() =>
@@ -76,7 +78,7 @@ function choose(media: MediaRow) {
     <UploadList class="picker-say" :uploads="uploads" />
     <p v-if="failure" class="picker-say fault" role="alert">{{ failure }}</p>
     <p v-if="total === 0">{{ mediaWords.none }}</p>
-    <ul>
+    <ul :aria-busy="isBusy">
       <li v-for="media in rows" :key="media.id">
         <button
           type="button"

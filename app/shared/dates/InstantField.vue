@@ -6,21 +6,29 @@ import { words } from '../words'
 import DayField from './DayField.vue'
 import TimeField from './TimeField.vue'
 
-/** An instant (epoch milliseconds) by the clock of the site: its day, and the time of that day. */
+/** An instant (epoch milliseconds) by the clock of a time zone: its day, and the time of that day. */
 const instant = defineModel<number | null>({ required: true })
-defineProps<{ label: string; hint?: string; faults: readonly string[] }>()
+const props = defineProps<{
+  label: string
+  hint?: string
+  faults: readonly string[]
+  /** IANA time zone; the site's where none is told. */
+  zone?: string
+  /** Whether only its day matters. */
+  isOfDays?: boolean
+}>()
 const emit = defineEmits<{ leave: [] }>()
 const catalogue = useCatalogue()
-const zone = computed(() => catalogue.catalogue.zone)
+const clockZone = computed(() => props.zone ?? catalogue.catalogue.zone)
 
 const day = ref<string | null>(null)
 const time = ref<string | null>(null)
 watch(
-  [instant, zone],
+  [instant, clockZone],
   () => {
     if (instant.value === typed()) return
     const [own, clock] =
-      instant.value === null ? [null, null] : toWallClock(instant.value, zone.value).split('T')
+      instant.value === null ? [null, null] : toWallClock(instant.value, clockZone.value).split('T')
     day.value = own ?? null
     time.value = clock ?? null
   },
@@ -29,7 +37,7 @@ watch(
 
 /** A day without a time begins at midnight. */
 function typed(): number | null {
-  return day.value === null ? null : fromWallClock(`${day.value}T${time.value ?? '00:00'}`, zone.value)
+  return day.value === null ? null : fromWallClock(`${day.value}T${time.value ?? '00:00'}`, clockZone.value)
 }
 
 function setDay(next: string | null) {
@@ -46,17 +54,18 @@ function setTime(next: string | null) {
 </script>
 
 <template>
-  <div class="instant" role="group" :aria-label="label">
+  <div class="instant" :class="{ days: isOfDays }" role="group" :aria-label="label">
     <DayField
       :model-value="day"
       :label="label"
-      :hint="hint || words.zone(zone)"
+      :hint="hint || (isOfDays ? '' : words.zone(clockZone))"
       :faults="faults"
       clearable
       @update:model-value="setDay"
       @leave="emit('leave')"
     />
     <TimeField
+      v-if="!isOfDays"
       :model-value="time"
       :label="words.time"
       :disabled="day === null"
@@ -72,5 +81,9 @@ function setTime(next: string | null) {
   grid-template-columns: minmax(0, 3fr) minmax(0, 2fr);
   align-items: start;
   gap: 10px;
+}
+
+.instant.days {
+  grid-template-columns: minmax(0, 1fr);
 }
 </style>

@@ -1,7 +1,14 @@
 import { string } from 'yup'
 import { idSchema } from '../../schemas'
-import { dateStyles, formatMoment, formatSpan } from '../../formats/dates'
-import type { DateStyle, Moment } from '../../formats/dates'
+import {
+  clocks,
+  dateStyles,
+  formatByClock,
+  formatMoment,
+  formatSpan,
+  momentOptions,
+} from '../../formats/dates'
+import type { Clock, DateStyle, Moment } from '../../formats/dates'
 import { valueOf } from '../card-entry'
 import type { CardContext, CardEntry } from '../card-entry'
 import { definePart, partSettings } from './define'
@@ -14,12 +21,16 @@ export interface DateSetting extends PartBase {
   /** Where it ends: another such field. */
   readonly until?: number
   readonly style?: DateStyle
+  /** The site's where it is not told. */
+  readonly clock?: Clock
 }
 
 export interface DateContent {
   readonly text: string
   /** RFC 3339, for machines. */
   readonly instant: string
+  /** For the script, where it is told by the visitor's clock: when it ends, and how it is written. */
+  readonly visitor?: { readonly until: string | null; readonly options: Intl.DateTimeFormatOptions }
 }
 
 const fieldId = idSchema()
@@ -27,7 +38,12 @@ const fieldId = idSchema()
 export const date = definePart<'date', DateSetting, DateContent>({
   name: 'date',
   title: 'Date',
-  schema: partSettings('date', { field: fieldId, until: fieldId, style: string().oneOf([...dateStyles]) }),
+  schema: partSettings('date', {
+    field: fieldId,
+    until: fieldId,
+    style: string().oneOf([...dateStyles]),
+    clock: string().oneOf([...clocks]),
+  }),
   defaults: { part: 'date', on: true },
   several: true,
   wraps: true,
@@ -43,9 +59,23 @@ export const date = definePart<'date', DateSetting, DateContent>({
     if (start === null) return null
     const end = setting.until === undefined ? null : momentOf(entry, setting.until, context)
     const style = setting.style ?? 'day'
-    const text = end === null ? formatMoment(start, style, context) : formatSpan(start, end, style, context)
     const instant = new Date(start.at).toISOString()
-    return { text, instant: start.whole ? instant.slice(0, 10) : instant }
+    // A day is the same by every clock.
+    const isOfDays = start.whole || end?.whole === true
+    const options = isOfDays ? null : momentOptions(style)
+    const clock = setting.clock ?? 'site'
+    if (options === null || clock === 'site') {
+      const text = end === null ? formatMoment(start, style, context) : formatSpan(start, end, style, context)
+      return { text, instant: start.whole ? instant.slice(0, 10) : instant }
+    }
+    const zone = clock === 'event' ? entry.zone : context.zone
+    const text = formatByClock(start.at, end?.at ?? null, style, { locale: context.locale, zone })
+    if (clock === 'event') return { text, instant }
+    return {
+      text,
+      instant,
+      visitor: { until: end === null ? null : new Date(end.at).toISOString(), options },
+    }
   },
 })
 

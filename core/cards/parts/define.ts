@@ -43,6 +43,11 @@ export interface PartKind<Name extends string = string, Setting = never, Content
   readonly readsText?: (setting: Setting) => boolean
   /** Whether it tells how often the entry was read, which changes without the entry. */
   readonly showsReads?: (setting: Setting) => boolean
+  /**
+   * How many minutes before the entry's date it comes, to go when that ends; nothing where the clock
+   * does not move it.
+   */
+  readonly opens?: (setting: Setting) => number | undefined
 }
 
 const affix = string().max(40, 'Keep the words before and after within 40 characters.')

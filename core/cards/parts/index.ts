@@ -29,6 +29,8 @@ import { film } from './large/film'
 import type { FilmSetting } from './large/film'
 import { gallery } from './large/gallery'
 import type { GallerySetting } from './large/gallery'
+import { calendarFile } from './large/calendar-file'
+import type { CalendarFileSetting } from './large/calendar-file'
 import { wayBack } from './large/way-back'
 import type { WayBackSetting } from './large/way-back'
 import { wholeText } from './large/whole-text'
@@ -80,6 +82,7 @@ export type PartSetting =
   | FilesSetting
   | AllFieldsSetting
   | WayBackSetting
+  | CalendarFileSetting
 export type PartName = PartSetting['part']
 
 /** A part as the registry hands it out: callers pass settings of the part's own name only. */
@@ -115,6 +118,7 @@ export const parts: Registry<AnyPartKind> = registryOf('part', [
   files,
   allFields,
   wayBack,
+  calendarFile,
 ] as unknown as readonly AnyPartKind[])
 
 /** Names a part on its card: its kind, with its id where there are several. */

@@ -162,6 +162,12 @@ export async function pageDraft(app: App, path: string): Promise<DraftedPage> {
   return readPage(row.draft)
 }
 
+/** Makes the draft of a listing what is published of it. */
+export async function asPublished(app: App, name: string): Promise<void> {
+  await sql`update listings set draft = published, draft_version = draft_version + 1
+    where published ->> 'name' = ${name}`.execute(app.db)
+}
+
 /** Opens a page of the demo site in the bench and waits until it is shown. */
 export async function openInBench(app: App, page: Page, title: string): Promise<void> {
   const { id } = await app.db

@@ -49,7 +49,10 @@ function isUncovered(element: Element): boolean {
   const { x, y, width, height } = element.getBoundingClientRect()
   const dialog = document.elementFromPoint(x + width / 2, y + height / 2)?.closest('[role=dialog]')
   // What is gone from the page by now will be found anew.
-  return !element.isConnected || dialog == null || dialog.contains(element)
+  if (!element.isConnected) return true
+  // What is about to be replaced may move away under the hand.
+  if (element.closest('[aria-busy=true]') !== null) return false
+  return dialog == null || dialog.contains(element)
 }
 
 /** Chooses from a menu by the mouse, or by the keys alone. */
@@ -74,12 +77,18 @@ export async function clear(page: Page, label: string): Promise<void> {
 }
 
 async function empty(page: Page, field: ElementHandle): Promise<void> {
-  await waitForStillness(page)
-  await keepFocus(field)
+  await enter(page, field)
   await page.keyboard.down('Control')
   await page.keyboard.press('KeyA')
   await page.keyboard.up('Control')
   await page.keyboard.press('Backspace')
+}
+
+/** Goes into a field to type there, once what opened with it has settled. */
+export async function enter(page: Page, field: ElementHandle | null): Promise<void> {
+  if (field === null) throw new Error('There is no field to type into.')
+  await waitForStillness(page)
+  await keepFocus(field)
 }
 
 /**
@@ -117,6 +126,34 @@ export async function setNumber(page: Page, label: string, value: number | strin
   const field = await waitFor(page, 'spinbutton', label)
   await field.click({ count: 3 })
   await field.type(String(value))
+}
+
+/** Chooses one of a few that are all in sight, by the mouse or by the keys alone. */
+export async function chooseRadio(page: Page, hand: string, group: string, name: string): Promise<void> {
+  const wanted = await waitFor(page, 'radio', name)
+  if (hand === 'mouse') return press(page, 'radio', name)
+  const all = await (await waitFor(page, 'radiogroup', group)).$$('[role=radio]')
+  const isChosen = (radio: ElementHandle) =>
+    radio.evaluate((one) => one.getAttribute('aria-checked') === 'true')
+  for (const radio of all) if (await isChosen(radio)) await radio.focus()
+  for (let steps = 0; steps < all.length && !(await isChosen(wanted)); steps += 1) {
+    const before = await page.evaluateHandle(() => document.activeElement)
+    await page.keyboard.press('ArrowRight')
+    await page.waitForFunction((one) => document.activeElement !== one, {}, before)
+  }
+}
+
+/** Turns what is on or off by the mouse, or by the keys alone. */
+export async function turn(page: Page, hand: string, name: string): Promise<void> {
+  if (hand === 'mouse') return press(page, 'checkbox', name)
+  await (await waitFor(page, 'checkbox', name)).press('Space')
+}
+
+/** Picks from a field that opens a list, by the mouse or by the keys alone. */
+export async function pickBy(page: Page, hand: string, label: string, option: string): Promise<void> {
+  if (hand !== 'mouse') return pick(page, label, option)
+  await press(page, 'combobox', label)
+  await press(page, 'option', option)
 }
 
 /** Chooses the one thing that a field which finds by typing takes. */

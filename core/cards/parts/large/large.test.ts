@@ -26,6 +26,7 @@ const full = (change: Partial<EntryInFull> = {}): EntryInFull => ({
   collection: { title: 'Field notes', path: '/field-notes' },
   files: new Map(),
   entries: new Map(),
+  happens: false,
   ...change,
 })
 
@@ -43,9 +44,11 @@ describe('the parts of an entry’s own page', () => {
     }
   })
 
-  it('show the whole text, and lead back to the collection', () => {
+  it('show the whole text, and lead back to the collection and to the calendar file of what happens', () => {
     const entry = cardEntry({ full: full({ body: documentOfText('Rake it.\n\nLeave it.') }) })
     expect(content(usual('whole-text'), entry)).toEqual({ html: '<p>Rake it.</p><p>Leave it.</p>' })
+    const dated = cardEntry({ address: '/swap-days/moth-night', full: full({ happens: true }) })
+    expect(content(usual('calendar-file'), dated)).toEqual({ address: '/swap-days/moth-night.ics' })
     expect(content(usual('way-back'), entry)).toEqual({ title: 'Field notes', path: '/field-notes' })
   })
 

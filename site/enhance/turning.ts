@@ -1,0 +1,27 @@
+import { showPageAt } from './keep-up-to-date'
+
+/**
+ * Turns calendars where they stand: what their links lead to takes the place of the page without
+ * leaving it, under its own address. A press that opens elsewhere is the browser's.
+ */
+export function turnInPlace(): void {
+  document.addEventListener('click', (event) => {
+    const link =
+      event.target instanceof Element ? event.target.closest<HTMLAnchorElement>('a[data-turn]') : null
+    if (
+      link === null ||
+      event.button !== 0 ||
+      event.metaKey ||
+      event.ctrlKey ||
+      event.shiftKey ||
+      event.altKey
+    )
+      return
+    event.preventDefault()
+    const { href } = link
+    void showPageAt(href, () => history.pushState(null, '', href)).then((isShown) => {
+      if (!isShown) location.href = href
+    })
+  })
+  addEventListener('popstate', () => void showPageAt(location.href))
+}
