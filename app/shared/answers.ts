@@ -2,6 +2,7 @@ import { QueryClient, keepPreviousData, useInfiniteQuery, useQuery } from '@tans
 import { computed, ref, watch } from 'vue'
 import type { ComputedRef, Ref } from 'vue'
 import { RequestProblem, request } from './http'
+import { beginWaiting } from './waiting'
 
 /** Something the server is asked: at an address, with a body where one is needed. */
 export interface Question {
@@ -90,6 +91,7 @@ export function useAnswers<T>(
     },
     memory,
   )
+  sayWaiting(query.isLoading)
   return {
     answer: computed(() => (isAsked.value ? query.data.value : undefined)),
     failure: computed(() => (isAsked.value ? messageOf(query.error.value) : null)),
@@ -98,6 +100,11 @@ export function useAnswers<T>(
       if (isAsked.value) await query.refetch()
     },
   }
+}
+
+/** Says that something is waited for while there is nothing to show, not even what was answered before. */
+function sayWaiting(isLoading: Ref<boolean>): void {
+  watch(isLoading, (is, _, onCleanup) => is && onCleanup(beginWaiting()), { immediate: true, flush: 'sync' })
 }
 
 /** A list that is read on page by page; another question begins it anew. */
@@ -118,6 +125,7 @@ export function usePagedAnswer<Row>(question: (page: number) => Question | null)
     },
     memory,
   )
+  sayWaiting(query.isLoading)
   const pages = computed<readonly PageOfRows<Row>[]>(() =>
     asked.value === null ? [] : (query.data.value?.pages ?? []),
   )

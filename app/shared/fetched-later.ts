@@ -1,6 +1,7 @@
 import { defineAsyncComponent } from 'vue'
 import type { Component } from 'vue'
 import StillFetching from './StillFetching.vue'
+import { beginWaiting } from './waiting'
 
 type Loader<Part> = () => Promise<Part>
 
@@ -9,19 +10,16 @@ const patience = 1500
 /** The distances between two tries, in milliseconds. */
 const [first, longest] = [250, 4000]
 
-/** Parts that somebody waits for just now. */
-let awaited = 0
-
 /**
  * Fetches a part of the bench, asking again for as long as the server can't be reached. Until it is there the
  * pointer says that the press was heard.
  */
 export async function fetched<Part>(load: Loader<Part>): Promise<Part> {
-  sayWhatIsAwaited((awaited += 1))
+  const came = beginWaiting()
   try {
     return await untilItComes(load)
   } finally {
-    sayWhatIsAwaited((awaited -= 1))
+    came()
   }
 }
 
@@ -33,10 +31,6 @@ async function untilItComes<Part>(load: Loader<Part>): Promise<Part> {
       await new Promise((resolve) => setTimeout(resolve, wait))
     }
   }
-}
-
-function sayWhatIsAwaited(count: number): void {
-  document.documentElement.classList.toggle('is-fetching', count > 0)
 }
 
 /** A part of a screen that is fetched when it is first shown, and told of where that takes long. */

@@ -2,9 +2,9 @@ import { readFileSync, readdirSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Page } from 'puppeteer-core'
-import { signedIn, startApp, visitor } from './support/app'
+import { inBench, signedIn, startApp, visitor } from './support/app'
 import type { App } from './support/app'
-import { isThere, press, waitFor, waitForText } from './support/hands'
+import { isThere, press, use, waitFor, waitForText } from './support/hands'
 
 let app: App
 beforeAll(async () => {
@@ -62,6 +62,37 @@ describe('a menu whose script can’t be had', () => {
     await press(page, 'menuitem', 'Change my password')
     await waitFor(page, 'dialog', 'Change my password')
     expect(await isThere(page, 'menuitem', 'Sign out')).toBe(false)
+    await page.close()
+  })
+})
+
+/** What the pointer says wherever it is. */
+function pointer(page: Page): Promise<string> {
+  return page.evaluate(() => getComputedStyle(document.body).cursor)
+}
+
+describe('a dialog that waits for an answer', () => {
+  it.each(['mouse', 'keys'])('says that the press was heard until it opens: by %s', async (hand) => {
+    const page = await inBench(app, 'Gardens we made')
+    const held: (() => void)[] = []
+    await page.setRequestInterception(true)
+    page.on('request', (request) => {
+      const go = () => void request.continue()
+      if (request.url().endsWith('/api/bench/pages')) held.push(go)
+      else go()
+    })
+    await waitFor(page, 'button', 'Change the menus')
+    await page.waitForNetworkIdle({ idleTime: 100, concurrency: 1 })
+    expect(await pointer(page)).toBe('auto')
+    await use(page, hand, 'Change the menus')
+    await expect.poll(() => held.length).toBe(1)
+    // Its script has long come by then.
+    await page.waitForNetworkIdle({ idleTime: 500, concurrency: 2 })
+    expect(await pointer(page)).toBe('progress')
+    expect(await isThere(page, 'dialog', 'Menus')).toBe(false)
+    held.forEach((go) => go())
+    await waitFor(page, 'dialog', 'Menus')
+    await expect.poll(() => pointer(page)).toBe('auto')
     await page.close()
   })
 })

@@ -104,7 +104,6 @@ export async function passedOver(page: Page, region: Region, first: string): Pro
  * what lies over the screen, and what Undo would take back. Read once all parts of it are fetched and it stays the same for a while.
  */
 export async function stateOf(page: Page, { within }: Region): Promise<string> {
-  await page.waitForFunction(() => !document.documentElement.matches('.is-fetching'))
   return page.evaluate(async (root) => {
     const read = () =>
       JSON.stringify([
@@ -133,7 +132,7 @@ export async function stateOf(page: Page, { within }: Region): Promise<string> {
     for (let frames = 0; frames < 8; frames += 1) {
       await new Promise((resolve) => requestAnimationFrame(resolve))
       const now = read()
-      if (now !== state) frames = 0
+      if (now !== state || document.documentElement.matches('.is-fetching')) frames = 0
       state = now
     }
     return state
