@@ -30,6 +30,8 @@ export default defineConfig({
           include: ['tests/database/**/*.test.ts'],
           environment: 'node',
           fileParallelism: false,
+          // What the files share is read once; each has databases of its own.
+          isolate: false,
           testTimeout: 60_000,
           hookTimeout: 120_000,
         },
@@ -41,6 +43,8 @@ export default defineConfig({
           include: ['tests/browser/**/*.test.ts'],
           environment: 'node',
           fileParallelism: false,
+          // What the files share is read once; each has an app of its own.
+          isolate: false,
           // As patient as every other wait in the browser: a machine may be busy.
           expect: { poll: { timeout: 60_000 } },
           testTimeout: 300_000,

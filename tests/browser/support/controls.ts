@@ -132,7 +132,7 @@ export async function stateOf(page: Page, { within }: Region): Promise<string> {
     for (let frames = 0; frames < 8; frames += 1) {
       await new Promise((resolve) => requestAnimationFrame(resolve))
       const now = read()
-      if (now !== state || document.documentElement.matches('.is-fetching')) frames = 0
+      if (now !== state || document.documentElement.hasAttribute('data-awaiting')) frames = 0
       state = now
     }
     return state

@@ -23,14 +23,47 @@ export async function waitForStillness(page: Page): Promise<void> {
 }
 
 /**
- * Presses what has the role and the name, once it is there and still, and no dialog that is leaving
+ * Presses what has the role and the name, once it is there, still and free, and no dialog that is leaving
  * lies over it.
  */
 export async function press(page: Page, role: string, name: string): Promise<void> {
-  await waitFor(page, role, name)
-  await waitForStillness(page)
-  await page.waitForFunction(isUncovered, {}, await waitFor(page, role, name))
-  await page.locator(named(role, name)).click()
+  const deadline = Date.now() + page.getDefaultTimeout()
+  while (Date.now() < deadline) {
+    const found = await waitFor(page, role, name)
+    await waitForStillness(page)
+    const place = await found.evaluate(whereFree)
+    if (place !== null) return page.mouse.click(place.x, place.y)
+  }
+  throw new Error(`The ${role} “${name}” can’t be pressed.`)
+}
+
+/**
+ * The middle of something that can be pressed there: it is in view, has not moved from one frame to the
+ * next, is not switched off nor about to be replaced, and no dialog lies over it. Null where it is none of
+ * that for a second, or is gone from the page by now: it is looked for anew.
+ */
+async function whereFree(element: Element): Promise<{ x: number; y: number } | null> {
+  const isInView = await new Promise((resolve) => {
+    const observer = new IntersectionObserver(([seen]) => {
+      observer.disconnect()
+      resolve(seen?.intersectionRatio === 1)
+    })
+    observer.observe(element)
+  })
+  if (!isInView) element.scrollIntoView({ block: 'center', inline: 'center', behavior: 'instant' })
+  let before = element.getBoundingClientRect()
+  for (let frames = 0; frames < 60 && element.isConnected; frames += 1) {
+    await new Promise((resolve) => requestAnimationFrame(resolve))
+    const now = element.getBoundingClientRect()
+    const isStill = (['x', 'y', 'width', 'height'] as const).every((side) => now[side] === before[side])
+    before = now
+    const place = { x: now.x + now.width / 2, y: now.y + now.height / 2 }
+    const dialog = document.elementFromPoint(place.x, place.y)?.closest('[role=dialog]')
+    const isCovered = dialog != null && !dialog.contains(element)
+    const isBusy = element.closest('[aria-busy=true], :disabled') !== null
+    if (isStill && now.width > 0 && !isCovered && !isBusy) return place
+  }
+  return null
 }
 
 /** Presses a button by the mouse, or by the keys alone. */
@@ -43,16 +76,6 @@ export async function use(page: Page, hand: string, name: string): Promise<void>
 export async function publish(page: Page, hand = 'mouse'): Promise<void> {
   await use(page, hand, 'Publish')
   await use(page, hand, 'Publish now')
-}
-
-function isUncovered(element: Element): boolean {
-  const { x, y, width, height } = element.getBoundingClientRect()
-  const dialog = document.elementFromPoint(x + width / 2, y + height / 2)?.closest('[role=dialog]')
-  // What is gone from the page by now will be found anew.
-  if (!element.isConnected) return true
-  // What is about to be replaced may move away under the hand.
-  if (element.closest('[aria-busy=true]') !== null) return false
-  return dialog == null || dialog.contains(element)
 }
 
 /** Chooses from a menu by the mouse, or by the keys alone. */
