@@ -16,6 +16,8 @@ export default defineConfig({
           include: ['{core,site,demo,server,app}/**/*.test.ts'],
           environment: 'node',
           env: { TZ: 'UTC' },
+          // Nothing of theirs stays behind, so what they share is read once.
+          isolate: false,
           testTimeout: 60_000,
         },
       },

@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import { NuxtLayout, NuxtPage } from '#components'
 import { announced } from './shared/announced'
+import { useWaitingPointer } from './shared/waiting'
+
+useWaitingPointer()
 </script>
 
 <template>

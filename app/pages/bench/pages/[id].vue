@@ -9,7 +9,6 @@ import { formatTime } from '~~/core/formats/dates'
 import PagePreview from '../../../bench/preview/PagePreview.vue'
 import PageRuler from '../../../bench/PageRuler.vue'
 import PageTitles from '../../../bench/PageTitles.vue'
-import SentenceStrip from '../../../bench/SentenceStrip.vue'
 import AsOfField from '../../../bench/AsOfField.vue'
 import { namedWidths } from '../../../bench/preview/named-widths'
 import { drawerLoaders } from '../../../bench/drawers'
@@ -40,6 +39,7 @@ definePageMeta({ key: (route) => route.fullPath, fetchesLater: true })
 /** They tell of what the page shows, which comes first. */
 const AreasList = fetchedLater(() => import('../../../bench/areas/AreasList.vue'))
 const DrawerPanel = fetchedLater(() => import('../../../bench/DrawerPanel.vue'))
+const SentenceStrip = fetchedLater(() => import('../../../bench/SentenceStrip.vue'))
 const TallyStrip = fetchedLater(() => import('../../../bench/TallyStrip.vue'))
 const PublishMenu = fetchedLater(() => import('../../../bench/publishing/PublishMenu.vue'))
 const OvertakenPage = fetchedLater(() => import('../../../bench/OvertakenPage.vue'))
@@ -258,7 +258,7 @@ function goRound(by: 1 | -1) {
     <p v-if="failure" class="failure" role="alert">{{ failure }}</p>
     <p v-else-if="!opened" class="failure" role="status">{{ words.opening }}</p>
     <template v-if="opened">
-      <SentenceStrip />
+      <div class="top"><SentenceStrip v-if="view.isShown" /></div>
       <div class="work" :class="{ 'without-left': !isLeftOpen, 'without-right': !isRightOpen }">
         <div v-show="isLeftOpen" class="left" @keydown.esc="closeLeft">
           <PageTitles />
@@ -297,6 +297,12 @@ function goRound(by: 1 | -1) {
   display: flex;
   flex-direction: column;
   height: 100vh;
+}
+
+/* As high as the sentence is in one line, before it comes. */
+.top {
+  min-height: 62px;
+  background: var(--kraft);
 }
 
 .state {
