@@ -44,11 +44,10 @@ export async function press(page: Page, role: string, name: string): Promise<voi
  */
 async function whereFree(element: Element): Promise<{ x: number; y: number } | null> {
   const isInView = await new Promise((resolve) => {
-    const observer = new IntersectionObserver(([seen]) => {
-      observer.disconnect()
-      resolve(seen?.intersectionRatio === 1)
-    })
+    const observer = new IntersectionObserver(([seen]) => resolve(seen?.intersectionRatio === 1))
     observer.observe(element)
+    // What goes from the page in this moment is never told of.
+    setTimeout(resolve, 500, false)
   })
   if (!isInView) element.scrollIntoView({ block: 'center', inline: 'center', behavior: 'instant' })
   let before = element.getBoundingClientRect()
