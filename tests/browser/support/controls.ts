@@ -101,7 +101,8 @@ export async function passedOver(page: Page, region: Region, first: string): Pro
 
 /**
  * What a screen holds, without what is only told of it: which controls there are and how they stand,
- * what lies over the screen, and what Undo would take back. Read once all parts of it are fetched and it stays the same for a while.
+ * what lies over the screen, and what Undo would take back. Read once nothing is awaited and it has stayed
+ * the same for a while.
  */
 export async function stateOf(page: Page, { within }: Region): Promise<string> {
   return page.evaluate(async (root) => {
