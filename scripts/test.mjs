@@ -1,5 +1,6 @@
 import { existsSync, readFileSync, rmSync } from 'node:fs'
-import { join } from 'node:path'
+import { join, relative } from 'node:path'
+import { stripVTControlCharacters } from 'node:util'
 import { openData, startCluster } from './lib/cluster.mjs'
 import { checkNode, ensureBuild, ensurePackages } from './lib/install.mjs'
 import { installPackages, root, run, runMain } from './lib/system.mjs'
@@ -45,7 +46,7 @@ await runMain(async () => {
     await installPackages(['chromium-headless-shell'], 'The browser tests')
   const data = openData(join(root, '.data/test'))
   await ensurePackages()
-  const count = { passed: 0, failed: 0 }
+  const count = { passed: 0, failed: 0, failures: [] }
   await run(bin('nuxt'), ['prepare'], { stdio: ['ignore', 'ignore', 'inherit'] })
   if (projects.includes('browser')) await ensureBuild()
   // Begun anew each time, so that nothing of an earlier run is tested by mistake.
@@ -68,6 +69,8 @@ await runMain(async () => {
   } finally {
     stop()
   }
+  // Said once more at the end, where somebody looks who has only that.
+  for (const failure of count.failures) console.log(`✗ ${failure}`)
   console.log(`${count.passed} passed, ${count.failed} failed`)
   if (count.failed > 0) process.exitCode = 1
 })
@@ -84,6 +87,7 @@ async function runCheck([name, command, args], count) {
     console.log(`✓ ${name} (${Math.round((Date.now() - started) / 1000)} s)`)
   } catch {
     count.failed += 1
+    count.failures.push(name)
     console.log(`✗ ${name}`)
   }
 }
@@ -107,5 +111,26 @@ async function runProject(project, database, count) {
   )
   const result = existsSync(report) ? JSON.parse(readFileSync(report, 'utf8')) : null
   count.passed += result?.numPassedTests ?? 0
-  count.failed += Math.max(result?.numFailedTests ?? 0, failed ? 1 : 0)
+  const failures = failuresIn(result)
+  if (failed && failures.length === 0) failures.push(`${project}: did not end as it should; see above`)
+  count.failed += failures.length
+  count.failures.push(...failures)
+}
+
+/** Each failed test of a report, and each file that could not be read: where it stands, and what was wrong. */
+function failuresIn(report) {
+  return (report?.testResults ?? []).flatMap((file) => {
+    const where = relative(root, file.name)
+    const tests = file.assertionResults.filter((test) => test.status === 'failed')
+    if (tests.length === 0 && file.status === 'failed') return [`${where}\n${beginningOf(file.message)}`]
+    return tests.map(
+      (test) => `${where}: ${test.fullName}\n${test.failureMessages.map(beginningOf).join('\n')}`,
+    )
+  })
+}
+
+/** The first lines of what was wrong, set in below its name. */
+function beginningOf(message) {
+  const lines = stripVTControlCharacters(message).split('\n').slice(0, 12)
+  return lines.map((line) => `    ${line}`).join('\n')
 }

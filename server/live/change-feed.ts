@@ -6,8 +6,8 @@ import type { Change } from './record-change'
 
 type Listener = (changes: readonly Change[]) => void
 
-/** Missed notices are caught by looking anyway, this often. */
-const lookEvery = 5000
+/** Missed notices are caught by looking anyway, this often; in milliseconds. */
+const usualPause = 5000
 const longestRetry = 10_000
 
 /**
@@ -32,12 +32,13 @@ export class ChangeFeed {
   constructor(
     private readonly db: Db,
     private readonly url: string,
+    private readonly lookEvery = usualPause,
   ) {}
 
   /** Begins to listen. Reconnects by itself until stopped. */
   async start(): Promise<void> {
     await this.connect()
-    this.lookTimer = setInterval(() => this.look(), lookEvery)
+    this.lookTimer = setInterval(() => this.look(), this.lookEvery)
   }
 
   /** Resolves when everything asked for so far is read. */
