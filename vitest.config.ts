@@ -5,6 +5,9 @@ import { defineConfig } from 'vitest/config'
 const root = fileURLToPath(new URL('.', import.meta.url))
 const alias = { '~~': root.replace(/\/$/, '') }
 
+/** What takes longer than this, in milliseconds, will not end: no test is to fail because a machine is slow. */
+const hanging = 300_000
+
 /** Unit tests need neither database nor browser; the other two share what their set-up starts. */
 export default defineConfig({
   test: {
@@ -18,7 +21,7 @@ export default defineConfig({
           env: { TZ: 'UTC' },
           // Nothing of theirs stays behind, so what they share is read once.
           isolate: false,
-          testTimeout: 60_000,
+          testTimeout: hanging,
         },
       },
       {
@@ -34,8 +37,8 @@ export default defineConfig({
           fileParallelism: false,
           // What the files share is read once; each has databases of its own.
           isolate: false,
-          testTimeout: 60_000,
-          hookTimeout: 120_000,
+          testTimeout: hanging,
+          hookTimeout: hanging,
         },
       },
       {
@@ -49,8 +52,8 @@ export default defineConfig({
           isolate: false,
           // As patient as every other wait in the browser: a machine may be busy.
           expect: { poll: { timeout: 60_000 } },
-          testTimeout: 300_000,
-          hookTimeout: 180_000,
+          testTimeout: hanging,
+          hookTimeout: hanging,
         },
       },
     ],

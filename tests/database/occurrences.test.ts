@@ -227,6 +227,8 @@ describe('the times at which entries happen', () => {
             .where('entry_id', '=', id)
             .execute()
           expect(rows.every((row) => row.ends_at >= row.starts_at)).toBe(true)
+          // Else those of each would be written anew for every other one.
+          await test.db.deleteFrom('entries').where('id', '=', id).execute()
         },
       ),
       { numRuns: 40 },
