@@ -188,12 +188,13 @@ describe('a calendar file', () => {
 
   // Recife put its clocks forward on 8 October 2000 and back on the 15th (IANA time zone database).
   it('tells each change of a zone’s clock, also two within eight days', () => {
-    const lines = timeZoneLines('America/Recife', Date.UTC(2000, 8, 1), Date.UTC(2000, 11, 1))
-    expect(lines.filter((line) => line.startsWith('DTSTART'))).toEqual([
-      'DTSTART:20000831T210000',
-      'DTSTART:20001008T000000',
-      'DTSTART:20001015T000000',
-    ])
+    for (let day = 1; day < 30; day += 1) {
+      const lines = timeZoneLines('America/Recife', Date.UTC(2000, 8, day, 12), Date.UTC(2000, 11, 1))
+      expect(lines.filter((line) => line.startsWith('DTSTART')).slice(1)).toEqual([
+        'DTSTART:20001008T000000',
+        'DTSTART:20001015T000000',
+      ])
+    }
   })
 
   it('has lines of 75 octets at most that come together again, whatever they hold', () => {
