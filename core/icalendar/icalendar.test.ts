@@ -148,6 +148,9 @@ describe('a calendar file', () => {
     fc.assert(
       fc.property(timings, (timing) => {
         fc.pre(inTwoYears(timing).length > 0)
+        // Of a time that a change of clocks, by night, skips or brings twice, ical.js takes the other one than
+        // RFC 5545 (3.3.5) does.
+        fc.pre(timing.start % dayMs >= 3 * hour || timing.isWholeDays)
         const text = calendarText({ name: '', events: [event(timing)] }, now)
         expect(readElsewhere(text, timing.zone)).toEqual(inOrder(inTwoYears(timing).map(told)))
       }),

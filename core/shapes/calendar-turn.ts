@@ -95,8 +95,8 @@ export function stretchSeen(
   const [first, last] = [days[0], days.at(-1)]
   if (first === undefined || last === undefined) throw new RangeError('A calendar has days.')
   return {
-    from: firstInstantOf(first).toMillis(),
-    before: firstInstantOf(last.plus({ days: 1 })).toMillis(),
+    from: firstInstantOf(first),
+    before: firstInstantOf(last.plus({ days: 1 })),
   }
 }
 

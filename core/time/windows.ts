@@ -46,12 +46,15 @@ export function instantsOf(window: DateWindow, { now, zone, locale }: WindowPlac
         before: window.to === null ? null : startOf(window.to, zone, 1),
       }
     case 'last':
-      return { from: first(today.minus({ [window.unit]: window.count }).plus({ day: 1 })), before: now + 1 }
+      return {
+        from: firstInstantOf(today.minus({ [window.unit]: window.count }).plus({ day: 1 })),
+        before: now + 1,
+      }
     case 'next':
-      return { from: now + 1, before: first(today.plus({ [window.unit]: window.count })) }
+      return { from: now + 1, before: firstInstantOf(today.plus({ [window.unit]: window.count })) }
     case 'this': {
       const from = window.unit === 'week' ? startOfWeek(today, locale) : today.startOf(window.unit)
-      return { from: first(from), before: first(from.plus({ [window.unit]: 1 })) }
+      return { from: firstInstantOf(from), before: firstInstantOf(from.plus({ [window.unit]: 1 })) }
     }
     case 'upcoming':
       return { from: now + 1, before: null }
@@ -90,22 +93,14 @@ export function nextMidnight(now: number, zone: string): number {
   const known = lastDays.get(zone)
   if (known !== undefined && known.from <= now && now < known.until) return known.until
   const day = DateTime.fromMillis(now, { zone }).startOf('day')
-  const until = first(day.plus({ day: 1 }))
+  const until = firstInstantOf(day.plus({ day: 1 }))
   if (lastDays.size >= mostZones) lastDays.clear()
-  lastDays.set(zone, { from: first(day), until })
+  lastDays.set(zone, { from: firstInstantOf(day), until })
   return until
 }
 
-/**
- * Days begin at their first instant: not always midnight, and the first of two where clocks go back
- * over it.
- */
-function first(day: DateTime): number {
-  return firstInstantOf(day).toMillis()
-}
-
 function startOf(day: string, zone: string, later = 0): number {
-  return first(DateTime.fromISO(day, { zone }).plus({ day: later }))
+  return firstInstantOf(DateTime.fromISO(day, { zone }).plus({ day: later }))
 }
 
 function startOfWeek(today: DateTime, locale: string): DateTime {

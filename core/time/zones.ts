@@ -9,21 +9,11 @@ export function isZone(zone: string): boolean {
 }
 
 /**
- * By how many minutes clocks have gone back, anywhere (IANA time zone database): half an hour on
- * Lord Howe, two in Antarctica, else one.
+ * The first instant (epoch milliseconds) of a calendar day: not midnight where clocks skip it, and the
+ * first midnight where it comes twice.
  */
-const stepsBack = [120, 60, 30]
-
-/**
- * The first instant of a calendar day: not midnight where clocks skip it, and the first midnight
- * where it comes twice.
- */
-export function firstInstantOf(day: DateTime): DateTime {
-  const start = day.startOf('day')
-  const earlier = stepsBack
-    .map((minutes) => start.minus({ minutes }))
-    .find((one) => one.hasSame(start, 'day') && one.hour === 0 && one.minute === 0)
-  return earlier ?? start
+export function firstInstantOf(day: DateTime): number {
+  return instantOfWall(civilDate(day), day.zoneName ?? 'UTC')
 }
 
 /**
@@ -31,12 +21,16 @@ export function firstInstantOf(day: DateTime): DateTime {
  * of `now` in `zone`. Counts calendar days, so a day of 23 or 25 hours is one day.
  */
 export function startOfDayBefore(now: number, days: number, zone: string): number {
-  return firstInstantOf(DateTime.fromMillis(now, { zone }).startOf('day').minus({ days })).toMillis()
+  const today = Math.floor(wallOf(now, zone) / dayMs)
+  return instantOfWall((today - days) * dayMs, zone)
 }
 
 /** The calendar day of an instant in `zone`, as its midnight UTC (epoch milliseconds). */
 export function civilDayOf(instant: number, zone: string): number {
-  const { year, month, day } = DateTime.fromMillis(instant, { zone })
+  return civilDate(DateTime.fromMillis(instant, { zone }))
+}
+
+function civilDate({ year, month, day }: DateTime): number {
   const date = new Date(0)
   date.setUTCFullYear(year, month - 1, day)
   return date.getTime()
@@ -61,8 +55,41 @@ export function instantOfWall(wall: number, zone: string): number {
   return offsetAt(second, zone) === after ? second : first
 }
 
+/**
+ * For each zone, by how much its clock is ahead of UTC in a stretch of six days, or that this changes
+ * within: since 1970 no clock has changed twice in less than seven (IANA time zone database; Recife’s did
+ * so in October 2000).
+ */
+const offsets = new Map<string, Map<number, number | null>>()
+const stretchMs = 6 * dayMs
+/** So many stretches of so many zones are remembered: some megabytes at most. */
+const mostStretches = 2000
+const mostZones = 50
+
 /** By how much the clock of `zone` is ahead of UTC, in milliseconds. */
 function offsetAt(instant: number, zone: string): number {
+  if (instant < 0) return lookedUp(instant, zone)
+  const known = knownOffsets(zone)
+  const stretch = Math.floor(instant / stretchMs)
+  let offset = known.get(stretch)
+  if (offset === undefined) {
+    const [first, last] = [stretch, stretch + 1].map((at) => lookedUp(at * stretchMs, zone))
+    offset = first !== undefined && first === last ? first : null
+    known.set(stretch, offset)
+  }
+  return offset ?? lookedUp(instant, zone)
+}
+
+function knownOffsets(zone: string): Map<number, number | null> {
+  const known = offsets.get(zone)
+  if (known !== undefined && known.size < mostStretches) return known
+  if (offsets.size >= mostZones) offsets.clear()
+  const fresh = new Map<number, number | null>()
+  offsets.set(zone, fresh)
+  return fresh
+}
+
+function lookedUp(instant: number, zone: string): number {
   return IANAZone.create(zone).offset(instant) * minuteMs
 }
 

@@ -4,6 +4,7 @@ import type { Transaction } from 'kysely'
 import pg from 'pg'
 import { followed } from './awaited'
 import type { Database } from './schema'
+import { quickly } from './timestamps'
 
 export type Db = Kysely<Database>
 /** A database handle inside a transaction: what services that write take. */
@@ -11,6 +12,8 @@ export type Trx = Transaction<Database>
 
 const int8 = 20
 pg.types.setTypeParser(int8, (text) => Number(text))
+const timestamptz = 1184
+pg.types.setTypeParser(timestamptz, quickly(pg.types.getTypeParser<Date>(timestamptz)))
 
 /**
  * Begins statements whose plan PostgreSQL keeps: short questions that are asked again and again with
