@@ -90,7 +90,8 @@ function knownOffsets(zone: string): Map<number, number | null> {
 }
 
 function lookedUp(instant: number, zone: string): number {
-  return IANAZone.create(zone).offset(instant) * minuteMs
+  // Luxon gives minutes, in which a second may be a fraction.
+  return Math.round(IANAZone.create(zone).offset(instant) * minuteMs)
 }
 
 /** An instant as the wall clock of `zone` shows it, `2026-11-24T09:30`: what date fields edit. */
