@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { transform } from 'lightningcss'
 import { describe, expect, it } from 'vitest'
-import { belowWidth, cssOf, fromWidth, px, quoted, rule } from './rules'
+import { belowWidth, cssOf, fromWidth, layerCss, px, quoted, rule } from './rules'
 import type { Style } from './rules'
 
 /** Referee: lightningcss, which reads a style sheet as browsers do. */
@@ -39,6 +39,14 @@ describe('style rules', () => {
 
   it('leave out what is null, and write the rest in the order in which it is stated', () => {
     expect(cssOf([rule('.a', { color: null, '--b': 1, margin: 0 })])).toBe('.a{--b:1;margin:0}')
+  })
+
+  it('stand in a layer, and are nothing where there are none', () => {
+    const one = [rule('.a', { gap: px(4) }), ...fromWidth(400, [rule('.b', { margin: 0 })])]
+    expect(layerCss('look', one)).toBe(
+      '@layer look{.a{gap:4px}\n@container listing (min-width:400px){.b{margin:0}}}',
+    )
+    expect(layerCss('listing', [])).toBe('')
   })
 
   it('stay one rule of one declaration, whatever a value is', () => {

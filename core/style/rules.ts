@@ -1,6 +1,6 @@
 /**
  * Style rules as values. Everything that a listing adds to a page's styles is stated so and written
- * by `cssOf` alone: it escapes what values hold, and says which box a width is that of.
+ * here alone: that escapes what values hold, and says which box a width is that of.
  */
 export type Style = StyleRule | WidthRule
 
@@ -46,6 +46,17 @@ export function quoted(text: string): string {
 /** The rules as the text of a style sheet: the same rules give the same bytes. */
 export function cssOf(styles: readonly Style[]): string {
   return styles.map((style) => ('width' in style ? widthCss(style) : ruleCss(style))).join('\n')
+}
+
+/**
+ * What public pages are styled by, the later ones before the earlier, however narrow a selector is (CSS
+ * Cascade 5, 6.4): what is the same everywhere, a look that listings share, and what one of them is set to.
+ */
+export const layers = ['site', 'look', 'listing'] as const
+
+/** The rules as a part of a layer; nothing where there are none. */
+export function layerCss(layer: (typeof layers)[number], styles: readonly Style[]): string {
+  return styles.length === 0 ? '' : `@layer ${layer}{${cssOf(styles)}}`
 }
 
 function widthCss({ box = 'listing', width, rules }: WidthRule): string {
