@@ -13,7 +13,8 @@ export type Trx = Transaction<Database>
 const int8 = 20
 pg.types.setTypeParser(int8, (text) => Number(text))
 const timestamptz = 1184
-pg.types.setTypeParser(timestamptz, quickly(pg.types.getTypeParser<Date>(timestamptz)))
+const ofDriver = pg.types.getTypeParser(timestamptz) as (text: string) => unknown
+pg.types.setTypeParser(timestamptz, quickly(ofDriver))
 
 /**
  * Begins statements whose plan PostgreSQL keeps: short questions that are asked again and again with

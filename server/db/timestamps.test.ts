@@ -4,7 +4,8 @@ import { describe, expect, it } from 'vitest'
 import { quickly } from './timestamps'
 
 /** Referee: the driver's own parser. */
-const lists = pg.types.getTypeParser<readonly (Date | number)[]>(1185)
+const listOfInstants: number = 1185
+const lists = pg.types.getTypeParser(listOfInstants) as (text: string) => readonly (Date | number)[]
 const slowly = (text: string) => lists(`{"${text}"}`)[0]
 
 const two = (number: number) => String(number).padStart(2, '0')

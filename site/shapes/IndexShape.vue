@@ -2,6 +2,7 @@
 import type { PlacedListingView } from '../view'
 import GroupSection from './GroupSection.vue'
 import TabList from './TabList.vue'
+import { labelOf, tabsOf } from './group'
 
 /** Cards one below the other; the script makes an index of their titles, with the chosen one beside it. */
 defineProps<{ placement: PlacedListingView }>()
@@ -9,7 +10,7 @@ defineProps<{ placement: PlacedListingView }>()
 
 <template>
   <div class="index" data-shape="index" data-place="start">
-    <TabList :placement="placement" upright />
+    <TabList :label="labelOf(placement)" :tabs="tabsOf(placement)" upright />
     <GroupSection
       v-for="group in placement.groups"
       :key="group.key"

@@ -6,6 +6,8 @@ import type { PlacedListingView } from '../view'
 import { words } from '../words'
 import ScheduleHours from './ScheduleHours.vue'
 import ScheduleThing from './ScheduleThing.vue'
+import TabList from './TabList.vue'
+import { labelOf } from './group'
 
 /**
  * Days one below the other, each with what happens in order; the script makes tabs of the days, and lets
@@ -24,6 +26,7 @@ const days = computed(() =>
 /** The address of its calendar on this site, which those who subscribe reach by another protocol. */
 const calendar = computed(() => props.placement.calendar?.replace(/^webcal:\/\/[^/]+/, ''))
 const hasTabs = computed(() => settings.value.days === 'tabs' && days.value.length > 1)
+const tabs = computed(() => days.value.map(({ id, short, until }) => ({ section: id, name: short, until })))
 
 function cardsOf<Item extends ScheduleItem>(items: readonly Item[]) {
   return items.flatMap((item) => {
@@ -42,26 +45,7 @@ function cardsOf<Item extends ScheduleItem>(items: readonly Item[]) {
       <a data-control="take" hidden>{{ words.takeMine }}</a>
     </p>
     <div class="tabs" :data-shape="hasTabs ? 'tabs' : undefined">
-      <div
-        v-if="hasTabs"
-        class="tab-list"
-        role="tablist"
-        :aria-label="placement.heading || placement.name"
-        hidden
-      >
-        <button
-          v-for="day in days"
-          :id="`tab-${day.id}`"
-          :key="day.date"
-          type="button"
-          role="tab"
-          data-control="tab"
-          :data-until="day.until"
-          :aria-controls="day.id"
-        >
-          {{ day.short }}
-        </button>
-      </div>
+      <TabList v-if="hasTabs" :label="labelOf(placement)" :tabs="tabs" />
       <section v-for="day in days" :id="day.id" :key="day.date" class="group schedule-day">
         <h3 class="group-name">
           <time :datetime="day.date">{{ day.name }}</time>

@@ -1,33 +1,33 @@
 <script setup lang="ts">
-import type { PlacedListingView } from '../view'
-import { fromOf, nameOf, sectionId } from './group'
+import type { Tab } from './group'
 
 /**
- * A tab for each group, for the script to bring into use: without it the groups stand one below the
+ * A tab for each section, for the script to bring into use: without it the sections stand one below the
  * other.
  */
-defineProps<{ placement: PlacedListingView; upright: boolean }>()
+defineProps<{ label: string; tabs: readonly Tab[]; upright?: boolean }>()
 </script>
 
 <template>
   <div
     class="tab-list"
     role="tablist"
-    :aria-label="placement.heading || placement.name"
+    :aria-label="label"
     :aria-orientation="upright ? 'vertical' : undefined"
     hidden
   >
     <button
-      v-for="group in placement.groups"
-      :id="`tab-${sectionId(placement, group)}`"
-      :key="group.key"
+      v-for="tab in tabs"
+      :id="`tab-${tab.section}`"
+      :key="tab.section"
       type="button"
       role="tab"
       data-control="tab"
-      :data-from="fromOf(group)"
-      :aria-controls="sectionId(placement, group)"
+      :data-from="tab.from"
+      :data-until="tab.until"
+      :aria-controls="tab.section"
     >
-      {{ nameOf(group) }}
+      {{ tab.name }}
     </button>
   </div>
 </template>

@@ -4,6 +4,7 @@ import type { ChosenShape } from '../../core/shapes'
 import type { PlacedListingView } from '../view'
 import GroupSection from './GroupSection.vue'
 import TabList from './TabList.vue'
+import { labelOf, tabsOf } from './group'
 
 /** Sections one below the other; the script makes them tabs. */
 const props = defineProps<{ placement: PlacedListingView }>()
@@ -12,7 +13,7 @@ const settings = computed(() => props.placement.shape as ChosenShape<'tabs'>)
 
 <template>
   <div class="tabs" data-shape="tabs" :data-place="settings.place">
-    <TabList :placement="placement" :upright="settings.place === 'start'" />
+    <TabList :label="labelOf(placement)" :tabs="tabsOf(placement)" :upright="settings.place === 'start'" />
     <GroupSection
       v-for="group in placement.groups"
       :key="group.key"
