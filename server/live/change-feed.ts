@@ -22,6 +22,8 @@ export class ChangeFeed {
   private snapshot: string | null = null
   private reading: Promise<void> = Promise.resolve()
   private client: pg.Client | null = null
+  /** Whether all was read that happened before this connection began to listen. */
+  private isCaughtUp = false
   private retry = 250
   private clockTimer: NodeJS.Timeout | undefined
   private lookTimer: NodeJS.Timeout | undefined
@@ -54,9 +56,12 @@ export class ChangeFeed {
     await this.reading
   }
 
-  /** Whether changes are heard of as they happen; false while the connection is cut off. */
+  /**
+   * Whether changes are heard of as they happen; false while the connection is cut off, and until what
+   * happened meanwhile is told.
+   */
   isListening(): boolean {
-    return this.client !== null && this.snapshot !== null
+    return this.client !== null && this.isCaughtUp
   }
 
   /** Up to where changes were told: what is answered now is no older. Null before the first look. */
@@ -76,6 +81,7 @@ export class ChangeFeed {
     const lost = () => {
       if (this.client !== client) return
       this.client = null
+      this.isCaughtUp = false
       this.reconnectLater()
     }
     client.on('error', lost)
@@ -111,6 +117,7 @@ export class ChangeFeed {
   }
 
   private async readNew(): Promise<void> {
+    const { client } = this
     const { rows: looked } = await sql<{
       snapshot: string
     }>`select pg_current_snapshot()::text as snapshot`.execute(this.db)
@@ -119,6 +126,7 @@ export class ChangeFeed {
     if (before !== null) await this.tellBetween(before, now)
     this.snapshot = now
     await this.setClock()
+    this.isCaughtUp ||= client !== null && client === this.client
   }
 
   private async tellBetween(before: string, now: string): Promise<void> {

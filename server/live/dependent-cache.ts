@@ -24,7 +24,7 @@ export type Bound =
 /**
  * Keeps answers until what they depend on changes: entries of a collection, the site, or the clock.
  * The change feed drops them, so that several servers on one database never answer from before a
- * change they were told of; while the feed is cut off, nothing is kept.
+ * change they were told of; while the feed is cut off, nothing is kept, nor what was begun meanwhile.
  */
 export class DependentCache {
   /** The last asked for is dropped last. */
@@ -51,14 +51,14 @@ export class DependentCache {
   async get<T>(name: string, now: number, compute: () => Promise<Dependence<T>>): Promise<T> {
     const kept = this.keptNow<T>(name, now)
     if (kept !== undefined) return kept
-    const begun = this.changes
-    const shared = `${begun} ${name}`
+    const [begun, isHeard] = [this.changes, this.feed.isListening()]
+    const shared = `${begun} ${isHeard} ${name}`
     const running = this.computing.get(shared) as Promise<Dependence<T>> | undefined
     const answer = running ?? compute()
     if (running === undefined) this.computing.set(shared, answer)
     try {
       const dependence = await answer
-      if (this.changes === begun && this.feed.isListening() && now < dependence.until)
+      if (isHeard && this.changes === begun && this.feed.isListening() && now < dependence.until)
         this.kept.set(name, dependence)
       return dependence.value
     } finally {

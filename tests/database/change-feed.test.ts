@@ -132,6 +132,34 @@ describe('the change feed', () => {
     await vi.waitFor(() => expect(told).toEqual([{ kind: 'page', subjectId: 20 }]), soon)
   })
 
+  it('counts as listening again only once what happened meanwhile is told', async () => {
+    const looks = { areHeld: false, held: 0 }
+    let goOn: () => void = () => undefined
+    const released = new Promise<void>((resolve) => (goOn = resolve))
+    const holding = test.db.withPlugin({
+      transformQuery: ({ node }) => node,
+      async transformResult({ result }) {
+        looks.held += Number(looks.areHeld)
+        if (looks.areHeld) await released
+        return result
+      },
+    })
+    const feed = new ChangeFeed(holding, test.url, looksNever)
+    feeds.push(feed)
+    await feed.start()
+    await feed.settled()
+    expect(feed.isListening()).toBe(true)
+    looks.areHeld = true
+    await sql`select pg_terminate_backend(pid) from pg_stat_activity
+      where datname = current_database() and query like 'listen%'`.execute(test.db)
+    // The look that comes with the new connection.
+    await vi.waitFor(() => expect(looks.held).toBe(1), soon)
+    expect(feed.isListening()).toBe(false)
+    looks.areHeld = false
+    goOn()
+    await vi.waitFor(() => expect(feed.isListening()).toBe(true), soon)
+  })
+
   it('tells when the clock alone publishes a scheduled entry', async () => {
     const told = await listen()
     const publishedAt = Date.now() + 700
