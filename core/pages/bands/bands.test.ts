@@ -5,7 +5,8 @@ import type { Area } from '../frames'
 import { bandReaches, newBand } from './definition'
 import type { Band } from './definition'
 import { besideFromOf, columnBox, columnGap } from './geometry'
-import { contrastOf, inkOn, luminanceOf } from './tone'
+import { contrastOf, readColour } from '../../looks/colour'
+import { inkOn } from './tone'
 
 const areas: readonly Area[] = frames.all.flatMap((frame) => [...frame.areas])
 const bands = fc
@@ -67,20 +68,12 @@ describe('the columns of a band', () => {
 })
 
 describe('the ink of a band', () => {
-  it('measures contrast as WCAG 2.2 does', () => {
-    // Worked values of contrast on white, as used to test contrast checkers; the last follows from the formula.
-    expect(contrastOf('#777777', '#ffffff')).toBeCloseTo(4.48, 2)
-    expect(contrastOf('#767676', '#ffffff')).toBeCloseTo(4.54, 2)
-    expect(contrastOf('#000000', '#ffffff')).toBe(21)
-    expect(luminanceOf('#ffffff')).toBeCloseTo(1, 12)
-  })
-
   it('can be read on any colour', () => {
     fc.assert(
       fc.property(fc.integer({ min: 0, max: 0xffffff }), (number) => {
         const colour = `#${number.toString(16).padStart(6, '0')}`
-        const ink = inkOn({ is: 'colour', colour })
-        expect(contrastOf(colour, ink ?? colour)).toBeGreaterThanOrEqual(4.5)
+        const [ground, ink] = [readColour(colour), readColour(inkOn({ is: 'colour', colour }) ?? '')]
+        expect(ground && ink && contrastOf(ink, ground)).toBeGreaterThanOrEqual(4.5)
       }),
     )
     expect(inkOn({ is: 'colour', colour: '#efe8d8' })).toBe('#1d2b24')
