@@ -9,7 +9,6 @@ import { instantOfWall } from '../time/zones'
 import { foldedText, readLine, readText, readTexts, textValue, unfoldedLines } from './content-lines'
 import { durationText, readDuration, utcStamp } from './moments'
 import { readCalendar } from './read'
-import { timeZoneLines } from './time-zone'
 import { calendarText } from './write'
 import type { CalendarEvent } from './write'
 
@@ -187,17 +186,6 @@ describe('a calendar file', () => {
         )
       }),
     )
-  })
-
-  // Recife put its clocks forward on 8 October 2000 and back on the 15th (IANA time zone database).
-  it('tells each change of a zone’s clock, also two within eight days', () => {
-    for (let day = 1; day < 30; day += 1) {
-      const lines = timeZoneLines('America/Recife', Date.UTC(2000, 8, day, 12), Date.UTC(2000, 11, 1))
-      expect(lines.filter((line) => line.startsWith('DTSTART')).slice(1)).toEqual([
-        'DTSTART:20001008T000000',
-        'DTSTART:20001015T000000',
-      ])
-    }
   })
 
   it('has lines of 75 octets at most that come together again, whatever they hold', () => {

@@ -1,15 +1,6 @@
-import { wallOf } from '../time/zones'
+import { clockChanges, wallOf } from '../time/zones'
+import type { ClockChange } from '../time/zones'
 import { wallStamp } from './moments'
-
-const hourMs = 3_600_000
-const stepMs = 6 * 24 * hourMs
-
-/** A change of clocks: when, and by how much the clock is ahead of UTC before it and after it. */
-interface ClockChange {
-  readonly at: number
-  readonly before: number
-  readonly after: number
-}
 
 /**
  * A time zone as calendar files tell it (RFC 5545, 3.6.5): what its clock shows from one instant to
@@ -17,7 +8,7 @@ interface ClockChange {
  */
 export function timeZoneLines(zone: string, from: number, to: number): readonly string[] {
   const first = wallOf(from, zone) - from
-  const changes = changesIn(zone, from, to)
+  const changes = clockChanges(zone, from, to)
   const least = Math.min(first, ...changes.map((one) => one.after))
   const observances = new Map<string, ClockChange[]>()
   for (const change of changes) {
@@ -48,30 +39,6 @@ function observance(isSummer: boolean, changes: readonly ClockChange[]): readonl
     `TZOFFSETTO:${offsetText(first.after)}`,
     `END:${kind}`,
   ]
-}
-
-/**
- * Found by looking every six days, then in between: since 1970 no clock has changed twice within less
- * than seven, which Recife’s did in October 2000 (IANA time zone database).
- */
-function changesIn(zone: string, from: number, to: number): readonly ClockChange[] {
-  const offset = (at: number) => wallOf(at, zone) - at
-  const changes: ClockChange[] = []
-  let before = offset(from)
-  for (let at = from; at < to; at += stepMs) {
-    const next = at + stepMs
-    const after = offset(next)
-    if (before === after) continue
-    let [low, high] = [at, next]
-    while (high - low > 1000) {
-      const middle = Math.floor((low + high) / 2000) * 1000
-      if (offset(middle) === before) low = middle
-      else high = middle
-    }
-    if (high < to) changes.push({ at: high, before, after })
-    before = after
-  }
-  return changes
 }
 
 /** An offset as `+0100`, with seconds where it has them (RFC 5545, 3.3.14). */

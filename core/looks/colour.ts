@@ -16,13 +16,6 @@ export function readColour(text: string): Colour | null {
   return { red, green, blue, alpha }
 }
 
-/** A colour as `#rrggbb`, or as `#rrggbbaa` where something is seen through it. */
-export function colourText({ red, green, blue, alpha }: Colour): string {
-  const channels = [red, green, blue, ...(alpha < 1 ? [alpha] : [])]
-  const pairs = channels.map((channel) => Math.round(channel * 255).toString(16))
-  return `#${pairs.map((pair) => pair.padStart(2, '0')).join('')}`
-}
-
 /** One colour over another (Compositing and Blending 1, 5.1, simple alpha compositing). */
 export function over(top: Colour, below: Colour): Colour {
   const alpha = top.alpha + below.alpha * (1 - top.alpha)
@@ -37,7 +30,7 @@ export function over(top: Colour, below: Colour): Colour {
 }
 
 /** Relative luminance of a colour that covers all below it, 0 to 1 (WCAG 2.2, its definition). */
-export function luminanceOf({ red, green, blue }: Colour): number {
+function luminanceOf({ red, green, blue }: Colour): number {
   return 0.2126 * linear(red) + 0.7152 * linear(green) + 0.0722 * linear(blue)
 }
 

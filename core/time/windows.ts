@@ -1,5 +1,5 @@
 import { DateTime } from 'luxon'
-import { civilDayOf, firstInstantOf } from './zones'
+import { civilDayOf, firstInstantOf, startOfDayBefore } from './zones'
 
 export const windowUnits = ['day', 'week', 'month', 'year'] as const
 export type WindowUnit = (typeof windowUnits)[number]
@@ -84,19 +84,9 @@ export function moves(window: DateWindow): boolean {
   return window.is !== 'between'
 }
 
-/** The day that was asked for last in a zone: the next question is nearly always about the same one. */
-const lastDays = new Map<string, { readonly from: number; readonly until: number }>()
-const mostZones = 50
-
 /** The first instant of the day after that of `now` in `zone`. */
 export function nextMidnight(now: number, zone: string): number {
-  const known = lastDays.get(zone)
-  if (known !== undefined && known.from <= now && now < known.until) return known.until
-  const day = DateTime.fromMillis(now, { zone }).startOf('day')
-  const until = firstInstantOf(day.plus({ day: 1 }))
-  if (lastDays.size >= mostZones) lastDays.clear()
-  lastDays.set(zone, { from: firstInstantOf(day), until })
-  return until
+  return startOfDayBefore(now, -1, zone)
 }
 
 function startOf(day: string, zone: string, later = 0): number {

@@ -1,7 +1,15 @@
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
 import { IANAZone } from 'luxon'
-import { fromWallClock, instantOfWall, isZone, startOfDayBefore, toWallClock, wallOf } from './zones'
+import {
+  clockChanges,
+  fromWallClock,
+  instantOfWall,
+  isZone,
+  startOfDayBefore,
+  toWallClock,
+  wallOf,
+} from './zones'
 
 /** Referee: the platform's own calendar, through Intl. */
 function civilDate(instant: number, zone: string): string {
@@ -81,6 +89,16 @@ describe('the wall clock', () => {
         expect(toWallClock(read ?? 0, zone)).toBe(toWallClock(instant, zone))
       }),
     )
+  })
+
+  // Recife put its clocks forward on 8 October 2000 and back on the 15th (IANA time zone database).
+  it('tells each of its changes, also two within eight days, from whatever day on', () => {
+    const [least, most] = [-3 * 3_600_000, -2 * 3_600_000]
+    for (let day = 1; day < 30; day += 1)
+      expect(clockChanges('America/Recife', Date.UTC(2000, 8, day, 12), Date.UTC(2000, 11, 1))).toEqual([
+        { at: Date.UTC(2000, 9, 8, 3), before: least, after: most },
+        { at: Date.UTC(2000, 9, 15, 2), before: most, after: least },
+      ])
   })
 
   // RFC 5545, 3.3.5, has both: half past two, which is skipped, and half past one, which comes twice.

@@ -18,7 +18,8 @@ export function firstInstantOf(day: DateTime): number {
 
 /**
  * The first instant (epoch milliseconds) of the calendar day that lies `days` days before the day
- * of `now` in `zone`. Counts calendar days, so a day of 23 or 25 hours is one day.
+ * of `now` in `zone`; after it for a number below 0. Counts calendar days, so a day of 23 or 25 hours is
+ * one day.
  */
 export function startOfDayBefore(now: number, days: number, zone: string): number {
   const today = Math.floor(wallOf(now, zone) / dayMs)
@@ -78,6 +79,35 @@ function offsetAt(instant: number, zone: string): number {
     known.set(stretch, offset)
   }
   return offset ?? lookedUp(instant, zone)
+}
+
+/** A change of clocks: when, and by how many milliseconds the clock is ahead of UTC before and after it. */
+export interface ClockChange {
+  readonly at: number
+  readonly before: number
+  readonly after: number
+}
+
+/**
+ * Each change of the clock of `zone` from one instant to another (epoch milliseconds), to the second. Two
+ * within six days, as there were before 1970, may be taken for one.
+ */
+export function clockChanges(zone: string, from: number, to: number): readonly ClockChange[] {
+  const changes: ClockChange[] = []
+  let before = offsetAt(from, zone)
+  for (let at = from; at < to; at += stretchMs) {
+    const after = offsetAt(at + stretchMs, zone)
+    if (before === after) continue
+    let [low, high] = [at, at + stretchMs]
+    while (high - low > 1000) {
+      const middle = Math.floor((low + high) / 2000) * 1000
+      if (offsetAt(middle, zone) === before) low = middle
+      else high = middle
+    }
+    if (high < to) changes.push({ at: high, before, after })
+    before = after
+  }
+  return changes
 }
 
 function knownOffsets(zone: string): Map<number, number | null> {
