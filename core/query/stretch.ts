@@ -8,6 +8,8 @@ export interface Stretch {
   readonly before: number
   /** What has this term, or one under it; null for all. */
   readonly term: number | null
+  /** So near its edges, in milliseconds, lies what may not be seen: it has a clock of its own. */
+  readonly margin: number
 }
 
 /** Where entries stand in time: when they happen, or, where none says that, when they were published. */

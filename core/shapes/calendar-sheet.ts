@@ -140,7 +140,7 @@ export function calendarSheet(
   return {
     view: turn.view,
     title: titleOf(turn, place),
-    later: place.later === null ? null : laterWay(place.later, turn, settings, place),
+    later: laterWay(making),
     before: way(turnedBy(turn, -1)),
     after: way(turnedBy(turn, 1)),
     today: isPresent ? null : way(inView({ ...present, term: turn.term }, turn.view, settings, place)),
@@ -161,21 +161,25 @@ export function calendarSheet(
   }
 }
 
-function laterWay(at: number, turn: Turn, settings: SheetSettings, place: ArrangedAt) {
-  const to = inView(
-    { ...presentTurn(settings, { ...place, now: at }), term: turn.term },
-    turn.view,
-    settings,
-    {
-      ...place,
-      now: at,
-    },
-  )
+/** The sheet with the next thing, where this one has none. */
+function laterWay({ settings, place, turn, placed }: Making): CalendarSheet['later'] {
+  const days = daysSeen(turn, settings, place).map(midnightOf)
+  const [from = 0, to = 0] = [days[0], days.at(-1)]
+  if (placed.some(({ first, last }) => last >= from && first <= to)) return null
+  // What came along may be just past the sheet by its own clock.
+  const next = placed.find(({ first }) => first > to)
+  if (next === undefined && place.later === null) return null
+  const at = next === undefined ? place : { ...place, zone: 'UTC' }
+  const now = next?.begins ?? place.later ?? 0
+  const way = inView({ ...presentTurn(settings, { ...at, now }), term: turn.term }, turn.view, settings, {
+    ...at,
+    now,
+  })
   const style = { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' } as const
   return {
-    turn: turnText(to),
-    name: titleOf(to, place),
-    when: dateFormat(place.locale, { ...style, timeZone: place.zone }).format(at),
+    turn: turnText(way),
+    name: titleOf(way, place),
+    when: dateFormat(place.locale, { ...style, timeZone: at.zone }).format(now),
   }
 }
 

@@ -159,6 +159,23 @@ describe('a sheet', () => {
     expect(there.later?.when.replace(',', '')).toBe('Saturday 8 May 2027')
   })
 
+  it('says when the next thing is by that thing’s own clock where all that came lies beside the sheet', () => {
+    const own = { ...settings, clock: 'event' } as const
+    const turned = { ...place, turned: 'month-2026-12', later: at('2027-05-08T09:30') }
+    const [early, late] = [
+      happening(1, at('2026-11-30T03:00'), undefined, { zone: 'America/New_York' }),
+      happening(2, at('2027-01-03T20:00'), undefined, { zone: 'Asia/Kathmandu' }),
+    ]
+    expect(early.occurrence && calendarSheet(own, [early], turned).later?.turn).toBe('month-2027-05')
+    const sheet = calendarSheet(own, [early, late], turned)
+    expect(sheet.list).toEqual([])
+    expect(sheet.later).toMatchObject({ turn: 'month-2027-01', name: 'January 2027' })
+    expect(sheet.later?.when.replace(',', '')).toBe('Monday 4 January 2027')
+    const within = happening(3, at('2026-12-20T10:00'), undefined, { zone: 'Asia/Kathmandu' })
+    expect(calendarSheet(own, [early, within, late], turned).later).toBeNull()
+    expect(calendarSheet(own, [early], { ...turned, later: null }).later).toBeNull()
+  })
+
   it('draws what takes several days across cells, and on into the next week', () => {
     const walk = happening(1, at('2026-12-05T10:00'), at('2026-12-08T16:00'), { within: [9] })
     const sheet = calendarSheet(settings, [walk], place)

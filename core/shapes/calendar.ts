@@ -20,7 +20,8 @@ export interface CalendarSettings extends CommonSettings, ClockSettings, SheetSe
   readonly sheetFrom: number
 }
 
-const dayMs = 86_400_000
+/** Clocks are so far apart at most: from UTC+14:00 to UTC−12:00 (IANA time zone database). */
+const farthestApart = 26 * 3_600_000
 
 /** What the mark of its colour takes beside a card there. */
 const markWidth = 18
@@ -73,9 +74,9 @@ export const calendar = defineShape<'calendar', CalendarSettings>({
     const at = { ...asked, zone: commonZone(settings.clock, asked) }
     const turn = readTurn(at.turned, settings, at)
     const { from, before } = stretchSeen(turn, settings, at)
-    // What has its own clock may lie a day further on or back by this one.
-    const margin = settings.clock === 'event' ? dayMs : 0
-    return { from: from - margin, before: before + margin, term: turn.term }
+    // What has its own clock may lie so much further on or back by this one.
+    const apart = settings.clock === 'event' ? farthestApart : 0
+    return { from: from - apart, before: before + apart, term: turn.term, margin: 2 * apart }
   },
   termsShown: ({ facet }) => facet,
   layout: (_, heights, width) => {

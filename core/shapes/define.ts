@@ -61,7 +61,7 @@ export type ArrangedAt = FieldPlace & {
   readonly visitor: string | null
   /** Which part of it an address asks for; null for the one that is shown first. */
   readonly turned: string | null
-  /** Where nothing of what is asked for happens: when the next thing begins; else null. */
+  /** Where it may be that nothing of what is asked for happens: when the next thing begins; else null. */
   readonly later: number | null
   /** The outermost terms of the facet that `termsShown` names, in their order. */
   readonly terms: readonly { readonly id: number; readonly name: string }[]
@@ -100,12 +100,18 @@ export interface ShapeKind<Name extends string = string, Settings = never> {
   readonly isOfWhen?: 'every date' | 'as asked'
   /**
    * Of a shape that is turned like a sheet: the stretch of time that an address asks for, in epoch
-   * milliseconds without the end, and the term that it is narrowed to.
+   * milliseconds without the end, and the term that it is narrowed to. What lies within its `margin`
+   * (milliseconds) may not be seen, where each thing has a clock of its own.
    */
   readonly stretch?: (
     settings: Settings,
     at: Pick<ArrangedAt, 'locale' | 'zone' | 'now' | 'visitor' | 'turned'>,
-  ) => { readonly from: number; readonly before: number; readonly term: number | null }
+  ) => {
+    readonly from: number
+    readonly before: number
+    readonly term: number | null
+    readonly margin: number
+  }
   /** The facet whose terms it tells apart; null for none. */
   readonly termsShown?: (settings: Settings) => number | null
   /** Whether the script of public pages has something to do for it. */

@@ -63,9 +63,9 @@ export interface ScheduleDay {
   readonly items: readonly PlacedItem[]
   /** What takes whole days, or more than one. */
   readonly whole: readonly ScheduleItem[]
-  /** The moments between rows, in epoch milliseconds. */
+  /** The moments between rows, in epoch milliseconds; none where the clocks of a day differ. */
   readonly moments: readonly number[]
-  /** When the day is over, in epoch milliseconds. */
+  /** When the day is over, by the last of its clocks, in epoch milliseconds. */
   readonly until: number
 }
 
@@ -109,9 +109,7 @@ export function schedulePlan(
     .map((entry, at) => givenOf(entry, at, axis))
     .toSorted((a, b) => a.startsAt - b.startsAt || a.at - b.at)
   const dates = [...new Set(given.map(({ first }) => first))].toSorted()
-  const days = dates.map((date) => dayPlan(settings, date, given, place))
-  // No present minute is the same by clocks that differ.
-  return { days: axis.isOfInstants ? days : days.map((day) => ({ ...day, moments: [] })) }
+  return { days: dates.map((date) => dayPlan(settings, date, given, place)) }
 }
 
 function givenOf(entry: CardEntry, at: number, axis: TimeAxis): Given {
@@ -137,6 +135,8 @@ function dayPlan(
   place: ArrangedAt,
 ): ScheduleDay {
   const timed = given.filter((one) => !one.isWhole && one.first === date)
+  // How far the clocks of what is on that day are ahead of the one that it is laid out by.
+  const apart = [...new Set(timed.map(({ startsAt, instants }) => startsAt - instants.startsAt))]
   const lines = timeLines(settings, timed, place)
   const tracks = tracksOf(timed, place.locale)
   const day = DateTime.fromISO(date, { zone: place.zone })
@@ -158,8 +158,8 @@ function dayPlan(
     whole: given
       .filter((one) => one.isWhole && one.first <= date && one.last >= date)
       .map((one) => itemOf(one, place)),
-    moments: lines.moments,
-    until: day.plus({ days: 1 }).toMillis(),
+    moments: apart.length > 1 ? [] : lines.moments.map((moment) => moment - (apart[0] ?? 0)),
+    until: day.plus({ days: 1 }).toMillis() - Math.min(...(apart.length > 0 ? apart : [0])),
   }
 }
 

@@ -103,22 +103,19 @@ export const schedule = defineShape<'schedule', ScheduleSettings>({
           }),
           ...belowWidth(wideFrom, [
             rule(`${selector} .schedule-row`, { 'overflow-x': 'auto' }),
-            rule(`${selector} .schedule-grid`, {
+            rule(`${selector} :is(.schedule-names, .schedule-grid)`, {
               'grid-template-columns': 'var(--hours) var(--one-track)',
               'inline-size': 'max-content',
             }),
-            rule(`${selector} .across > :is(.schedule-when, .card)`, {
-              position: 'sticky',
-              'inset-inline-start': `calc(var(--hours) + ${px(aroundCard / 2)})`,
-              'inline-size': `calc(var(--track) - ${px(aroundCard + betweenCards)})`,
-            }),
           ]),
           ...fromWidth(wideFrom, [
-            rule(`${selector} .schedule-grid`, { 'grid-template-columns': 'var(--hours) var(--all-tracks)' }),
-            rule(`${selector} .schedule-head`, { position: 'sticky' }),
-            rule(`${selector} .schedule-side`, { display: 'none' }),
+            rule(`${selector} :is(.schedule-names, .schedule-grid)`, {
+              'grid-template-columns': 'var(--hours) var(--all-tracks)',
+            }),
+            rule(`${selector} .schedule-frame:not(.crowded) .schedule-heads`, { display: 'block' }),
+            rule(`${selector} .schedule-frame:not(.crowded) .schedule-side`, { display: 'none' }),
             // The names above the columns say it for the eye.
-            rule(`${selector} .schedule-grid .schedule-track`, {
+            rule(`${selector} .schedule-frame:not(.crowded) .schedule-track`, {
               position: 'absolute',
               'clip-path': 'inset(50%)',
             }),

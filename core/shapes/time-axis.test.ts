@@ -90,19 +90,21 @@ describe('the clock by which things are laid out', () => {
     expect(listed('visitor')).toEqual(listed('site'))
   })
 
-  it('asks for the days of a month by that clock, and for a day more around those that clocks may differ by', () => {
+  it('asks for the days of a month by that clock, and for as much more as clocks may differ by', () => {
     const stretch = (clock: (typeof clocks)[number]) => {
       const at = { ...place, visitor: 'Asia/Kathmandu', turned: 'month-2026-12' }
       return calendar.stretch?.({ ...calendar.defaults, clock }, at)
     }
-    const days = (zone: string, first: string, last: string) => ({
-      from: at(first, zone),
-      before: at(last, zone),
+    const days = (zone: string, apart = 0) => ({
+      from: at('2026-11-30', zone) - apart,
+      before: at('2027-01-04', zone) + apart,
       term: null,
+      margin: 2 * apart,
     })
-    expect(stretch('site')).toEqual(days('Europe/London', '2026-11-30', '2027-01-04'))
-    expect(stretch('visitor')).toEqual(days('Asia/Kathmandu', '2026-11-30', '2027-01-04'))
-    expect(stretch('event')).toEqual(days('Europe/London', '2026-11-29', '2027-01-05'))
+    expect(stretch('site')).toEqual(days('Europe/London'))
+    expect(stretch('visitor')).toEqual(days('Asia/Kathmandu'))
+    const [first, last] = ['Pacific/Kiritimati', 'Etc/GMT+12'].map((zone) => at('2026-12-01', zone))
+    expect(stretch('event')).toEqual(days('Europe/London', (last ?? 0) - (first ?? 0)))
   })
 
   it('has a present minute on a schedule where that is one', () => {
@@ -125,6 +127,18 @@ describe('the clock by which things are laid out', () => {
       there.occurrence?.startsAt,
     ])
     expect(both?.moments).toEqual([])
+    // On a day of one clock there is one, whatever other days go by; each is over when that clock says so.
+    const later = happening(3, at('2026-12-04T10:00', 'America/New_York'), 'America/New_York')
+    const { days } = schedulePlan(settings, [here, later], place)
+    expect(days.map(({ moments: [first] }) => first)).toEqual([
+      at('2026-12-03T10:00', 'Europe/London'),
+      at('2026-12-04T10:00', 'America/New_York'),
+    ])
+    expect(days.map(({ until }) => until)).toEqual([
+      at('2026-12-04', 'Europe/London'),
+      at('2026-12-05', 'America/New_York'),
+    ])
+    expect(both?.until).toBe(at('2026-12-04', 'America/New_York'))
   })
 
   it('is told in words, but for that of the site', () => {

@@ -15,10 +15,10 @@ import { saysWhen } from './context'
 import type { KnownSite } from './context'
 import { indexedRow } from './indexed-entry'
 
-/** What happens in a stretch of time; where that is nothing, when the next thing begins. */
+/** What happens in a stretch of time; where none of it is surely seen, when the next thing begins. */
 export interface StretchShown {
   readonly rows: readonly RowKey[]
-  /** Epoch milliseconds; null where something happens, and where nothing comes. */
+  /** Epoch milliseconds; null where something is surely seen, and where nothing comes. */
   readonly later: number | null
 }
 
@@ -45,16 +45,29 @@ export async function shownInStretch(
     by === 'dates' ? chainBefore(db, plan, stretch, zone) : [],
   ])
   const earlier = chain.filter((row) => row.passes)
-  if (within.length === 0 && !earlier.some((row) => row.endsAt > stretch.from)) {
-    const [next] = await shownRows(db, planFrom(plan, stretch.before, stretch.term, by), locale)
-    return { rows: [], later: next === undefined ? null : await beginOf(db, next) }
-  }
   const found = new Set(within.map(rowName))
-  const rows = [
-    ...earlier.filter((row) => !found.has(rowName(row))),
-    ...within.map(({ id, at, values }) => ({ id, at, startsAt: Number(values[0]) })),
-  ].toSorted((a, b) => a.startsAt - b.startsAt || a.id - b.id || Number(a.at) - Number(b.at))
-  return { rows: rows.map(({ id, at }) => ({ id, at })), later: null }
+  const begun = within.map(({ id, at, values }) => ({ id, at, startsAt: Number(values[0]) }))
+  const isSeen =
+    earlier.some((row) => row.endsAt > stretch.from + stretch.margin) || begun.some(isSurelyIn(stretch))
+  const rows = [...earlier.filter((row) => !found.has(rowName(row))), ...begun].toSorted(
+    (a, b) => a.startsAt - b.startsAt || a.id - b.id || Number(a.at) - Number(b.at),
+  )
+  return {
+    rows: rows.map(({ id, at }) => ({ id, at })),
+    later: isSeen ? null : await nextBegin(db, planFrom(plan, stretch.before, stretch.term, by), locale),
+  }
+}
+
+/** Whether what begins then is seen in a stretch, whichever clock it has; all that is in it where there is one. */
+function isSurelyIn({ from, before, margin }: Stretch) {
+  return ({ startsAt }: { readonly startsAt: number }) =>
+    margin === 0 || (startsAt >= from + margin && startsAt < before - margin)
+}
+
+/** When the first of a plan begins. */
+async function nextBegin(db: Db, plan: Plan, locale: string): Promise<number | null> {
+  const [next] = await shownRows(db, plan, locale)
+  return next === undefined ? null : beginOf(db, next)
 }
 
 /** A date that lies across days. */

@@ -14,9 +14,15 @@ export const driveSchedule: Driver = (element, signal) => {
   element.addEventListener('keydown', (event) => walk(event, items), { signal })
   const grids = Array.from(element.querySelectorAll<HTMLElement>('[data-moments]'))
   const show = () => grids.forEach((grid) => showNow(grid, Date.now()))
-  show()
   const timer = setInterval(show, minute)
-  signal.addEventListener('abort', () => clearInterval(timer))
+  // Days that are turned to, and rows that grow with their cards, bring other hours near the line.
+  const watch = new ResizeObserver(show)
+  grids.forEach((grid) => watch.observe(grid))
+  signal.addEventListener('abort', () => {
+    clearInterval(timer)
+    watch.disconnect()
+  })
+  show()
   return undoMarks
 }
 
@@ -125,14 +131,24 @@ function gap(from: number, to: number, otherFrom: number, otherTo: number): numb
   return Math.max(0, otherFrom - to, from - otherTo)
 }
 
+/** Puts the line at the present minute, and takes the hour away that its word would lie over. */
 function showNow(grid: HTMLElement, now: number): void {
   const line = grid.querySelector<HTMLElement>('.schedule-now')
-  const moments = (grid.dataset.moments ?? '').split(',').map(Number)
+  if (!line) return
+  placeLine(line, (grid.dataset.moments ?? '').split(',').map(Number), now)
+  const word = line.querySelector('b')?.getBoundingClientRect()
+  for (const hour of grid.querySelectorAll('.schedule-hour')) {
+    const name = hour.firstElementChild?.getBoundingClientRect()
+    const isBehind = word && name && word.height > 0 && word.bottom > name.top && word.top < name.bottom
+    hour.toggleAttribute('data-behind', isBehind === true)
+  }
+}
+
+function placeLine(line: HTMLElement, moments: readonly number[], now: number): void {
   const row = moments.findLastIndex((moment) => moment <= now)
   const [from, to] = [moments[row], moments[row + 1]]
-  if (!line) return
   line.hidden = from === undefined || to === undefined
   if (from === undefined || to === undefined) return
-  line.style.gridRow = String(row + 2)
+  line.style.gridRow = String(row + 1)
   line.style.setProperty('--share', String((now - from) / (to - from)))
 }

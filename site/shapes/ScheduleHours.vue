@@ -18,14 +18,14 @@ const props = defineProps<{
 }>()
 const settings = computed(() => props.placement.shape as ChosenShape<'schedule'>)
 const isNamed = computed(() => props.day.tracks.some(({ name }) => name !== null))
-/** Columns begin after that of the hours, rows after that of the names. */
-const firstRow = 2
 /** So many lanes have room beside each other on the widest of pages; with more, they scroll. */
 const mostLanes = 8
 const lanes = computed(() => props.day.tracks.reduce((sum, track) => sum + track.lanes, 0))
 const isCrowded = computed(() => lanes.value > mostLanes)
 const tracks = computed(() => ({
   '--rows': props.day.rows.map((row) => `minmax(${row}px, auto)`).join(' '),
+  // What the lanes take where they scroll: the names above them have the same columns.
+  '--least-tracks': isCrowded.value ? `calc(${lanes.value} * var(--least-lane))` : '0px',
   '--all-tracks': widths((count) => `minmax(${isCrowded.value ? 'var(--least-lane)' : '0'}, ${1 / count}fr)`),
   '--one-track': widths((count) => `max(var(--least-lane), calc(var(--track) / ${count}))`),
 }))
@@ -38,32 +38,42 @@ function widths(lane: (count: number) => string): string {
 </script>
 
 <template>
-  <div v-if="items.length" class="schedule-frame" data-shape="row">
+  <div
+    v-if="items.length"
+    class="schedule-frame"
+    :class="{ crowded: isCrowded }"
+    data-shape="row"
+    :style="tracks"
+  >
     <RowArrows />
-    <div class="schedule-row row" :class="{ crowded: isCrowded }">
-      <div
-        class="schedule-grid"
-        :data-moments="settings.now ? day.moments.join() : undefined"
-        :style="tracks"
-      >
+    <div v-if="isNamed" class="schedule-heads" aria-hidden="true">
+      <div class="schedule-names">
+        <p
+          v-for="track in day.tracks"
+          :key="track.from"
+          class="schedule-head"
+          :style="{ gridColumn: `${track.from + 1} / ${track.to + 1}` }"
+        >
+          {{ track.name }}
+        </p>
+      </div>
+    </div>
+    <div class="schedule-row row">
+      <div class="schedule-grid" :data-moments="settings.now ? day.moments.join() : undefined">
         <i class="schedule-side" aria-hidden="true" />
-        <template v-if="isNamed">
-          <p
-            v-for="track in day.tracks"
-            :key="track.from"
-            class="schedule-head"
-            aria-hidden="true"
-            :style="{ gridColumn: `${track.from + 1} / ${track.to + 1}` }"
-          >
-            {{ track.name }}
-          </p>
-        </template>
+        <i
+          v-for="track in day.tracks"
+          :key="track.from"
+          class="schedule-start"
+          aria-hidden="true"
+          :style="{ gridColumn: track.from + 1 }"
+        />
         <i
           v-for="hour in day.hours"
           :key="hour.row"
           class="schedule-hour"
           aria-hidden="true"
-          :style="{ gridRow: hour.row + firstRow - 1 }"
+          :style="{ gridRow: hour.row }"
           ><span>{{ hour.text }}</span></i
         >
         <i
@@ -71,7 +81,7 @@ function widths(lane: (count: number) => string): string {
           :key="`break ${gap.row}`"
           class="schedule-break"
           aria-hidden="true"
-          :style="{ gridRow: gap.row + firstRow - 1 }"
+          :style="{ gridRow: gap.row }"
           ><span>{{ gap.text }}</span></i
         >
         <ol class="schedule-items" role="list">
@@ -83,13 +93,15 @@ function widths(lane: (count: number) => string): string {
             :marks="settings.marks"
             :class="{ across: item.columns.to - item.columns.from > 1 && item.track === null }"
             :style="{
-              gridRow: `${item.rows.from + firstRow - 1} / ${item.rows.to + firstRow - 1}`,
+              gridRow: `${item.rows.from} / ${item.rows.to}`,
               gridColumn: `${item.columns.from + 1} / ${item.columns.to + 1}`,
             }"
           />
         </ol>
         <i v-if="settings.now" class="schedule-now" aria-hidden="true" hidden
-          ><span>{{ words.now }}</span></i
+          ><span
+            ><b>{{ words.now }}</b></span
+          ></i
         >
       </div>
     </div>

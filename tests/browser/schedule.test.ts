@@ -28,16 +28,35 @@ async function opened(width = 1280, script = true): Promise<Page> {
   return page
 }
 
-/** Gives an entry another summary, as its writer would. */
-async function summarise(title: string, summary: string): Promise<void> {
+async function entryNamed(title: string) {
   const account = await app.db.selectFrom('accounts').select(['id', 'role']).executeTakeFirstOrThrow()
   const { id } = await app.db
     .selectFrom('entries')
     .select('id')
     .where('title', '=', title)
     .executeTakeFirstOrThrow()
-  const entry = await loadEntry(app.db, id)
-  await saveEntry(app.db, id, entry.version, { ...entryInputOf(entry), summary }, account)
+  return { entry: await loadEntry(app.db, id), account }
+}
+
+/** Gives an entry another summary, as its writer would. */
+async function summarise(title: string, summary: string): Promise<void> {
+  const { entry, account } = await entryNamed(title)
+  await saveEntry(app.db, entry.id, entry.version, { ...entryInputOf(entry), summary }, account)
+}
+
+/** Adds an entry like another, so many hours later. */
+async function another(like: string, title: string, hoursLater: number): Promise<void> {
+  const { entry, account } = await entryNamed(like)
+  const input = entryInputOf(entry)
+  const isMoment = (value: unknown): value is number => typeof value === 'number' && value > 1e12
+  const values = Object.fromEntries(
+    Object.entries(input.values).map(([field, value]) => [
+      field,
+      isMoment(value) ? value + hoursLater * 3_600_000 : value,
+    ]),
+  )
+  const slug = title.toLowerCase().replaceAll(/\W+/g, '-')
+  await addEntry(app.db, entry.collectionId, { ...input, title, slug, values }, account)
 }
 
 /** What is seen of the schedule: the title, the time and the place of each. */
@@ -83,10 +102,10 @@ it('is by the hour to scale where cards have room, to half a pixel', async () =>
   const page = await opened()
   const hour = 500
   await page.$eval(
-    '.schedule-grid',
-    (grid, to) => {
-      const rows = (grid as HTMLElement).style.getPropertyValue('--rows')
-      ;(grid as HTMLElement).style.setProperty(
+    '.schedule-frame',
+    (frame, to) => {
+      const rows = (frame as HTMLElement).style.getPropertyValue('--rows')
+      ;(frame as HTMLElement).style.setProperty(
         '--rows',
         rows.replace(/([\d.]+)px/g, (_, length: string) => `${(Number(length) / 96) * to}px`),
       )
@@ -132,6 +151,79 @@ it('keeps the names of the rooms in sight, and shows one room at a time where it
   await next.press('Enter')
   await expect.poll(here).toEqual(['Orchard tent'])
   await narrow.close()
+})
+
+it('keeps names, hours, and what lies across all tracks in sight where those scroll, both ways', async () => {
+  for (const direction of ['ltr', 'rtl']) {
+    const page = await opened(390)
+    await page.evaluate((to) => document.documentElement.setAttribute('dir', to), direction)
+    await page.$eval('.schedule-item:nth-of-type(12)', (item) => item.scrollIntoView())
+    await page.$eval('.schedule-row', (row) => {
+      const sign = getComputedStyle(row).direction === 'rtl' ? -1 : 1
+      row.scrollTo({ left: sign * (row.scrollWidth - row.clientWidth), behavior: 'instant' })
+    })
+    const boxes = (selector: string) =>
+      page.$$eval(selector, (all) =>
+        all.map((one) => {
+          const { left, right, top } = one.getBoundingClientRect()
+          return { left, right, top }
+        }),
+      )
+    // Each name stands above its own column, in whichever place that has come to.
+    await expect
+      .poll(async () => {
+        const [names, starts] = [await boxes('.schedule-head'), await boxes('.schedule-start')]
+        const side = direction === 'rtl' ? 'right' : 'left'
+        return names.map((name, at) => Math.round(name[side] - (starts[at]?.[side] ?? 0)))
+      })
+      .toEqual([0, 0, 0])
+    expect((await boxes('.schedule-head')).map(({ top }) => top)).toEqual([0, 0, 0])
+    expect((await boxes('.schedule-head')).at(-1)).toMatchObject(
+      direction === 'rtl' ? { left: 20 } : { right: 370 },
+    )
+    for (const selector of ['.across', '.across .schedule-mark', '.schedule-hour > span'])
+      for (const { left, right } of await boxes(selector)) {
+        expect(left, selector).toBeGreaterThanOrEqual(20)
+        expect(right, selector).toBeLessThanOrEqual(370)
+      }
+    await page.close()
+  }
+})
+
+it('keeps the words of a break in sight where tracks scroll', async () => {
+  await another('The oldest packet', 'The embers', 4)
+  const page = await opened(390)
+  const words = await page.$('.schedule-break > span')
+  const within = () =>
+    words?.evaluate((one) => {
+      const { left, right } = one.getBoundingClientRect()
+      return left >= 84 && right <= 370
+    })
+  expect(await within()).toBe(true)
+  await page.$eval('.schedule-row', (row) => row.scrollTo({ left: row.scrollWidth, behavior: 'instant' }))
+  expect(await within()).toBe(true)
+  await page.close()
+})
+
+it('has the same marked in each window of a browser', async () => {
+  const first = await opened()
+  const second = await first.browserContext().newPage()
+  await second.goto(`${app.address}/swap-days`)
+  await second.waitForSelector('.schedule.driven')
+  const marked = (page: Page) =>
+    page.$$eval('[data-going]', (all) =>
+      all.map((one) => one.querySelector('.title')?.textContent.trim() ?? ''),
+    )
+  await first.bringToFront()
+  await press(first, 'button', `I am going: ${titles[0]}`)
+  await expect.poll(() => marked(second)).toEqual([titles[0]])
+  await second.bringToFront()
+  await press(second, 'button', `I am going: ${titles[1]}`)
+  for (const page of [first, second]) {
+    await page.bringToFront()
+    await expect.poll(() => marked(page)).toEqual([...titles])
+    await waitFor(page, 'button', 'Only what I am going to (2)')
+  }
 })
 
 it.each(['mouse', 'keys'])(
@@ -188,22 +280,55 @@ it('is walked by arrow keys along time and along rooms', async () => {
   await page.close()
 })
 
-it('marks the present minute while something of the day goes on, and only then', async () => {
-  const page = await visitor(app)
-  await page.goto(`${app.address}/swap-days`)
-  await page.waitForSelector('.schedule.driven')
-  const isSeen = () => page.$eval('.schedule-now', (line) => line.getClientRects().length > 0)
-  expect(await isSeen()).toBe(false)
-  const moment = await page.$eval('.schedule-grid', (grid) => {
-    const [first = 0, second = 0] = ((grid as HTMLElement).dataset.moments ?? '').split(',').map(Number)
-    return first + (second - first) / 2
-  })
+/** The day as it is seen at a moment of it: so much of the way from one line of the hours to the next. */
+async function seenAt(line: number, share: number): Promise<Page> {
+  const page = await opened()
+  const moment = await page.$eval(
+    '.schedule-grid',
+    (grid, at, part) => {
+      const moments = ((grid as HTMLElement).dataset.moments ?? '').split(',').map(Number)
+      const [from = 0, to = 0] = moments.slice(at)
+      return from + (to - from) * part
+    },
+    line,
+    share,
+  )
+  await page.close()
   const later = await visitor(app)
   await later.evaluateOnNewDocument((now: number) => {
     Date.now = () => now
   }, moment)
   await later.goto(`${app.address}/swap-days`)
   await later.waitForSelector('.schedule-now:not([hidden])')
+  return later
+}
+
+it('never has the word at the present minute over the name of an hour', async () => {
+  for (const share of [0.02, 0.5, 0.98]) {
+    const page = await seenAt(2, share)
+    const seen = await page.$$eval('.schedule-hour > span, .schedule-now b', (all) =>
+      all
+        .filter((one) => getComputedStyle(one).visibility === 'visible')
+        .map((one) => {
+          const { top, bottom } = one.getBoundingClientRect()
+          return { top, bottom, word: one.textContent }
+        })
+        .toSorted((a, b) => a.top - b.top),
+    )
+    expect(seen.map(({ word }) => word)).toContain('now')
+    for (const [at, { top }] of seen.slice(1).entries())
+      expect(top).toBeGreaterThanOrEqual(seen[at]?.bottom ?? Infinity)
+    await page.close()
+  }
+})
+
+it('marks the present minute while something of the day goes on, and only then', async () => {
+  const page = await visitor(app)
+  await page.goto(`${app.address}/swap-days`)
+  await page.waitForSelector('.schedule.driven')
+  const isSeen = () => page.$eval('.schedule-now', (line) => line.getClientRects().length > 0)
+  expect(await isSeen()).toBe(false)
+  const later = await seenAt(0, 0.5)
   const [line, item] = await Promise.all(
     ['.schedule-now > span', '.schedule-item'].map((selector) =>
       later.$eval(selector, (one) => {
@@ -233,23 +358,10 @@ it('is read in order without script and without styles', async () => {
 })
 
 it('scrolls across where more is on at once than has room, and never down within itself', async () => {
-  const { id } = await app.db
-    .selectFrom('entries')
-    .select('id')
-    .where('title', '=', 'Bees in winter')
-    .executeTakeFirstOrThrow()
-  const entry = await loadEntry(app.db, id)
-  const account = await app.db.selectFrom('accounts').select(['id', 'role']).executeTakeFirstOrThrow()
-  for (let copy = 0; copy < 20; copy += 1)
-    await addEntry(
-      app.db,
-      entry.collectionId,
-      { ...entryInputOf(entry), title: `Bees again, ${copy}`, slug: `bees-again-${copy}` },
-      account,
-    )
+  for (let copy = 0; copy < 20; copy += 1) await another('Bees in winter', `Bees again, ${copy}`, 0)
   for (const width of [1280, 390]) {
     const page = await opened(width)
-    await page.waitForSelector('.schedule-row.crowded')
+    await page.waitForSelector('.crowded > .schedule-row')
     const box = () =>
       page.$eval('.schedule-row', (row) => ({
         across: row.scrollWidth - row.clientWidth,

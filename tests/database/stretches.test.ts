@@ -175,6 +175,20 @@ it('say when the next thing begins where nothing happens in them, of the term th
   expect((await asker.shown(calendar, asked, [], 'month-2027-05')).later).toBeNull()
 })
 
+it('say so too where all that happens may lie beside them by its own clock', async () => {
+  const beside = Date.UTC(2026, 10, 30, 1)
+  await fill([[date(beside, hour)], [date(Date.UTC(2027, 4, 8, 9), hour)]])
+  const asker = askingAnew(test.db)
+  const own = { ...calendar, shape: { ...calendar.shape, clock: 'event' } } as typeof calendar
+  const [first] = (await asker.shown(calendar, asked, [], 'month-2026-12')).rows
+  expect(await asker.shown(calendar, asked, [], 'month-2026-12')).toMatchObject({ later: null })
+  expect(await asker.shown(own, asked, [], 'month-2026-12')).toMatchObject({
+    rows: [first],
+    later: Date.UTC(2027, 4, 8, 9),
+  })
+  expect(await asker.shown(own, asked, [], 'month-2027-05')).toMatchObject({ later: null })
+})
+
 it('have what was published in them where no entry says when it happens', async () => {
   await fill([[], []])
   await test.db

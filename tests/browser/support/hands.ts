@@ -17,6 +17,8 @@ export async function waitForStillness(page: Page): Promise<void> {
       await new Promise((resolve) => requestAnimationFrame(resolve))
     const moving = document
       .getAnimations()
+      // What goes along with a place that is scrolled has no end in time.
+      .filter(({ timeline }) => timeline === document.timeline)
       .filter((one) => one.playState === 'running' && one.effect?.getComputedTiming().endTime !== Infinity)
     await Promise.allSettled(moving.map((one) => one.finished))
   })
