@@ -50,8 +50,8 @@ function ask(address: string): Promise<Response> {
 let running = false
 let again = false
 
-/** One fetch at a time; a change that comes meanwhile causes one more. */
-async function refresh(): Promise<void> {
+/** Asks for the page anew: one fetch at a time; a change that comes meanwhile causes one more. */
+export async function refresh(): Promise<void> {
   if (running) {
     again = true
     return

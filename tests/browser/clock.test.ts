@@ -104,6 +104,29 @@ it('lays a schedule and a calendar out by the clock of whoever reads, without sc
   }
 })
 
+it('turns a page that goes by it when its reader’s day is over', async () => {
+  const page = await visitor(app)
+  await page.emulateTimezone('Pacific/Kiritimati')
+  // 23:59:56 there (UTC+14:00) as the page begins.
+  await page.evaluateOnNewDocument(() => {
+    const ahead = Date.UTC(2026, 11, 3, 9, 59, 56) - Date.now()
+    globalThis.Date = class extends Date {
+      constructor(...given: readonly number[]) {
+        super(...((given.length === 0 ? [Date.now() + ahead] : given) as [number]))
+      }
+    } as DateConstructor
+  })
+  const asked: number[] = []
+  page.on('request', (request) => {
+    if (new URL(request.url()).searchParams.get('clock') === 'Pacific/Kiritimati') asked.push(performance.now())
+  })
+  await page.goto(`${app.address}/swap-days`)
+  await expect.poll(() => asked.length).toBe(1)
+  await expect.poll(() => asked.length, { timeout: 30_000 }).toBe(2)
+  expect((asked[1] ?? 0) - (asked[0] ?? 0)).toBeGreaterThan(1000)
+  await page.close()
+})
+
 it.each(['mouse', 'keys'])(
   'is chosen for a date, and for a button that is there around it only, by the %s',
   async (hand) => {

@@ -98,6 +98,7 @@ it('are all that happens in them, in order: by SQL, in memory and by a plain rea
         from: Date.UTC(2026, 10, 30),
         before: Date.UTC(2027, 0, 4),
         term: isNarrowed ? 900 : null,
+        margin: 0,
       }
       const plan = await listingPlan(test.db, known, listing, asked, [])
       const shown = await askingAnew(test.db).shown(
