@@ -118,7 +118,8 @@ it('turns a page that goes by it when its reader’s day is over', async () => {
   })
   const asked: number[] = []
   page.on('request', (request) => {
-    if (new URL(request.url()).searchParams.get('clock') === 'Pacific/Kiritimati') asked.push(performance.now())
+    if (new URL(request.url()).searchParams.get('clock') === 'Pacific/Kiritimati')
+      asked.push(performance.now())
   })
   await page.goto(`${app.address}/swap-days`)
   await expect.poll(() => asked.length).toBe(1)
