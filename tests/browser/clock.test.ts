@@ -105,6 +105,7 @@ it('lays a schedule and a calendar out by the clock of whoever reads, without sc
 })
 
 it('turns a page that goes by it when its reader’s day is over', async () => {
+  await reshaped('All swap days', { clock: 'visitor' })
   const page = await visitor(app)
   await page.emulateTimezone('Pacific/Kiritimati')
   // 23:59:56 there (UTC+14:00) as the page begins.
