@@ -94,6 +94,24 @@ describe('an answer', () => {
     expect(reached).toHaveLength(1)
   })
 
+  it('that is asked for again is no older than that, also where the first was still on its way', async () => {
+    const word = ref('a')
+    const single = used(() => useAnswer<string>(() => ({ path: `/find/${word.value}` })))
+    const list = used(() => usePagedAnswer<string>(() => ({ path: `/list/${word.value}` })))
+    for (const letter of ['a', 'b']) {
+      word.value = letter
+      await settled()
+      void single.again()
+      void list.again()
+      await settled()
+      const asked = reached.slice(-4)
+      expect(asked.map((one) => one.signal?.aborted)).toEqual([true, true, false, false])
+      for (const { path, answer } of asked.slice(2))
+        await answer(path.startsWith('/find') ? `newer ${letter}` : { rows: [`newer ${letter}`], total: 1 })
+      expect([single.answer.value, list.rows.value]).toEqual([`newer ${letter}`, [`newer ${letter}`]])
+    }
+  })
+
   it('says why there is none, at once where it was refused', async () => {
     const { answer, failure } = used(() => useAnswer(() => ({ path: '/rows' })))
     await settled()

@@ -82,9 +82,10 @@ export function useAnswers<T>(
 ): Answered<readonly T[]> {
   const asked = computed(questions)
   const isAsked = computed(() => asked.value.length > 0)
+  const queryKey = computed(() => keyOf(asked.value))
   const query = useQuery(
     {
-      queryKey: computed(() => keyOf(asked.value)),
+      queryKey,
       queryFn: ({ signal }) => Promise.all(asked.value.map((question) => ask<T>(question, signal))),
       enabled: isAsked,
       placeholderData: keep ? keepPreviousData : undefined,
@@ -97,9 +98,15 @@ export function useAnswers<T>(
     failure: computed(() => (isAsked.value ? messageOf(query.error.value) : null)),
     asking: query.isFetching,
     again: async () => {
-      if (isAsked.value) await query.refetch()
+      if (isAsked.value) await askAnew(queryKey.value, query.refetch)
     },
   }
+}
+
+/** Asks once more. A first answer that is on its way may be from before what was changed: it is given up. */
+async function askAnew(queryKey: readonly unknown[], refetch: () => Promise<unknown>): Promise<void> {
+  await memory.cancelQueries({ queryKey, exact: true })
+  await refetch()
 }
 
 /** Says that something is waited for while there is nothing to show, not even what was answered before. */
@@ -110,9 +117,10 @@ function sayWaiting(isLoading: Ref<boolean>): void {
 /** A list that is read on page by page; another question begins it anew. */
 export function usePagedAnswer<Row>(question: (page: number) => Question | null) {
   const asked = computed(() => question(1))
+  const queryKey = computed(() => ['pages', ...keyOf(asked.value === null ? [] : [asked.value])])
   const query = useInfiniteQuery(
     {
-      queryKey: computed(() => ['pages', ...keyOf(asked.value === null ? [] : [asked.value])]),
+      queryKey,
       queryFn: ({ signal, pageParam }) => {
         const next = question(pageParam)
         return next === null ? { rows: [], total: 0 } : ask<PageOfRows<Row>>(next, signal)
@@ -137,7 +145,7 @@ export function usePagedAnswer<Row>(question: (page: number) => Question | null)
     asking: query.isFetching,
     more: () => query.fetchNextPage(),
     again: async () => {
-      if (asked.value !== null) await query.refetch()
+      if (asked.value !== null) await askAnew(queryKey.value, query.refetch)
     },
   }
 }
