@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { transform } from 'lightningcss'
 import { describe, expect, it } from 'vitest'
-import { belowWidth, cssOf, fromWidth, layerCss, px, quoted, rule } from './rules'
+import { belowWidth, cssOf, fromWidth, layerCss, px, quoted, rule, whereMedia } from './rules'
 import type { Style } from './rules'
 
 /** Referee: lightningcss, which reads a style sheet as browsers do. */
@@ -35,6 +35,15 @@ describe('style rules', () => {
     expect(cssOf(fromWidth(0, one))).toBe('.a{gap:4px}')
     expect(cssOf(fromWidth(400, one))).toBe('@container listing (min-width:400px){.a{gap:4px}}')
     expect(cssOf(belowWidth(400, one))).toBe('@container listing (width < 400px){.a{gap:4px}}')
+  })
+
+  it('hold for some devices and settings alone', () => {
+    const one = [rule('.a', { gap: px(4) })]
+    expect(cssOf(whereMedia('can point', one))).toBe('@media (hover:hover){.a{gap:4px}}')
+    expect(cssOf(whereMedia('likes motion', [{ width: { from: 400 }, rules: one }]))).toBe(
+      '@media (prefers-reduced-motion:no-preference){@container listing (min-width:400px){.a{gap:4px}}}',
+    )
+    expect(whereMedia('can point', [])).toEqual([])
   })
 
   it('leave out what is null, and write the rest in the order in which it is stated', () => {

@@ -2,7 +2,7 @@
  * Style rules as values. Everything that a listing adds to a page's styles is stated so and written
  * here alone: that escapes what values hold, and says which box a width is that of.
  */
-export type Style = StyleRule | WidthRule
+export type Style = StyleRule | WidthRule | MediaRule
 
 export interface StyleRule {
   readonly selector: string
@@ -16,6 +16,17 @@ export interface WidthRule {
   /** In CSS pixels: from this one on, or up to that one, without it. */
   readonly width: { readonly from: number } | { readonly below: number }
   readonly rules: readonly StyleRule[]
+}
+
+/** What a visitor's device and settings are like, as style sheets ask for it (Media Queries 5). */
+export const media = {
+  'can point': '(hover:hover)',
+  'likes motion': '(prefers-reduced-motion:no-preference)',
+} as const
+
+export interface MediaRule {
+  readonly media: keyof typeof media
+  readonly rules: readonly (StyleRule | WidthRule)[]
 }
 
 /** Values for what a selector finds. */
@@ -33,6 +44,11 @@ export function belowWidth(below: number, rules: readonly StyleRule[]): readonly
   return [{ width: { below }, rules }]
 }
 
+/** Rules for those whose device or settings are so; nothing where there are none. */
+export function whereMedia(name: MediaRule['media'], rules: MediaRule['rules']): readonly Style[] {
+  return rules.length === 0 ? [] : [{ media: name, rules }]
+}
+
 /** A length in CSS pixels. */
 export function px(length: number): string {
   return `${length}px`
@@ -45,7 +61,12 @@ export function quoted(text: string): string {
 
 /** The rules as the text of a style sheet: the same rules give the same bytes. */
 export function cssOf(styles: readonly Style[]): string {
-  return styles.map((style) => ('width' in style ? widthCss(style) : ruleCss(style))).join('\n')
+  return styles.map(styleCss).join('\n')
+}
+
+function styleCss(style: Style): string {
+  if ('media' in style) return `@media ${media[style.media]}{${style.rules.map(styleCss).join('')}}`
+  return 'width' in style ? widthCss(style) : ruleCss(style)
 }
 
 /**

@@ -1,0 +1,71 @@
+import { number, string } from 'yup'
+
+export const lengthUnits = ['px', 'em', 'rem', '%'] as const
+export type LengthUnit = (typeof lengthUnits)[number]
+/** `21px`, `1.25em`: at most four digits before the point and three after it. */
+export type Length = `${number}${LengthUnit}`
+
+const lengthForm = /^-?\d{1,4}(?:\.\d{1,3})?(?:px|em|rem|%)$/
+
+/** What a length may be: in whole or parts of CSS pixels, and whether it may be of the box that it is in. */
+interface LengthBounds {
+  readonly least: number
+  readonly most: number
+  readonly percent?: boolean
+}
+
+/** So many CSS pixels are reckoned for an em where no letters are known. */
+const usualEm = 16
+
+/** A length within bounds; those in em and rem as if letters were 16 px. */
+export function lengthSchema({ least, most, percent = false }: LengthBounds) {
+  const units = percent ? 'px, em, rem or %' : 'px, em or rem'
+  return string()
+    .matches(lengthForm, `Give a length as a number with its unit: ${units}.`)
+    .test('bounds', `Give a length from ${least} to ${most} px.`, (text) => {
+      if (text === undefined || !lengthForm.test(text)) return true
+      const { value, unit } = lengthParts(text as Length)
+      if (unit === '%') return percent && value >= (least < 0 ? -100 : 0) && value <= 100
+      const pixels = unit === 'px' ? value : value * usualEm
+      return pixels >= least && pixels <= most
+    })
+}
+
+/** The number and the unit of a length. */
+export function lengthParts(length: Length): { readonly value: number; readonly unit: LengthUnit } {
+  const unit = lengthUnits.find((one) => length.endsWith(one)) ?? 'px'
+  // An em ends as a rem does.
+  const whole = length.endsWith('rem') ? 'rem' : unit
+  return { value: Number(length.slice(0, -whole.length)), unit: whole }
+}
+
+/** `#a13d17`, `#a13d1780`, or the name of one of the site's palette. */
+export type StyleColour = string
+
+const hexForm = /^#(?:[\da-f]{6}|[\da-f]{8})$/
+const nameForm = /^[a-z](?:[a-z\d-]{0,38}[a-z\d])?$/
+
+export function colourSchema() {
+  return string().test(
+    'colour',
+    'Give a colour as #rrggbb, with two digits more for how much it covers, or one of the palette.',
+    (text) => text === undefined || hexForm.test(text) || nameForm.test(text),
+  )
+}
+
+/** A colour in a style sheet: those of the palette are custom properties of the site. */
+export function colourCss(colour: StyleColour): string {
+  return colour.startsWith('#') ? colour : `var(--${colour})`
+}
+
+/** A whole number within bounds. */
+export function wholeSchema(least: number, most: number) {
+  const words = `Give a whole number from ${least} to ${most}.`
+  return number().integer(words).min(least, words).max(most, words)
+}
+
+/**
+ * How far something covers what is below it, of which both what it is set to and whether it appears have a
+ * say: two numbers of its own, 1 where nothing is said, which nothing within it inherits.
+ */
+export const seenThrough = { opacity: 'calc(var(--covers) * var(--seen))' } as const

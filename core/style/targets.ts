@@ -1,0 +1,33 @@
+/** States that something styled can be in besides at rest; where several hold, the later ones prevail. */
+export const states = ['pointed', 'chosen', 'focused'] as const
+export type State = (typeof states)[number]
+
+/** Something that a look can style: a part of a card, a tab, an arrow… */
+export interface StyleTarget {
+  readonly name: string
+  readonly title: string
+  /** Finds it within a listing's own box. */
+  readonly selector: string
+  /**
+   * What is pointed at, and holds the focus, where that is not the target itself: finds it within a
+   * listing's own box. The target lies within it, or is it.
+   */
+  readonly heldBy?: string
+  /** What tells that it is chosen, where it can be: added to its selector. */
+  readonly chosen?: string
+}
+
+/** The states that a target can be in. */
+export function statesOf({ chosen }: Pick<StyleTarget, 'chosen'>): readonly State[] {
+  return states.filter((state) => state !== 'chosen' || chosen !== undefined)
+}
+
+/** Finds a target in a state, or at rest for null, within the box that `scope` finds. */
+export function selectorIn(scope: string, target: StyleTarget, state: State | null): string {
+  const { selector, heldBy, chosen = '' } = target
+  if (state === null) return `${scope} ${selector}`
+  if (state === 'chosen') return `${scope} ${selector}${chosen}`
+  const holder = `${scope} ${heldBy ?? selector}`
+  const held = state === 'pointed' ? `${holder}:hover` : `${holder}:is(:focus-visible, :has(:focus-visible))`
+  return heldBy === undefined || heldBy === selector ? held : `${held} ${selector}`
+}
