@@ -2,8 +2,10 @@ import { readFileSync, readdirSync } from 'node:fs'
 import { transform } from 'lightningcss'
 import { describe, expect, it } from 'vitest'
 import { parts } from '../cards/parts'
-import { cardTargets } from '../cards/targets'
+import { allPartTargets, cardTargets } from '../cards/targets'
 import { shapes } from '../shapes'
+import { shapeTargets } from '../shapes/targets'
+import { selectorOf } from '../style/targets'
 import { newListing } from './definition'
 import { styleTargets, targetsOf } from './targets'
 
@@ -15,11 +17,7 @@ const written = readdirSync('site', { recursive: true, encoding: 'utf8' })
 
 describe('what a look can style', () => {
   it('has a name of its own, the same thing wherever it is listed', () => {
-    const listed = [
-      ...shapes.all.flatMap(({ targets = [] }) => targets),
-      ...cardTargets,
-      ...parts.all.flatMap(({ targets }) => targets),
-    ]
+    const listed = [...Object.values(shapeTargets).flat(), ...cardTargets, ...allPartTargets]
     for (const target of listed) expect(styleTargets.find(({ name }) => name === target.name)).toBe(target)
     for (const { name, title } of styleTargets) {
       expect(name).toMatch(/^[a-z][a-z\d-]{0,39}$/)
@@ -28,8 +26,9 @@ describe('what a look can style', () => {
   })
 
   it('is found by what stands on public pages', () => {
-    for (const { name, selector, heldBy = '', chosen = '' } of styleTargets) {
-      const found = `${selector}${chosen} ${heldBy}`
+    for (const target of styleTargets) {
+      const { name, heldBy = '', chosen = '' } = target
+      const found = `${selectorOf(target)}${chosen} ${heldBy}`
       expect(() => transform({ filename: 'a.css', code: Buffer.from(`${found}{top:0}`) }), name).not.toThrow()
       for (const [, token = ''] of found.matchAll(/\.([a-z-]+)/g)) expect(written, name).toContain(token)
       for (const [, token = ''] of found.matchAll(/\[(?:data-part=)?"?([a-z-]+)/g))

@@ -1,6 +1,6 @@
 import { parts } from '../cards/parts'
-import { cardTargets } from '../cards/targets'
-import { shapes } from '../shapes'
+import { allPartTargets, cardTargets, partTargets } from '../cards/targets'
+import { shapeTargets } from '../shapes/targets'
 import type { StyleTarget } from '../style/targets'
 import type { Listing } from './definition'
 
@@ -16,12 +16,9 @@ const boxTargets: readonly StyleTarget[] = [
 /** All that looks can style, in the order in which it is listed: each thing once. */
 export const styleTargets: readonly StyleTarget[] = [
   ...new Map(
-    [
-      ...boxTargets,
-      ...shapes.all.flatMap(({ targets = [] }) => targets),
-      ...cardTargets,
-      ...parts.all.flatMap(({ targets }) => targets),
-    ].map((target) => [target.name, target]),
+    [...boxTargets, ...Object.values(shapeTargets).flat(), ...cardTargets, ...allPartTargets].map(
+      (target) => [target.name, target],
+    ),
   ).values(),
 ]
 
@@ -30,8 +27,8 @@ export function targetsOf({ shape, card }: Pick<Listing, 'shape' | 'card'>): rea
   const carried = new Set(card.parts.filter(({ on }) => on).map(({ part }) => part))
   return [
     ...boxTargets,
-    ...(shapes.get(shape.name).targets ?? []),
+    ...shapeTargets[shape.name],
     ...cardTargets,
-    ...parts.all.flatMap(({ name, targets }) => (carried.has(name) ? targets : [])),
+    ...parts.all.filter(({ name }) => carried.has(name)).flatMap(partTargets),
   ]
 }

@@ -32,28 +32,6 @@ export const calendar = defineShape<'calendar', CalendarSettings>({
   name: 'calendar',
   title: 'Calendar',
   about: 'A month, a week or a list of days that visitors turn.',
-  targets: [
-    { name: 'calendar-title', title: 'Name of the month', selector: '.calendar-title' },
-    { name: 'calendar-turn', title: 'Way to another month', selector: '.calendar-turns a' },
-    {
-      name: 'calendar-view',
-      title: 'Way to another view',
-      selector: '.calendar-views a',
-      chosen: '[aria-current="true"]',
-    },
-    {
-      name: 'calendar-term',
-      title: 'Term',
-      selector: '.calendar-legend a',
-      chosen: '[aria-current="true"]',
-    },
-    { name: 'calendar-weekday', title: 'Day of the week', selector: '.calendar-sheet thead th' },
-    { name: 'calendar-cell', title: 'Day', selector: '.calendar-sheet td', chosen: '.today' },
-    { name: 'calendar-number', title: 'Number of a day', selector: '.calendar-number' },
-    { name: 'calendar-bar', title: 'Bar of several days', selector: '.calendar-bar' },
-    { name: 'calendar-thing', title: 'What is on a day', selector: '.calendar-thing' },
-    { name: 'calendar-day-name', title: 'Day in the list', selector: '.calendar-day-name' },
-  ],
   schema: settingsSchema('calendar', {
     views: array(string().oneOf([...calendarViews]))
       .min(1, 'A calendar has at least one view.')

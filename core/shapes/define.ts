@@ -3,7 +3,6 @@ import type { ObjectShape, Schema } from 'yup'
 import type { CollectionKind } from '../content/collection'
 import type { FieldPlace } from '../content/fields/define'
 import type { Style } from '../style/rules'
-import type { StyleTarget } from '../style/targets'
 import type { Grouping } from './grouping'
 
 /** Where one card lies in its listing's box, in CSS pixels from the top left corner. */
@@ -76,8 +75,6 @@ export interface ShapeKind<Name extends string = string, Settings = never> {
   readonly about: string
   /** What it is begun with for, by what entries are; the first shape serves all others. */
   readonly suits?: readonly CollectionKind[]
-  /** What a look can style of it, besides its cards. */
-  readonly targets?: readonly StyleTarget[]
   readonly schema: Schema<Settings & { readonly name: Name }>
   readonly defaults: Settings
   /** Its part of the sentence, after “as”: a text, and what narrower widths get. */

@@ -16,7 +16,6 @@ import type { CommonSettings } from './define'
 import { rowsOfCards } from './places'
 import { groupings } from './grouping'
 import { narrower, stopAt, stopsSchema, withMovedStop } from './stops'
-import { groupNameTarget } from './targets'
 
 export interface GroupedSettings extends CommonSettings {
   readonly by: (typeof groupings)[number]
@@ -37,7 +36,6 @@ export const grouped = defineShape<'grouped', GroupedSettings>({
   name: 'grouped',
   title: 'Under headings',
   about: 'Put together by term, month, day or letter.',
-  targets: [groupNameTarget],
   schema: settingsSchema('grouped', {
     by: string().oneOf([...groupings]),
     facet: idSchema().nullable(),

@@ -3,7 +3,6 @@ import { fromWidth, px, quoted, rule } from '../style/rules'
 import { commonDefaults, defineShape, settingsSchema } from './define'
 import type { CommonSettings } from './define'
 import { widestStop } from './stops'
-import { tabTargets } from './targets'
 
 export const previewSides = ['end', 'start'] as const
 
@@ -23,7 +22,6 @@ export const indexPreview = defineShape<'index', IndexSettings>({
   name: 'index',
   title: 'Index with preview',
   about: 'Titles on one side, the chosen one large on the other.',
-  targets: tabTargets,
   schema: settingsSchema('index', {
     side: string().oneOf([...previewSides]),
     share: number()

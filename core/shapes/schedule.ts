@@ -5,7 +5,6 @@ import { commonDefaults, defineShape, settingsSchema } from './define'
 import type { CommonSettings } from './define'
 import type { PlanSettings } from './schedule-plan'
 import { widestStop } from './stops'
-import { groupNameTarget, rowArrowTarget, tabTargets } from './targets'
 
 export const scheduleLays = ['columns', 'list'] as const
 export const scheduleDays = ['tabs', 'below'] as const
@@ -39,23 +38,6 @@ export const schedule = defineShape<'schedule', ScheduleSettings>({
   name: 'schedule',
   title: 'Schedule',
   about: 'Days by the hour, with a column for each room or line.',
-  targets: [
-    ...tabTargets,
-    groupNameTarget,
-    rowArrowTarget,
-    { name: 'schedule-head', title: 'Name of a track', selector: '.schedule-head' },
-    { name: 'schedule-hour', title: 'Hour', selector: '.schedule-hour' },
-    { name: 'schedule-break', title: 'Break', selector: '.schedule-break' },
-    { name: 'schedule-item', title: 'What happens', selector: '.schedule-item', chosen: '[data-going]' },
-    { name: 'schedule-when', title: 'When', selector: '.schedule-when', heldBy: '.schedule-item' },
-    {
-      name: 'schedule-mark',
-      title: 'Mark of what one goes to',
-      selector: '.schedule-mark',
-      chosen: '[aria-pressed="true"]',
-    },
-    { name: 'schedule-now', title: 'Line at the present minute', selector: '.schedule-now > span' },
-  ],
   schema: settingsSchema('schedule', {
     lay: string().oneOf([...scheduleLays]),
     days: string().oneOf([...scheduleDays]),

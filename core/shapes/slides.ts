@@ -33,16 +33,6 @@ export const slides = defineShape<'slides', SlidesSettings>({
   name: 'slides',
   title: 'Slides',
   about: 'A row that is moved through.',
-  targets: [
-    { name: 'slides-arrow', title: 'Arrow', selector: '.slides-arrow' },
-    {
-      name: 'slides-dot',
-      title: 'Dot',
-      selector: '.slides-dots button',
-      chosen: '[aria-current="true"]',
-    },
-    { name: 'slides-pause', title: 'Pause', selector: '[data-control="pause"]' },
-  ],
   schema: settingsSchema('slides', {
     stops: stopsSchema({ columns: columnsField, columnGap: columnGapField }),
     autoplay: number()

@@ -24,12 +24,6 @@ export const table = defineShape<'table', TableSettings>({
   name: 'table',
   title: 'Table',
   about: 'A row an entry, a column a part of the card.',
-  targets: [
-    { name: 'table', title: 'Table', selector: '.table' },
-    { name: 'table-head', title: 'Head of a column', selector: '.table thead th' },
-    { name: 'table-row', title: 'Row', selector: '.table tbody tr' },
-    { name: 'table-cell', title: 'Cell', selector: '.table tbody :is(th, td)', heldBy: '.table tbody tr' },
-  ],
   schema: settingsSchema('table', {
     from: number().integer().min(40).max(widestStop, 'A stop lies at 4,000 pixels at most.'),
     head: boolean(),

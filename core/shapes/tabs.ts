@@ -16,7 +16,6 @@ import { commonDefaults, defineShape, settingsSchema } from './define'
 import type { CardWidth, CommonSettings } from './define'
 import { rowsOfCards } from './places'
 import { narrower, stopAt, stopsSchema, withMovedStop } from './stops'
-import { groupNameTarget, tabTargets } from './targets'
 
 export const tabsBys = ['entry', 'term', 'day'] as const
 export const tabsPlaces = ['above', 'start'] as const
@@ -65,7 +64,6 @@ export const tabs = defineShape<'tabs', TabsSettings>({
   name: 'tabs',
   title: 'Tabs',
   about: 'One at a time, chosen by name.',
-  targets: [...tabTargets, groupNameTarget],
   schema: settingsSchema('tabs', {
     by: string().oneOf([...tabsBys]),
     facet: idSchema().nullable(),

@@ -17,7 +17,6 @@ import {
   uprightStyles,
 } from './timeline-styles'
 import { linePlaces, trackSizes } from './track-sizes'
-import { rowArrowTarget } from './targets'
 
 export const timelineLays = ['upright', 'lying', 'columns'] as const
 export const lineSides = ['one', 'both'] as const
@@ -48,16 +47,6 @@ export const timeline = defineShape<'timeline', TimelineSettings>({
   name: 'timeline',
   title: 'Timeline',
   about: 'Along a line of time, by when things happened.',
-  targets: [
-    rowArrowTarget,
-    { name: 'timeline-line', title: 'Line', selector: '.timeline-rule' },
-    { name: 'timeline-bar', title: 'Bar of what lasts', selector: '.timeline-bar' },
-    { name: 'timeline-tick', title: 'Mark of a time', selector: '.timeline-tick > span' },
-    { name: 'timeline-break', title: 'Words of a break', selector: '.timeline-break > span' },
-    { name: 'timeline-heading', title: 'Heading of years', selector: '.timeline-heading' },
-    { name: 'timeline-when', title: 'When', selector: '.timeline-when' },
-    { name: 'timeline-item', title: 'Item', selector: '.timeline-item' },
-  ],
   schema: settingsSchema('timeline', {
     lay: string().oneOf([...timelineLays]),
     sides: string().oneOf([...lineSides]),

@@ -6,8 +6,8 @@ export type State = (typeof states)[number]
 export interface StyleTarget {
   readonly name: string
   readonly title: string
-  /** Finds it within a listing's own box. */
-  readonly selector: string
+  /** Finds it within a listing's own box; the class of its name where nothing is said. */
+  readonly selector?: string
   /**
    * What is pointed at, and holds the focus, where that is not the target itself: finds it within a
    * listing's own box. The target lies within it, or is it.
@@ -22,9 +22,15 @@ export function statesOf({ chosen }: Pick<StyleTarget, 'chosen'>): readonly Stat
   return states.filter((state) => state !== 'chosen' || chosen !== undefined)
 }
 
+/** Finds a target within a listing's own box. */
+export function selectorOf({ name, selector }: Pick<StyleTarget, 'name' | 'selector'>): string {
+  return selector ?? `.${name}`
+}
+
 /** Finds a target in a state, or at rest for null, within the box that `scope` finds. */
 export function selectorIn(scope: string, target: StyleTarget, state: State | null): string {
-  const { selector, heldBy, chosen = '' } = target
+  const { heldBy, chosen = '' } = target
+  const selector = selectorOf(target)
   if (state === null) return `${scope} ${selector}`
   if (state === 'chosen') return `${scope} ${selector}${chosen}`
   const holder = `${scope} ${heldBy ?? selector}`

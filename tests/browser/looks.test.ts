@@ -2,16 +2,15 @@ import { readFile } from 'node:fs/promises'
 import fc from 'fast-check'
 import type { CDPSession, Page } from 'puppeteer-core'
 import { afterAll, beforeAll, expect, it } from 'vitest'
-import { cardTargets } from '~~/core/cards/targets'
-import { parts } from '~~/core/cards/parts'
+import { allPartTargets, cardTargets } from '~~/core/cards/targets'
 import { compiled } from '~~/core/looks/compile'
 import { properties } from '~~/core/looks/properties'
 import type { Declarations } from '~~/core/looks/properties/define'
 import { valueAt } from '~~/core/looks/styles'
 import type { SeenAs, Styles } from '~~/core/looks/styles'
-import { tabTargets } from '~~/core/shapes/targets'
+import { shapeTargets } from '~~/core/shapes/targets'
 import { cssOf, media } from '~~/core/style/rules'
-import { states } from '~~/core/style/targets'
+import { selectorOf, states } from '~~/core/style/targets'
 import type { StyleTarget } from '~~/core/style/targets'
 import { styles } from '../support/style-arbitraries'
 import { startBrowser } from './support/browser'
@@ -59,7 +58,7 @@ function document(css: string): string {
 }
 
 const scope = '[data-placement="a"]'
-const targets = [...tabTargets, ...cardTargets, ...parts.all.flatMap((part) => part.targets)]
+const targets = [...shapeTargets.tabs, ...cardTargets, ...allPartTargets]
 
 function targetNamed(name: string): StyleTarget {
   const found = targets.find((one) => one.name === name)
@@ -123,7 +122,7 @@ function differing(name: string, declared: Declarations, width: number): Promise
           ),
       )
     },
-    `${scope} ${targetNamed(name).selector}`,
+    `${scope} ${selectorOf(targetNamed(name))}`,
     name,
     declared,
     width,

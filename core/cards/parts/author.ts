@@ -1,6 +1,6 @@
 import { boolean } from 'yup'
 import { pictureAddress, widthFor } from '../../pictures/picture'
-import { definePart, partSettings, partTarget } from './define'
+import { definePart, partSettings } from './define'
 import type { PartBase } from './define'
 
 export interface AuthorSetting extends PartBase {
@@ -21,7 +21,7 @@ export const portraitWidth = 32
 export const author = definePart<'author', AuthorSetting, AuthorContent>({
   name: 'author',
   title: 'Author',
-  targets: [partTarget('author', 'Author', '.fact')],
+  styled: '.fact',
   schema: partSettings('author', { portrait: boolean() }),
   defaults: { part: 'author', on: false },
   wraps: true,

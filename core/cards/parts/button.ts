@@ -39,10 +39,9 @@ export interface ButtonContent {
 export const button = definePart<'button', ButtonSetting, ButtonContent>({
   name: 'button',
   title: 'Button',
-  targets: [
-    { name: 'button', title: 'Button', selector: '.part[data-part="button"] .button' },
-    { name: 'button-link', title: 'Button as a link', selector: '.part[data-part="button"] .link' },
-  ],
+  styled: '.button',
+  alsoStyled: { link: { title: 'Button as a link', selector: '.link' } },
+  isHeldItself: true,
   schema: partSettings('button', {
     text: string().required('Give it its words.').max(60, 'Keep the words within 60 characters.'),
     form: string()

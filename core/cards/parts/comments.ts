@@ -1,5 +1,5 @@
 import { cardWords } from '../words'
-import { definePart, partSettings, partTarget } from './define'
+import { definePart, partSettings } from './define'
 import type { PartBase } from './define'
 import { numberFormat } from '../../formats/formatters'
 
@@ -10,7 +10,7 @@ export interface CommentsSetting extends PartBase {
 export const comments = definePart<'comments', CommentsSetting, { readonly text: string }>({
   name: 'comments',
   title: 'Comments',
-  targets: [partTarget('comments', 'Comments', '.fact')],
+  styled: '.fact',
   schema: partSettings('comments'),
   defaults: { part: 'comments', on: false },
   wraps: true,

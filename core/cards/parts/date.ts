@@ -11,7 +11,7 @@ import {
 import type { Clock, DateStyle, Moment } from '../../formats/dates'
 import { valueOf } from '../card-entry'
 import type { CardContext, CardEntry } from '../card-entry'
-import { definePart, partSettings, partTarget } from './define'
+import { definePart, partSettings } from './define'
 import type { PartBase } from './define'
 
 export interface DateSetting extends PartBase {
@@ -38,7 +38,7 @@ const fieldId = idSchema()
 export const date = definePart<'date', DateSetting, DateContent>({
   name: 'date',
   title: 'Date',
-  targets: [partTarget('date', 'Date', '.fact')],
+  styled: '.fact',
   schema: partSettings('date', {
     field: fieldId,
     until: fieldId,

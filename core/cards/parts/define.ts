@@ -1,6 +1,5 @@
 import { boolean, object, string } from 'yup'
 import type { ObjectShape, Schema } from 'yup'
-import type { StyleTarget } from '../../style/targets'
 import type { Words } from '../../words'
 import type { CardContext, CardEntry } from '../card-entry'
 import { conditionSchema } from '../condition'
@@ -28,8 +27,12 @@ export interface PartBase {
 export interface PartKind<Name extends string = string, Setting = never, Content = unknown> {
   readonly name: Name
   readonly title: string
-  /** What of it a look can style. */
-  readonly targets: readonly StyleTarget[]
+  /** Finds within it what a look styles. */
+  readonly styled: string
+  /** What else of it a look can style, by a name. */
+  readonly alsoStyled?: Readonly<Record<string, { readonly title: string; readonly selector: string }>>
+  /** Whether it is pointed at and holds the focus itself; else its card does. */
+  readonly isHeldItself?: true
   readonly schema: Schema<Setting>
   readonly defaults: Setting
   /** Whether a card can have several of it; each has an id then. */
@@ -51,22 +54,6 @@ export interface PartKind<Name extends string = string, Setting = never, Content
    * does not move it.
    */
   readonly opens?: (setting: Setting) => number | undefined
-}
-
-/** Cards, and the rows of a table that stand for them. */
-const cardBox = ':is(.card, tr[data-entry])'
-
-/**
- * What a look can style of a part: what `selector` finds within it. It is pointed at where its card is.
- * `more` tells apart what is styled besides the part as a whole.
- */
-export function partTarget(part: string, title: string, selector: string, more?: string): StyleTarget {
-  return {
-    name: more === undefined ? part : `${part}-${more}`,
-    title,
-    selector: `.part[data-part="${part}"] ${selector}`,
-    heldBy: cardBox,
-  }
 }
 
 const affix = string().max(40, 'Keep the words before and after within 40 characters.')

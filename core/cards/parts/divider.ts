@@ -1,4 +1,4 @@
-import { definePart, partSettings, partTarget } from './define'
+import { definePart, partSettings } from './define'
 import type { PartBase } from './define'
 
 export interface DividerSetting extends PartBase {
@@ -8,7 +8,7 @@ export interface DividerSetting extends PartBase {
 export const divider = definePart<'divider', DividerSetting, Record<string, never>>({
   name: 'divider',
   title: 'Line',
-  targets: [partTarget('divider', 'Line', '.line')],
+  styled: '.line',
   schema: partSettings('divider'),
   defaults: { part: 'divider', on: true },
   several: true,

@@ -5,7 +5,7 @@ import { formatValue } from '../../content/field'
 import { author } from './author'
 import { comments } from './comments'
 import { date } from './date'
-import { definePart, partSettings, partTarget } from './define'
+import { definePart, partSettings } from './define'
 import type { PartBase } from './define'
 import { likes } from './likes'
 import { readingTime } from './reading-time'
@@ -60,7 +60,7 @@ export function factTitle(fact: Fact): string | null {
 export const facts = definePart<'facts', FactsSetting, FactsContent>({
   name: 'facts',
   title: 'Row of facts',
-  targets: [partTarget('facts', 'Row of facts', '.facts')],
+  styled: '.facts',
   schema: partSettings('facts', {
     facts: array(mixed().test('fact', 'This is no fact of an entry.', isFact).required())
       .max(8, 'A row has at most 8 facts.')

@@ -2,7 +2,7 @@ import { boolean } from 'yup'
 import { idOrLaterSchema } from '../../schemas'
 import { formatValue } from '../../content/field'
 import { valueOf } from '../card-entry'
-import { definePart, partSettings, partTarget } from './define'
+import { definePart, partSettings } from './define'
 import type { PartBase } from './define'
 
 /** A field of the collection, as its type writes it. */
@@ -22,7 +22,7 @@ export interface FieldContent {
 export const field = definePart<'field', FieldSetting, FieldContent>({
   name: 'field',
   title: 'Field',
-  targets: [partTarget('field', 'Field', '.fact')],
+  styled: '.fact',
   schema: partSettings('field', { field: idOrLaterSchema().required(), named: boolean() }),
   defaults: { part: 'field', on: true, field: 0 },
   several: true,

@@ -1,7 +1,7 @@
 import { string } from 'yup'
 import { collectionIcons } from '../../content/collection'
 import type { CollectionIcon } from '../../content/collection'
-import { definePart, partSettings, partTarget } from './define'
+import { definePart, partSettings } from './define'
 import type { PartBase } from './define'
 
 /** A sign that only decorates, the same on every card that meets its condition. */
@@ -13,7 +13,7 @@ export interface IconSetting extends PartBase {
 export const icon = definePart<'icon', IconSetting, { readonly icon: CollectionIcon }>({
   name: 'icon',
   title: 'Icon',
-  targets: [partTarget('icon', 'Icon', '.icon')],
+  styled: '.icon',
   schema: partSettings('icon', {
     icon: string()
       .oneOf([...collectionIcons], 'Choose one of the icons.')

@@ -1,5 +1,5 @@
 import { string } from 'yup'
-import { definePart, partSettings, partTarget } from './define'
+import { definePart, partSettings } from './define'
 import type { PartBase } from './define'
 
 /** The same few words on every card that meets its condition: “On sale”, “New”. */
@@ -11,7 +11,7 @@ export interface LabelSetting extends PartBase {
 export const label = definePart<'label', LabelSetting, { readonly text: string }>({
   name: 'label',
   title: 'Label',
-  targets: [partTarget('label', 'Label', '.label')],
+  styled: '.label',
   schema: partSettings('label', {
     text: string().required('Give the label its words.').max(60, 'Keep a label within 60 characters.'),
   }),

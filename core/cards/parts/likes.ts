@@ -1,5 +1,5 @@
 import { cardWords } from '../words'
-import { definePart, partSettings, partTarget } from './define'
+import { definePart, partSettings } from './define'
 import type { PartBase } from './define'
 import { numberFormat } from '../../formats/formatters'
 
@@ -11,7 +11,7 @@ export interface LikesSetting extends PartBase {
 export const likes = definePart<'likes', LikesSetting, { readonly text: string }>({
   name: 'likes',
   title: 'Likes',
-  targets: [partTarget('likes', 'Likes', '.fact')],
+  styled: '.fact',
   schema: partSettings('likes'),
   defaults: { part: 'likes', on: false },
   wraps: true,

@@ -2,7 +2,7 @@ import { number, string } from 'yup'
 import { focusOf, pictureAddress, widthFor, widthsOf } from '../../pictures/picture'
 import { placeholders } from '../../pictures/placeholder'
 import type { Placeholder } from '../../pictures/placeholder'
-import { definePart, partSettings, partTarget } from './define'
+import { definePart, partSettings } from './define'
 import type { PartBase } from './define'
 
 export const pictureRatios = ['3:2', '4:3', '1:1', '4:5', '16:9', 'natural'] as const
@@ -63,7 +63,7 @@ export const usualShare = 40
 export const picture = definePart<'picture', PictureSetting, PictureContent>({
   name: 'picture',
   title: 'Picture',
-  targets: [partTarget('picture', 'Picture', '.picture')],
+  styled: '.picture',
   schema: partSettings('picture', {
     ratio: string<PictureRatio>()
       .oneOf([...pictureRatios], 'Choose one of the ratios.')

@@ -5,7 +5,7 @@ import type { Money } from '../../content/fields/money'
 import { savingOf } from '../../formats/money'
 import { valueOf } from '../card-entry'
 import type { CardContext, CardEntry } from '../card-entry'
-import { definePart, partSettings, partTarget } from './define'
+import { definePart, partSettings } from './define'
 import type { PartBase } from './define'
 import { numberFormat } from '../../formats/formatters'
 
@@ -28,11 +28,11 @@ export interface PriceContent {
 export const price = definePart<'price', PriceSetting, PriceContent>({
   name: 'price',
   title: 'Price',
-  targets: [
-    partTarget('price', 'Price', '.price'),
-    partTarget('price', 'Price before', '.price s', 'before'),
-    partTarget('price', 'What is saved', '.price .saving', 'saving'),
-  ],
+  styled: '.price',
+  alsoStyled: {
+    before: { title: 'Price before', selector: '.price s' },
+    saving: { title: 'What is saved', selector: '.price .saving' },
+  },
   schema: partSettings('price', {
     field: idOrLaterSchema().required(),
     before: idSchema(),

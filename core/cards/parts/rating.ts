@@ -2,7 +2,7 @@ import { idOrLaterSchema } from '../../schemas'
 import { formatValue } from '../../content/field'
 import type { RatingSettings } from '../../content/fields/rating'
 import { valueOf } from '../card-entry'
-import { definePart, partSettings, partTarget } from './define'
+import { definePart, partSettings } from './define'
 import type { PartBase } from './define'
 
 export interface RatingSetting extends PartBase {
@@ -22,7 +22,7 @@ export interface RatingContent {
 export const rating = definePart<'rating', RatingSetting, RatingContent>({
   name: 'rating',
   title: 'Rating',
-  targets: [partTarget('rating', 'Rating', '.rating')],
+  styled: '.rating',
   schema: partSettings('rating', { field: idOrLaterSchema().required() }),
   defaults: { part: 'rating', on: false, field: 0 },
   phrase: () => 'rating',

@@ -1,6 +1,6 @@
 import { readingMinutes } from '../../formats/reading-time'
 import { cardWords } from '../words'
-import { definePart, partSettings, partTarget } from './define'
+import { definePart, partSettings } from './define'
 import type { PartBase } from './define'
 import { numberFormat } from '../../formats/formatters'
 
@@ -11,7 +11,7 @@ export interface ReadingTimeSetting extends PartBase {
 export const readingTime = definePart<'reading-time', ReadingTimeSetting, { readonly text: string }>({
   name: 'reading-time',
   title: 'Reading time',
-  targets: [partTarget('reading-time', 'Reading time', '.fact')],
+  styled: '.fact',
   schema: partSettings('reading-time'),
   defaults: { part: 'reading-time', on: false },
   wraps: true,

@@ -1,6 +1,6 @@
 import { limitWords } from '../../text/limit-words'
 import { counted } from '../../words'
-import { definePart, partSettings, partTarget } from './define'
+import { definePart, partSettings } from './define'
 import type { PartBase } from './define'
 import { wordsField } from './words-field'
 
@@ -13,7 +13,7 @@ export interface SummarySetting extends PartBase {
 export const summary = definePart<'summary', SummarySetting, { readonly text: string }>({
   name: 'summary',
   title: 'Summary',
-  targets: [partTarget('summary', 'Summary', '.summary')],
+  styled: '.summary',
   schema: partSettings('summary', { words: wordsField.required() }),
   defaults: { part: 'summary', on: true, words: 25 },
   wraps: true,

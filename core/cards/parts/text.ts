@@ -1,6 +1,6 @@
 import { limitWords } from '../../text/limit-words'
 import { counted } from '../../words'
-import { definePart, partSettings, partTarget } from './define'
+import { definePart, partSettings } from './define'
 import type { PartBase } from './define'
 import { wordsField } from './words-field'
 
@@ -14,7 +14,7 @@ export interface TextSetting extends PartBase {
 export const text = definePart<'text', TextSetting, { readonly text: string }>({
   name: 'text',
   title: 'Text',
-  targets: [partTarget('text', 'Text', '.summary')],
+  styled: '.summary',
   schema: partSettings('text', { words: wordsField.required() }),
   defaults: { part: 'text', on: false, words: 60 },
   readsText: () => true,

@@ -1,6 +1,6 @@
 import { number } from 'yup'
 import { limitWords } from '../../text/limit-words'
-import { definePart, partSettings, partTarget } from './define'
+import { definePart, partSettings } from './define'
 import type { PartBase } from './define'
 import { wordsField } from './words-field'
 
@@ -22,7 +22,7 @@ export interface TitleContent {
 export const title = definePart<'title', TitleSetting, TitleContent>({
   name: 'title',
   title: 'Title',
-  targets: [partTarget('title', 'Title', '.title')],
+  styled: '.title',
   schema: partSettings('title', {
     level: number().integer().min(0, headingLevels).max(6, headingLevels).required(),
     words: wordsField,

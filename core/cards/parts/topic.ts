@@ -1,6 +1,6 @@
 import { boolean, number } from 'yup'
 import { idOrNoneSchema } from '../../schemas'
-import { definePart, partSettings, partTarget } from './define'
+import { definePart, partSettings } from './define'
 import type { PartBase } from './define'
 
 /** The first of the entry's terms in a facet. */
@@ -21,7 +21,7 @@ export interface TopicContent {
 export const topic = definePart<'topic', TopicSetting, TopicContent>({
   name: 'topic',
   title: 'Terms',
-  targets: [partTarget('topic', 'Terms', '.topic')],
+  styled: '.topic',
   schema: partSettings('topic', {
     facet: idOrNoneSchema(),
     most: number()

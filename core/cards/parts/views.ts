@@ -1,5 +1,5 @@
 import { cardWords } from '../words'
-import { definePart, partSettings, partTarget } from './define'
+import { definePart, partSettings } from './define'
 import type { PartBase } from './define'
 import { numberFormat } from '../../formats/formatters'
 
@@ -10,7 +10,7 @@ export interface ViewsSetting extends PartBase {
 export const views = definePart<'views', ViewsSetting, { readonly text: string }>({
   name: 'views',
   title: 'Reads',
-  targets: [partTarget('views', 'Reads', '.fact')],
+  styled: '.fact',
   schema: partSettings('views'),
   defaults: { part: 'views', on: false },
   wraps: true,

@@ -7,7 +7,7 @@ import { htmlOfDocument } from '../../../content/rich-text/html'
 import { idSchema } from '../../../schemas'
 import type { CardContext, CardEntry } from '../../card-entry'
 import type { NavigationLink } from '../../../navigation'
-import { definePart, partSettings, partTarget } from '../define'
+import { definePart, partSettings } from '../define'
 import type { PartBase } from '../define'
 
 /** Every field that says something in words, under its name. */
@@ -34,7 +34,7 @@ const unsaid = new Set<FieldTypeName>(['picture', 'pictures', 'file', 'colour'])
 export const allFields = definePart<'all-fields', AllFieldsSetting, AllFieldsContent>({
   name: 'all-fields',
   title: 'All fields',
-  targets: [partTarget('all-fields', 'All fields', '.all-fields')],
+  styled: '.all-fields',
   isLarge: true,
   schema: partSettings('all-fields', { without: array(idSchema().required()).max(mostFields).required() }),
   defaults: { part: 'all-fields', on: true, without: [] },

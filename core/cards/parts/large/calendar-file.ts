@@ -1,5 +1,5 @@
 import { entryCalendar } from '../../../content/entry-address'
-import { definePart, partSettings, partTarget } from '../define'
+import { definePart, partSettings } from '../define'
 import type { PartBase } from '../define'
 
 /** Leads to the calendar file of what happens, to be put into a calendar of one's own. */
@@ -10,7 +10,7 @@ export interface CalendarFileSetting extends PartBase {
 export const calendarFile = definePart<'calendar-file', CalendarFileSetting, { readonly address: string }>({
   name: 'calendar-file',
   title: 'Calendar file',
-  targets: [partTarget('calendar-file', 'Calendar file', '.calendar-file')],
+  styled: '.calendar-file',
   isLarge: true,
   schema: partSettings('calendar-file'),
   defaults: { part: 'calendar-file', on: true },

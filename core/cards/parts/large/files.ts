@@ -1,7 +1,7 @@
 import { fileAddress } from '../../../content/media'
 import { filesOf } from '../../entry-in-full'
 import type { NavigationLink } from '../../../navigation'
-import { definePart, partSettings, partTarget } from '../define'
+import { definePart, partSettings } from '../define'
 import type { PartBase } from '../define'
 
 /** The papers of the entry's fields, to be fetched. */
@@ -17,7 +17,7 @@ export interface FilesContent {
 export const files = definePart<'files', FilesSetting, FilesContent>({
   name: 'files',
   title: 'Files to fetch',
-  targets: [partTarget('files', 'Files to fetch', '.files')],
+  styled: '.files',
   isLarge: true,
   schema: partSettings('files'),
   defaults: { part: 'files', on: true },

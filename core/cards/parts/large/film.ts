@@ -1,6 +1,6 @@
 import { fileAddress } from '../../../content/media'
 import { filesOf } from '../../entry-in-full'
-import { definePart, partSettings, partTarget } from '../define'
+import { definePart, partSettings } from '../define'
 import type { PartBase } from '../define'
 
 /** The films and sounds of the entry's fields, ready to be played. */
@@ -23,7 +23,7 @@ export interface FilmContent {
 export const film = definePart<'film', FilmSetting, FilmContent>({
   name: 'film',
   title: 'Film and sound',
-  targets: [partTarget('film', 'Film and sound', '.film')],
+  styled: '.film',
   isLarge: true,
   schema: partSettings('film'),
   defaults: { part: 'film', on: true },

@@ -2,7 +2,7 @@ import { number } from 'yup'
 import { shownPicture } from '../../../pictures/shown'
 import type { ShownPicture } from '../../../pictures/shown'
 import { filesOf } from '../../entry-in-full'
-import { definePart, partSettings, partTarget } from '../define'
+import { definePart, partSettings } from '../define'
 import type { PartBase } from '../define'
 
 /** The pictures of the entry's fields. */
@@ -25,7 +25,7 @@ const leastRoom = 460
 export const gallery = definePart<'gallery', GallerySetting, GalleryContent>({
   name: 'gallery',
   title: 'Gallery',
-  targets: [partTarget('gallery', 'Gallery', '.gallery')],
+  styled: '.gallery',
   isLarge: true,
   schema: partSettings('gallery', {
     across: number()

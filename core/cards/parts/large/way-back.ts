@@ -1,5 +1,5 @@
 import type { NavigationLink } from '../../../navigation'
-import { definePart, partSettings, partTarget } from '../define'
+import { definePart, partSettings } from '../define'
 import type { PartBase } from '../define'
 
 /** Leads to everything of the entry's collection. */
@@ -10,7 +10,7 @@ export interface WayBackSetting extends PartBase {
 export const wayBack = definePart<'way-back', WayBackSetting, NavigationLink>({
   name: 'way-back',
   title: 'Way back',
-  targets: [partTarget('way-back', 'Way back', '.way-back')],
+  styled: '.way-back',
   isLarge: true,
   schema: partSettings('way-back'),
   defaults: { part: 'way-back', on: true, prefix: 'Back to ' },

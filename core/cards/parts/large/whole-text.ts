@@ -1,6 +1,6 @@
 import { isEmptyDocument } from '../../../content/rich-text/document'
 import { htmlOfDocument } from '../../../content/rich-text/html'
-import { definePart, partSettings, partTarget } from '../define'
+import { definePart, partSettings } from '../define'
 import type { PartBase } from '../define'
 
 /** All of the entry's own text. */
@@ -16,7 +16,7 @@ export interface WholeTextContent {
 export const wholeText = definePart<'whole-text', WholeTextSetting, WholeTextContent>({
   name: 'whole-text',
   title: 'Whole text',
-  targets: [partTarget('whole-text', 'Whole text', '.whole-text')],
+  styled: '.whole-text',
   isLarge: true,
   schema: partSettings('whole-text'),
   defaults: { part: 'whole-text', on: true },
