@@ -16,6 +16,16 @@ export function readColour(text: string): Colour | null {
   return { red, green, blue, alpha }
 }
 
+/** A colour as `#rrggbb`, or as `#rrggbbaa` where something is seen through it. */
+export function colourText({ red, green, blue, alpha }: Colour): string {
+  const pairs = [red, green, blue, ...(alpha < 1 ? [alpha] : [])].map((channel) =>
+    Math.round(channel * 255)
+      .toString(16)
+      .padStart(2, '0'),
+  )
+  return `#${pairs.join('')}`
+}
+
 /** One colour over another (Compositing and Blending 1, 5.1, simple alpha compositing). */
 export function over(top: Colour, below: Colour): Colour {
   const alpha = top.alpha + below.alpha * (1 - top.alpha)

@@ -1,4 +1,5 @@
 import { number, string } from 'yup'
+import { tokenName } from '../tokens/site-tokens'
 
 export const lengthUnits = ['px', 'em', 'rem', '%'] as const
 export type LengthUnit = (typeof lengthUnits)[number]
@@ -43,13 +44,12 @@ export function lengthParts(length: Length): { readonly value: number; readonly 
 export type StyleColour = string
 
 const hexForm = /^#(?:[\da-f]{6}|[\da-f]{8})$/
-const nameForm = /^[a-z](?:[a-z\d-]{0,38}[a-z\d])?$/
 
 export function colourSchema() {
   return string().test(
     'colour',
     'Give a colour as #rrggbb, with two digits more for how much it covers, or one of the palette.',
-    (text) => text === undefined || hexForm.test(text) || nameForm.test(text),
+    (text) => text === undefined || hexForm.test(text) || tokenName.test(text),
   )
 }
 
