@@ -140,6 +140,9 @@ describe('a file of design tokens', () => {
     expect(leftOf({ a: { $value: '#fff' } })).toEqual({ a: 'It has no type.' })
     const twice = { 'a b': { $type: 'color', $value: '#fff' }, 'a-b': { $type: 'color', $value: '#000' } }
     expect(leftOf(twice)).toEqual({ 'a-b': 'There is another of the name “a-b”.' })
+    expect(leftOf({ 'palette-on-dark': { $type: 'color', ink: { $value: '#fff' } } })).toEqual({
+      'palette-on-dark.ink': 'There is no colour of this name for light pages.',
+    })
   })
 
   it('may be anything, and never stops a reader', () => {
