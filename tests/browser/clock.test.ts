@@ -123,9 +123,9 @@ it('turns a page that goes by it when its reader’s day is over', async () => {
       asked.push(performance.now())
   })
   await page.goto(`${app.address}/swap-days`)
-  await expect.poll(() => asked.length).toBe(1)
-  await expect.poll(() => asked.length, { timeout: 30_000 }).toBe(2)
-  expect((asked[1] ?? 0) - (asked[0] ?? 0)).toBeGreaterThan(1000)
+  // Whatever else the page asks for meanwhile, as a change that it had not seen.
+  const goneOn = () => (asked.at(-1) ?? 0) - (asked[0] ?? 0)
+  await expect.poll(goneOn).toBeGreaterThan(3500)
   await page.close()
 })
 

@@ -6,6 +6,7 @@ import type { EntryInput } from '~~/core/content/entry-input'
 import { addEntry, loadEntry, saveEntry } from '~~/server/content/entries'
 import { startApp, visitor } from './support/app'
 import type { App } from './support/app'
+import { waitForStillness } from './support/hands'
 
 /** Layout shift as browsers measure it (Layout Instability, W3C draft): each shift with what moved. */
 interface Shift {
@@ -66,17 +67,11 @@ async function watched(width: number, height: number): Promise<Page> {
 }
 
 /** The shifts so far, once what was drawn last has been looked at. */
-function shiftsOf(page: Page): Promise<readonly Shift[]> {
+async function shiftsOf(page: Page): Promise<readonly Shift[]> {
+  await waitForStillness(page)
   return page.evaluate(async () => {
-    for (let frames = 0; frames < 3; frames += 1)
+    for (let frames = 0; frames < 2; frames += 1)
       await new Promise((resolve) => requestAnimationFrame(resolve))
-    await Promise.allSettled(
-      document
-        .getAnimations()
-        .filter((one) => one.effect?.getComputedTiming().endTime !== Infinity)
-        .map((one) => one.finished),
-    )
-    await new Promise((resolve) => requestAnimationFrame(resolve))
     return (globalThis as unknown as { shifts: Shift[] }).shifts
   })
 }
