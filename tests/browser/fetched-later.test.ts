@@ -96,3 +96,45 @@ describe('a dialog that waits for an answer', () => {
     await page.close()
   })
 })
+
+/** Where a button or a link stood, at each of its places. */
+interface Stood {
+  readonly name: string
+  readonly places: readonly string[]
+}
+
+describe('a page of the bench that comes in pieces', () => {
+  it('moves nothing that can be pressed already', async () => {
+    const page = await inBench(app, 'From the hill')
+    await page.evaluateOnNewDocument(() => {
+      const places = new Map<Element, string[]>()
+      Object.assign(globalThis, { places })
+      function note() {
+        for (const one of document.querySelectorAll('button, a')) {
+          const { x, y, width } = one.getBoundingClientRect()
+          const [place, known] = [`${x}, ${y}`, places.get(one) ?? []]
+          if (width > 0 && known.at(-1) !== place) places.set(one, [...known, place])
+        }
+        requestAnimationFrame(note)
+      }
+      requestAnimationFrame(note)
+    })
+    // What comes later takes its time, so that what was there before is drawn meanwhile.
+    await page.emulateCPUThrottling(6)
+    await page.reload()
+    await waitFor(page, 'button', 'More to do with this page')
+    await waitForText(page, 'section[aria-label="Main"]', 'Latest notes')
+    await page.emulateCPUThrottling(null)
+    const moved = await page.evaluate(() => {
+      const { places } = globalThis as unknown as { places: ReadonlyMap<Element, readonly string[]> }
+      return Array.from(places)
+        .filter(([, all]) => all.length > 1)
+        .map(([one, all]): Stood => ({
+          name: one.getAttribute('aria-label') ?? one.textContent.trim(),
+          places: all,
+        }))
+    })
+    expect(moved).toEqual([])
+    await page.close()
+  })
+})

@@ -238,12 +238,15 @@ function goRound(by: 1 | -1) {
           :append-icon="mdiOpenInNew"
           >{{ words.livePage }}</v-btn
         >
-        <PublishMenu
-          v-if="view.isShown"
-          v-model:reviewing="isReviewing"
-          :plan="saving.plan"
-          @publish="publish"
-        />
+        <!-- It keeps its room before it comes: nothing beside it may move under the hand. -->
+        <div class="more">
+          <PublishMenu
+            v-if="view.isShown"
+            v-model:reviewing="isReviewing"
+            :plan="saving.plan"
+            @publish="publish"
+          />
+        </div>
         <v-btn
           v-if="session.maySetUp"
           variant="flat"
@@ -312,6 +315,12 @@ function goRound(by: 1 | -1) {
   margin-right: 6px;
   font-size: var(--size-note);
   color: var(--soft);
+}
+
+.more {
+  flex: none;
+  width: 34px;
+  height: 34px;
 }
 
 .failure {
