@@ -3,6 +3,7 @@ import { computed, useTemplateRef, watch } from 'vue'
 import { fittings } from '~~/core/fittings'
 import MoreMenu from '../shared/MoreMenu.vue'
 import { fetchedLater } from '../shared/fetched-later'
+import { useListingEdits } from '../stores/bench/listing-edits'
 import { useSelection } from '../stores/bench/selection'
 import { useNotices } from '../stores/notices'
 import { useSession } from '../stores/session'
@@ -16,6 +17,7 @@ const SharedListing = fetchedLater(() => import('./SharedListing.vue'))
 
 /** What stands beside the page, one thing at a time. */
 const selection = useSelection()
+const edits = useListingEdits()
 const notices = useNotices()
 const session = useSession()
 /** Settings are shown to everybody; Why, and what comes next, are also asked by those who change nothing. */
@@ -58,7 +60,7 @@ function copy() {
 function paste() {
   const copied = copiedClause.value
   if (copied === null) return
-  const fault = selection.editListing(words.pasteClause, (before) => withCopied(before, copied))
+  const fault = edits.editChosen(words.pasteClause, (before) => withCopied(before, copied))
   if (fault !== null) notices.tell({ text: fault })
 }
 </script>

@@ -6,6 +6,7 @@ import { andList } from '~~/core/words'
 import IconChoice from '../shared/settings/IconChoice.vue'
 import { words as shared } from '../shared/words'
 import { useDraft } from '../stores/bench/draft'
+import { usePlacing } from '../stores/bench/placing'
 import { useCatalogue } from '../stores/catalogue'
 import { useNotices } from '../stores/notices'
 import FramePlan from './FramePlan.vue'
@@ -13,6 +14,7 @@ import { words } from './words'
 
 /** The frame of the page, chosen from plans. What has no area in the chosen one goes to the shelf. */
 const draft = useDraft()
+const placing = usePlacing()
 const notices = useNotices()
 const catalogue = useCatalogue()
 /** So many listings are named; of the others it is said how many. */
@@ -28,7 +30,7 @@ function choose(frame: FrameName) {
   const stranded = strandedBy(draft.page, frame)
   draft.editPage(`${words.frame}: ${frames.get(frame).title}`, (page) => withFrame(page, frame))
   if (stranded.length === 0) return
-  const named = stranded.slice(0, mostNamed).map((placement) => `“${draft.nameOf(placement)}”`)
+  const named = stranded.slice(0, mostNamed).map((placement) => `“${placing.nameOf(placement)}”`)
   const more = stranded.length - named.length
   notices.tell({
     text: words.shelvedByFrame(

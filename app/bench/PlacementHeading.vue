@@ -7,6 +7,7 @@ import DayField from '../shared/dates/DayField.vue'
 import AddressSetting from '../shared/settings/AddressSetting.vue'
 import SelectSetting from '../shared/settings/SelectSetting.vue'
 import { useDraft } from '../stores/bench/draft'
+import { usePlacing } from '../stores/bench/placing'
 import { words as areaWords } from './areas/words'
 import RichTextSetting from './RichTextSetting.vue'
 import { headingLevelChoices, words } from './words'
@@ -14,6 +15,7 @@ import { headingLevelChoices, words } from './words'
 /** What visitors read around something that is placed: its heading, and words above and below it. */
 const props = defineProps<{ placement: Placement }>()
 const draft = useDraft()
+const placing = usePlacing()
 const usualLevel: HeadingLevel = 2
 const places = ['above', 'below'] as const
 
@@ -51,7 +53,7 @@ function setWords(place: (typeof places)[number], text: RichText) {
     :label="areaWords.untilLabel"
     :hint="areaWords.untilHint"
     clearable
-    @update:model-value="draft.parkUntil(placement, $event)"
+    @update:model-value="placing.parkUntil(placement, $event)"
   />
   <v-text-field
     :label="words.heading"

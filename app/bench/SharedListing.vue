@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { words as shared } from '../shared/words'
 import { useDraft } from '../stores/bench/draft'
+import { usePlacing } from '../stores/bench/placing'
 import { useNotices } from '../stores/notices'
 import { useSession } from '../stores/session'
 import { useElsewhere } from './elsewhere'
@@ -11,6 +12,7 @@ import { words } from './words'
 /** Says of a listing that other pages have it too, and lets this page have one of its own. */
 const props = defineProps<{ listing: string }>()
 const draft = useDraft()
+const placing = usePlacing()
 const notices = useNotices()
 const session = useSession()
 const { pagesWith } = useElsewhere()
@@ -20,7 +22,7 @@ function makeOwn() {
   const { listings } = draft.document
   const { [props.listing]: before } = listings
   if (before === undefined) return
-  draft.makeOwn(props.listing, freeName(before.name, listings))
+  placing.makeOwn(props.listing, freeName(before.name, listings))
   notices.tell({ text: words.isOwn, action: { title: shared.undo, run: draft.undo } })
 }
 </script>

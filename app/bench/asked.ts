@@ -3,6 +3,7 @@ import { placementsOf, spotOf, spotsOf } from '~~/core/pages/standing'
 import { attempt } from '../shared/attempt'
 import { request } from '../shared/http'
 import { useDraft } from '../stores/bench/draft'
+import { usePlacing } from '../stores/bench/placing'
 import { useSelection } from '../stores/bench/selection'
 import { useSession } from '../stores/session'
 import { freeName } from './free-name'
@@ -30,7 +31,8 @@ function duplicate(id: string): void {
   const draft = useDraft()
   const found = placementsOf(draft.page).find((one) => one.id === id)
   if (found === undefined) return
-  useSelection().choose(draft.duplicate(found, freeName(draft.nameOf(found), draft.document.listings)))
+  const placing = usePlacing()
+  useSelection().choose(placing.duplicate(found, freeName(placing.nameOf(found), draft.document.listings)))
 }
 
 /** Places a listing that stands elsewhere at the end of the first area. */
@@ -39,5 +41,6 @@ async function placeListing(id: string): Promise<void> {
   const listings = await attempt(() => request<readonly ListingRow[]>('GET', '/api/bench/listings'))
   const [spot] = spotsOf(draft.page)
   const found = listings?.find((one) => one.id === id)
-  if (spot !== undefined && found !== undefined) useSelection().choose(draft.placeExisting(spot, found, null))
+  if (spot !== undefined && found !== undefined)
+    useSelection().choose(usePlacing().placeExisting(spot, found, null))
 }

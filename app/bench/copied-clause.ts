@@ -1,5 +1,6 @@
 import { shallowRef } from 'vue'
-import type { Clause, Listing } from '~~/core/listing/definition'
+import type { Clause } from '~~/core/listing/clauses'
+import type { Listing } from '~~/core/listing/definition'
 
 type Copied = {
   readonly [Name in Clause]: { readonly clause: Name; readonly settings: Listing[Name] }

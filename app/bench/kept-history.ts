@@ -3,7 +3,7 @@ import type { Patch } from 'immer'
 import type { PageDocument } from '~~/core/edits/document'
 import { redone, undone } from '~~/core/edits/history'
 import type { Edit, History } from '~~/core/edits/history'
-import { same } from '~~/core/listing/definition'
+import { same } from '~~/core/same'
 import { parseWith } from '~~/core/parsing'
 import { keptJson } from '../shared/kept-json'
 

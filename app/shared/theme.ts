@@ -1,4 +1,4 @@
-import type { Clause } from '~~/core/listing/definition'
+import type { Clause } from '~~/core/listing/clauses'
 
 /** Each clause's own colour: AA on white and as a ground for white text. */
 export const clauseColours: Record<Clause, string> = {

@@ -5,8 +5,11 @@ import { faulty, parseWith } from '../parsing'
 import type { Parsed } from '../parsing'
 import { defaultShape, shapes, shapeSchema } from '../shapes'
 import type { ShapeChoice } from '../shapes'
+import { same } from '../same'
 import { amountSchema, defaultAmount } from './amount'
 import type { Amount } from './amount'
+import { clauses } from './clauses'
+import type { Clause } from './clauses'
 import { fromAll, fromSchema } from './from'
 import type { From } from './from'
 import { defaultOrder, orderSchema, sameThing } from './order'
@@ -30,8 +33,6 @@ export type StoredListing = Pick<Listing, 'version' | 'name'> & {
 } & { readonly [Clause in 'order' | 'amount' | 'shape' | 'card']?: Partial<Listing[Clause]> }
 
 export const listingVersion = 3
-export const clauses = ['from', 'order', 'amount', 'shape', 'card'] as const
-export type Clause = (typeof clauses)[number]
 
 const schema = object({
   version: number().oneOf([listingVersion]).required(),
@@ -117,23 +118,4 @@ export function storedListing(listing: Listing): StoredListing {
 function alwaysKept(listing: Listing, clause: Clause): object {
   if (clause === 'from') return { collections: listing.from.collections }
   return clause === 'shape' ? { name: listing.shape.name } : {}
-}
-
-/**
- * Whether two plain values are equal, for telling what differs from a default. What is undefined is
- * not there.
- */
-export function same(a: unknown, b: unknown): boolean {
-  if (a === b) return true
-  if (typeof a !== 'object' || typeof b !== 'object' || a === null || b === null) return false
-  const keys = definedKeys(a)
-  return (
-    Array.isArray(a) === Array.isArray(b) &&
-    keys.length === definedKeys(b).length &&
-    keys.every((key) => Object.hasOwn(b, key) && same(Reflect.get(a, key), Reflect.get(b, key)))
-  )
-}
-
-function definedKeys(value: object): readonly string[] {
-  return Object.keys(value).filter((key) => Reflect.get(value, key) !== undefined)
 }

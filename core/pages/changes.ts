@@ -1,6 +1,6 @@
 import type { PageDocument } from '../edits/document'
 import { fittingLabel } from '../fittings'
-import { same } from '../listing/definition'
+import { same } from '../same'
 import type { Listing } from '../listing/definition'
 import { sentenceOf, sentenceText } from '../listing/sentence'
 import type { Words } from '../words'

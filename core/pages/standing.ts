@@ -1,5 +1,4 @@
 import type { PartSetting } from '../cards/parts'
-import { fittings, showsReads } from '../fittings'
 import type { Band, Column } from './bands/definition'
 import { columnBox } from './bands/geometry'
 import type { Page, PlacedListing, Placement, Spot } from './definition'
@@ -66,25 +65,10 @@ export function shownListingsOf(page: Page): readonly PlacedListing[] {
   return listingsStandingOn(page).map((one) => one.placement)
 }
 
-/** Whether what stands on a page may change with any entry of the site, whatever its listings ask. */
-export function showsAnyEntry(page: Page): boolean {
-  return standingOn(page).some(
-    ({ placement }) =>
-      placement.kind === 'fitting' && fittings.get(placement.fitting.name).showsEntries === true,
-  )
-}
-
 /** The parts in which the entry stands on its own page. */
 export function entryPartsOn(page: Page): readonly PartSetting[] {
   return standingOn(page).flatMap(({ placement }) =>
     placement.kind === 'fitting' && placement.fitting.name === 'entry' ? placement.fitting.parts : [],
-  )
-}
-
-/** Whether what stands on a page besides listings tells how often entries were read. */
-export function fittingsShowReads(page: Page): boolean {
-  return standingOn(page).some(
-    ({ placement }) => placement.kind === 'fitting' && showsReads(placement.fitting),
   )
 }
 

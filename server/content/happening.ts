@@ -1,5 +1,5 @@
 import { parseHappening } from '../../core/content/happening'
-import { same } from '../../core/listing/definition'
+import { same } from '../../core/same'
 import type { Db } from '../db/client'
 import { transact } from '../db/transact'
 import { accepted } from '../http/problem'

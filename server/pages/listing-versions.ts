@@ -1,5 +1,5 @@
 import { sql } from 'kysely'
-import { same } from '../../core/listing/definition'
+import { same } from '../../core/same'
 import type { Listing } from '../../core/listing/definition'
 import type { ListingVersion } from '../../core/pages/answers'
 import { changesOfListing } from '../../core/pages/changes'

@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { KeyInput, Page } from 'puppeteer-core'
-import { clauses } from '~~/core/listing/definition'
+import { clauses } from '~~/core/listing/clauses'
 import { setUpUsualPage } from '~~/server/pages/usual-pages'
 import { inBench, startApp } from './support/app'
 import type { App } from './support/app'

@@ -9,7 +9,7 @@ beforeAll(async () => {
 afterAll(() => app.stop())
 
 /** Kilobytes of compressed script that a page of the bench may need before it is shown. */
-const most = 250
+const most = 220
 
 it('the script that a page of the bench needs to be shown is small', async () => {
   const first = await signedIn(app)

@@ -6,7 +6,7 @@ import type { Spot } from '~~/core/pages/definition'
 import ActionMenu from '../../shared/ActionMenu.vue'
 import { fetchedLater } from '../../shared/fetched-later'
 import { useDraft } from '../../stores/bench/draft'
-import { useSelection } from '../../stores/bench/selection'
+import { usePlacing } from '../../stores/bench/placing'
 import { useCatalogue } from '../../stores/catalogue'
 import { freeName } from '../free-name'
 import { titleOfSpot } from './spots'
@@ -16,7 +16,7 @@ import { words } from './words'
 const ExistingListingDialog = fetchedLater(() => import('./ExistingListingDialog.vue'))
 const props = defineProps<{ spot: Spot }>()
 const draft = useDraft()
-const selection = useSelection()
+const placing = usePlacing()
 const catalogue = useCatalogue()
 const isOpen = ref(false)
 const hasOpened = ref(false)
@@ -26,14 +26,14 @@ const actions = computed(() => [
     title: collection.name,
     under: words.listings,
     run: () =>
-      selection.placeListing(props.spot, freeName(collection.name, draft.document.listings), collection),
+      placing.placeListing(props.spot, freeName(collection.name, draft.document.listings), collection),
   })),
   { title: words.existing, under: words.listings, run: openExisting },
   ...fittings.all.map(({ name, title }) => ({
     title,
     under: words.fittings,
     run: () =>
-      selection.placeFitting(
+      placing.placeFitting(
         props.spot,
         name,
         catalogue.catalogue.collections.map((one) => one.id),

@@ -6,6 +6,7 @@ import FindField from '../../shared/FindField.vue'
 import SheetDialog from '../../shared/SheetDialog.vue'
 import { useSiteListings } from '../../shared/site-listings'
 import { useDraft } from '../../stores/bench/draft'
+import { usePlacing } from '../../stores/bench/placing'
 import { useSelection } from '../../stores/bench/selection'
 import { freeName } from '../free-name'
 import { words } from './words'
@@ -14,6 +15,7 @@ import { words } from './words'
 const open = defineModel<boolean>({ required: true })
 const props = defineProps<{ spot: Spot }>()
 const draft = useDraft()
+const placing = usePlacing()
 const selection = useSelection()
 const { typed, rows, failure, isLooking } = useSiteListings(() => open.value)
 
@@ -24,7 +26,7 @@ function place(listing: ListingRow, isCopy: boolean) {
   const { name } = listing.definition
   const own = isCopy ? freeName(name, draft.document.listings) : null
   // Edits hold plain values.
-  selection.choose(draft.placeExisting(props.spot, toRaw(listing), own))
+  selection.choose(placing.placeExisting(props.spot, toRaw(listing), own))
 }
 </script>
 

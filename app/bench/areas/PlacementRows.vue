@@ -14,6 +14,8 @@ import type { Direction } from '../../shared/sorting/MoveHandle.vue'
 import { fetchedLater } from '../../shared/fetched-later'
 import { holdFocus } from '../../shared/sorting/held-focus'
 import { useDraft } from '../../stores/bench/draft'
+import { useListingEdits } from '../../stores/bench/listing-edits'
+import { usePlacing } from '../../stores/bench/placing'
 import { useSelection } from '../../stores/bench/selection'
 import { useShown } from '../../stores/bench/shown'
 import { useView } from '../../stores/bench/view'
@@ -37,6 +39,8 @@ const props = defineProps<{
   empty: string
 }>()
 const draft = useDraft()
+const edits = useListingEdits()
+const placing = usePlacing()
 const selection = useSelection()
 const shown = useShown()
 const view = useView()
@@ -63,7 +67,7 @@ function dropped(order: readonly Placement[]) {
   const ids = (all: readonly Placement[]) => all.map((one) => one.id)
   const moved = movedInto(ids(placements.value), ids(order))
   const placement = order.find((one) => one.id === moved?.item)
-  if (moved !== null && placement !== undefined) draft.move(placement, props.spot, moved.at)
+  if (moved !== null && placement !== undefined) placing.move(placement, props.spot, moved.at)
 }
 
 /** The placement whose name is being typed where it stands. */
@@ -78,8 +82,8 @@ function rename(placement: Placement, event: Event) {
   if (renamed.value !== placement.id || placement.kind !== 'listing') return
   const name = (event.target as HTMLInputElement).value.trim()
   renamed.value = null
-  if (name !== '' && name !== draft.nameOf(placement))
-    draft.editListing(placement.listing, `Rename “${draft.nameOf(placement)}”`, (before) => ({
+  if (name !== '' && name !== placing.nameOf(placement))
+    edits.edit(placement.listing, `Rename “${placing.nameOf(placement)}”`, (before) => ({
       ...before,
       name,
     }))
@@ -95,17 +99,17 @@ function show(dialog: 'history' | 'elsewhere', listing: string) {
 }
 
 function duplicate(placement: Placement) {
-  selection.choose(draft.duplicate(placement, freeName(draft.nameOf(placement), draft.document.listings)))
+  selection.choose(placing.duplicate(placement, freeName(placing.nameOf(placement), draft.document.listings)))
 }
 
 function remove(placement: Placement) {
-  const name = draft.nameOf(placement)
-  draft.remove(placement)
+  const name = placing.nameOf(placement)
+  placing.remove(placement)
   notices.tell({ text: words.removed(name), action: { title: shared.undo, run: draft.undo } })
 }
 
 function moveTo(placement: Placement, spot: Spot) {
-  draft.move(placement, spot, placementsAt(draft.page, spot).length)
+  placing.move(placement, spot, placementsAt(draft.page, spot).length)
 }
 
 function moves(placement: Placement): readonly MenuAction[] {
@@ -118,7 +122,7 @@ function moves(placement: Placement): readonly MenuAction[] {
           { title: words.elsewhere, run: () => show('elsewhere', placement.listing) },
         ]
       : []),
-    ...(props.spot === 'shelf' ? [{ title: words.putBack, run: () => draft.putBack(placement) }] : []),
+    ...(props.spot === 'shelf' ? [{ title: words.putBack, run: () => placing.putBack(placement) }] : []),
     { title: words.duplicate, run: () => duplicate(placement) },
     { title: words.moveUp, run: () => shift(placement, -1) },
     { title: words.moveDown, run: () => shift(placement, 1) },
@@ -132,7 +136,7 @@ function moves(placement: Placement): readonly MenuAction[] {
 
 /** Up and down within a spot, to the sides from spot to spot. */
 function step(placement: Placement, direction: Direction, handle: HTMLElement) {
-  holdFocus(handle, draft.nameOf(placement))
+  holdFocus(handle, placing.nameOf(placement))
   if (direction === 'up' || direction === 'down') return shift(placement, direction === 'up' ? -1 : 1)
   const spots = spotsOf(draft.page)
   const other = spots[spots.indexOf(props.spot) + (direction === 'left' ? -1 : 1)]
@@ -143,7 +147,7 @@ function shift(placement: Placement, by: number) {
   const spot = spotOf(draft.page, placement.id)
   if (spot === null) return
   const at = placementsAt(draft.page, spot).findIndex((one) => one.id === placement.id)
-  if (at + by >= 0 && at + by < placementsAt(draft.page, spot).length) draft.move(placement, spot, at + by)
+  if (at + by >= 0 && at + by < placementsAt(draft.page, spot).length) placing.move(placement, spot, at + by)
 }
 </script>
 
@@ -163,7 +167,7 @@ function shift(placement: Placement, by: number) {
       >
         <MoveHandle
           v-if="session.maySetUp"
-          :name="draft.nameOf(placement)"
+          :name="placing.nameOf(placement)"
           :move="placement.id"
           @step="(direction, handle) => step(placement, direction, handle)"
         />
@@ -172,8 +176,8 @@ function shift(placement: Placement, by: number) {
           v-focused
           class="renaming"
           maxlength="120"
-          :aria-label="words.nameOf(draft.nameOf(placement))"
-          :value="draft.nameOf(placement)"
+          :aria-label="words.nameOf(placing.nameOf(placement))"
+          :value="placing.nameOf(placement)"
           @keydown.enter="rename(placement, $event)"
           @keydown.esc.stop="renamed = null"
           @blur="rename(placement, $event)"
@@ -189,7 +193,7 @@ function shift(placement: Placement, by: number) {
           @focus="selection.pointedId = placement.id"
           @blur="selection.pointedId = null"
         >
-          <span class="name">{{ draft.nameOf(placement) }}</span>
+          <span class="name">{{ placing.nameOf(placement) }}</span>
           <span v-if="placement.parked?.until" class="count">{{
             words.until(shortDay(placement.parked.until))
           }}</span>
@@ -197,7 +201,7 @@ function shift(placement: Placement, by: number) {
         </button>
         <MoreMenu
           v-if="session.maySetUp"
-          :label="words.more(draft.nameOf(placement))"
+          :label="words.more(placing.nameOf(placement))"
           :actions="moves(placement)"
           :size="28"
         />

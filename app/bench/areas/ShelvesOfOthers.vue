@@ -7,11 +7,13 @@ import { useAnswer } from '../../shared/answers'
 import type { MenuAction } from '../../shared/ActionMenu.vue'
 import MoreMenu from '../../shared/MoreMenu.vue'
 import { useDraft } from '../../stores/bench/draft'
+import { usePlacing } from '../../stores/bench/placing'
 import { titleOfSpot } from './spots'
 import { words } from './words'
 
 /** What lies on the shelves of the other pages, to be brought here with everything set for it. */
 const draft = useDraft()
+const placing = usePlacing()
 const { answer } = useAnswer<readonly ShelvedElsewhere[]>(() => ({
   path: `/api/bench/pages/${draft.pageId}/shelves`,
 }))
@@ -29,7 +31,7 @@ function actions(thing: ShelvedElsewhere): readonly MenuAction[] {
   return spotsOf(draft.page).map((spot) => ({
     title: words.bringTo(titleOfSpot(draft.page, spot)),
     // Edits hold plain values.
-    run: () => draft.bring(toRaw(thing), spot),
+    run: () => placing.bring(toRaw(thing), spot),
   }))
 }
 </script>

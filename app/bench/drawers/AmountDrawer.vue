@@ -6,15 +6,15 @@ import type { Amount, AmountStop } from '~~/core/listing/amount'
 import type { Listing } from '~~/core/listing/definition'
 import NumberSetting from '../../shared/settings/NumberSetting.vue'
 import SettingRow from '../../shared/settings/SettingRow.vue'
-import { useSelection } from '../../stores/bench/selection'
+import { useListingEdits } from '../../stores/bench/listing-edits'
 import { words } from '../words'
 
 const props = defineProps<{ listing: Listing }>()
-const selection = useSelection()
+const edits = useListingEdits()
 const amount = computed(() => props.listing.amount)
 
 function set(change: Partial<Amount>) {
-  selection.editListing(
+  edits.editChosen(
     'Amount',
     (before) => ({ ...before, amount: { ...before.amount, ...change } }),
     `amount ${Object.keys(change).join()}`,

@@ -4,11 +4,12 @@ import type { Card, OtherCard } from '~~/core/cards/card'
 import { defaultCard, usualParts } from '~~/core/cards/card'
 import { partKey, parts as partKinds } from '~~/core/cards/parts'
 import type { PartSetting } from '~~/core/cards/parts'
-import { same } from '~~/core/listing/definition'
+import { same } from '~~/core/same'
 import type { Listing } from '~~/core/listing/definition'
 import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
 import NumberSetting from '../../shared/settings/NumberSetting.vue'
 import SwitchSetting from '../../shared/settings/SwitchSetting.vue'
+import { useListingEdits } from '../../stores/bench/listing-edits'
 import { useSelection } from '../../stores/bench/selection'
 import PartsSetting from '../parts/PartsSetting.vue'
 import ReadyMadeCards from '../parts/ReadyMadeCards.vue'
@@ -17,6 +18,7 @@ import { choicesOf } from '../../shared/settings/choices'
 
 const props = defineProps<{ listing: Listing }>()
 const selection = useSelection()
+const edits = useListingEdits()
 const card = computed(() => props.listing.card)
 /** Which of the two cards is set up here. */
 const which = ref<'usual' | 'other'>('usual')
@@ -38,7 +40,7 @@ watch(
 )
 
 function setCard(change: Partial<Card>, title = 'Card', subject?: string) {
-  selection.editListing(title, (before) => ({ ...before, card: { ...before.card, ...change } }), subject)
+  edits.editChosen(title, (before) => ({ ...before, card: { ...before.card, ...change } }), subject)
 }
 
 function setParts(next: readonly PartSetting[], title: string, subject?: string) {

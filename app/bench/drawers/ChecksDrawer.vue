@@ -4,6 +4,8 @@ import { checks } from '~~/core/checks'
 import type { Finding, Mend } from '~~/core/checks/define'
 import { placementsOf } from '~~/core/pages/standing'
 import { useDraft } from '../../stores/bench/draft'
+import { useListingEdits } from '../../stores/bench/listing-edits'
+import { usePlacing } from '../../stores/bench/placing'
 import { useSelection } from '../../stores/bench/selection'
 import { useSession } from '../../stores/session'
 import { useFindings } from '../findings'
@@ -11,6 +13,8 @@ import { words } from '../words'
 
 /** What the checks found on the page, each with the presses that mend it or show where. */
 const draft = useDraft()
+const edits = useListingEdits()
+const placing = usePlacing()
 const selection = useSelection()
 const findings = useFindings()
 const session = useSession()
@@ -30,12 +34,12 @@ const groups = computed(() => {
 
 function nameOf(placementId: string): string {
   const placement = placementsOf(draft.page).find((one) => one.id === placementId)
-  return placement === undefined ? '' : draft.nameOf(placement)
+  return placement === undefined ? '' : placing.nameOf(placement)
 }
 
 function mend(finding: Finding, way: Mend) {
   selection.lookAt({ ...finding, show: {} })
-  selection.editListing(way.title, way.edit)
+  edits.editChosen(way.title, way.edit)
 }
 </script>
 

@@ -14,6 +14,7 @@ import { joins } from '~~/core/rules/group'
 import EntryAutocomplete from '../../content/EntryAutocomplete.vue'
 import ActionMenu from '../../shared/ActionMenu.vue'
 import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
+import { useListingEdits } from '../../stores/bench/listing-edits'
 import { useSelection } from '../../stores/bench/selection'
 import { useCatalogue } from '../../stores/catalogue'
 import ListingNames from '../from/ListingNames.vue'
@@ -25,6 +26,7 @@ import { words as ruleWords } from '../rules/words'
 
 const props = defineProps<{ listing: Listing }>()
 const selection = useSelection()
+const edits = useListingEdits()
 const catalogue = useCatalogue()
 
 const from = computed(() => props.listing.from)
@@ -70,11 +72,11 @@ const begins = computed(() => [
 /** What is yet to come, the next first, with its beginning on each card. */
 function beginUpcoming() {
   const comes = coming.value
-  if (comes !== null) selection.editListing(words.begin, (before) => comingListing(before, comes))
+  if (comes !== null) edits.editChosen(words.begin, (before) => comingListing(before, comes))
 }
 
 function begin(change: Partial<From>, order: Listing['order']) {
-  selection.editListing(words.begin, (before) => ({
+  edits.editChosen(words.begin, (before) => ({
     ...before,
     from: { ...before.from, by: 'rule', ...change },
     order,
@@ -82,12 +84,12 @@ function begin(change: Partial<From>, order: Listing['order']) {
 }
 
 function set(change: Partial<From>, title: string, subject?: string) {
-  selection.editListing(title, (before) => ({ ...before, from: { ...before.from, ...change } }), subject)
+  edits.editChosen(title, (before) => ({ ...before, from: { ...before.from, ...change } }), subject)
 }
 
 /** What is picked by hand comes in the order of picking; what comes otherwise can't. */
 function setBy(by: FromBy) {
-  selection.editListing('Where entries come from', (before) => {
+  edits.editChosen('Where entries come from', (before) => {
     const isPicked = before.order.keys.some((key) => key.by === 'hand')
     const order =
       by === 'hand'
@@ -100,7 +102,7 @@ function setBy(by: FromBy) {
 }
 
 function editRules(title: string, change: (rules: readonly Rule[]) => readonly Rule[], subject?: string) {
-  selection.editListing(
+  edits.editChosen(
     title,
     (before) => ({ ...before, from: { ...before.from, rules: change(before.from.rules) } }),
     subject,

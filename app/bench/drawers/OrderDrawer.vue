@@ -16,12 +16,12 @@ import NumberSetting from '../../shared/settings/NumberSetting.vue'
 import MoveHandle from '../../shared/sorting/MoveHandle.vue'
 import SortableList from '../../shared/sorting/SortableList.vue'
 import { useRowKeys } from '../../shared/sorting/row-keys'
-import { useSelection } from '../../stores/bench/selection'
+import { useListingEdits } from '../../stores/bench/listing-edits'
 import { useCatalogue } from '../../stores/catalogue'
 import { words } from '../words'
 
 const props = defineProps<{ listing: Listing }>()
-const selection = useSelection()
+const edits = useListingEdits()
 const catalogue = useCatalogue()
 
 /** Whether a collection of the listing says when its entries happen. */
@@ -82,7 +82,7 @@ function directions(key: OrderKey) {
 }
 
 function set(change: Partial<Order>, subject?: string) {
-  selection.editListing('Order', (before) => ({ ...before, order: { ...before.order, ...change } }), subject)
+  edits.editChosen('Order', (before) => ({ ...before, order: { ...before.order, ...change } }), subject)
 }
 
 function setKey(at: number, key: OrderKey) {

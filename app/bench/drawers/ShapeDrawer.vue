@@ -8,13 +8,13 @@ import type { CommonSettings } from '~~/core/shapes/define'
 import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
 import IconChoice from '../../shared/settings/IconChoice.vue'
 import SelectSetting from '../../shared/settings/SelectSetting.vue'
-import { useSelection } from '../../stores/bench/selection'
+import { useListingEdits } from '../../stores/bench/listing-edits'
 import { shapeSettings } from '../shapes'
 import { choicesOf } from '../../shared/settings/choices'
 import { words } from '../shapes/words'
 
 const props = defineProps<{ listing: Listing }>()
-const selection = useSelection()
+const edits = useListingEdits()
 const kinds = shapes.all.map(({ name, title, about }) => ({
   value: name,
   title,
@@ -23,7 +23,7 @@ const kinds = shapes.all.map(({ name, title, about }) => ({
 }))
 
 function set(shape: ShapeChoice, subject: string) {
-  selection.editListing('Shape', (before) => ({ ...before, shape }), `shape ${subject}`)
+  edits.editChosen('Shape', (before) => ({ ...before, shape }), `shape ${subject}`)
 }
 
 function setCommon(change: Partial<CommonSettings>) {
@@ -36,7 +36,7 @@ function setCommon(change: Partial<CommonSettings>) {
     :label="words.shape"
     :value="listing.shape.name"
     :choices="kinds"
-    @change="selection.editListing('Shape', (before) => inShape(before, $event))"
+    @change="edits.editChosen('Shape', (before) => inShape(before, $event))"
   />
   <component :is="shapeSettings[listing.shape.name].settings" :settings="listing.shape" @change="set" />
   <ChoiceSetting

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { same } from '~~/core/listing/definition'
+import { same } from '~~/core/same'
 import { parts as partKinds } from '~~/core/cards/parts'
 import type { PartSetting } from '~~/core/cards/parts'
 import type { ChosenFitting } from '~~/core/fittings'

@@ -1,17 +1,16 @@
 <script setup lang="ts">
 import type { Listing } from '~~/core/listing/definition'
 import type { Placement } from '~~/core/pages/definition'
-import { useSelection } from '../../stores/bench/selection'
+import { useListingEdits } from '../../stores/bench/listing-edits'
 import PlacementHeading from '../PlacementHeading.vue'
 import { words } from './words'
 
 /** What a listing is called in the bench, and what visitors read above it. */
 defineProps<{ listing: Listing; placement: Placement }>()
-const selection = useSelection()
+const edits = useListingEdits()
 
 function rename(name: string) {
-  if (name.trim() !== '')
-    selection.editListing('Name', (before) => ({ ...before, name: name.trim() }), 'name')
+  if (name.trim() !== '') edits.editChosen('Name', (before) => ({ ...before, name: name.trim() }), 'name')
 }
 </script>
 

@@ -1,7 +1,7 @@
 <script setup lang="ts" generic="S extends Stop">
 import { mdiDeleteOutline, mdiPlus } from '@mdi/js'
 import { computed } from 'vue'
-import { same } from '~~/core/listing/definition'
+import { same } from '~~/core/same'
 import { widestOf } from '~~/core/pages/frames'
 import { pageWidthFor } from '~~/core/pages/ruler'
 import { stopLimits, withAddedStop, withStop, withoutStop } from '~~/core/shapes/stops'

@@ -4,27 +4,13 @@ import { changedListings } from '~~/core/edits/document'
 import type { PageDocument } from '~~/core/edits/document'
 import { beginHistory, edited, redone, undone } from '~~/core/edits/history'
 import type { History } from '~~/core/edits/history'
-import { begunFitting, fittingLabel } from '~~/core/fittings'
-import type { FittingName } from '~~/core/fittings'
 import type { Listing } from '~~/core/listing/definition'
-import { begunListing } from '~~/core/listing/begun'
-import type { BegunWith } from '~~/core/listing/begun'
-import { parseListing } from '~~/core/listing/definition'
-import {
-  withBandChanged,
-  withListingReplaced,
-  withPlacementChanged,
-  withPlacementMoved,
-  withPlacementsAt,
-} from '~~/core/pages/moves'
-import { withParkedUntil, withReturned } from '~~/core/pages/parking'
-import { unparked } from '~~/core/pages/places'
+import { withBandChanged, withPlacementChanged } from '~~/core/pages/moves'
 import { sharedAreaAt } from '~~/core/pages/shared-address'
-import { placementsAt, shownListingsOf, spotOf } from '~~/core/pages/standing'
 import type { Band } from '~~/core/pages/bands/definition'
 import { newPage } from '~~/core/pages/definition'
-import type { Page, PlacedFitting, PlacedListing, Placement, Spot } from '~~/core/pages/definition'
-import type { EditedListing, EditedPage, ShelvedElsewhere, SubjectOfPage } from '~~/core/pages/answers'
+import type { Page, Placement } from '~~/core/pages/definition'
+import type { EditedPage, SubjectOfPage } from '~~/core/pages/answers'
 import { request } from '../../shared/http'
 
 const emptyPage = newPage('')
@@ -72,25 +58,12 @@ export const useDraft = defineStore('draft', () => {
     history.value = kept
   }
 
-  /**
-   * Changes a listing. A definition that is not valid is not taken: its first message is returned,
-   * for the control that caused it.
-   */
-  function editListing(
-    id: string,
-    title: string,
-    change: (listing: Listing) => Listing,
-    subject?: string,
-  ): string | null {
-    const before = document.value.listings[id]
-    if (before === undefined) return null
-    const parsed = parseListing(change(before))
-    if (!parsed.ok) return parsed.faults[0]?.message ?? 'This cannot be set.'
-    apply(title, subject === undefined ? null : `${id} ${subject}`, (draft) => ({
-      ...draft,
-      listings: { ...draft.listings, [id]: parsed.value },
+  /** Puts a definition, which was read before, in the place of a listing's. */
+  function setListing(id: string, title: string, definition: Listing, subject?: string): void {
+    apply(title, subject === undefined ? null : `${id} ${subject}`, (before) => ({
+      ...before,
+      listings: { ...before.listings, [id]: definition },
     }))
-    return null
   }
 
   function editPage(title: string, change: (page: Page) => Page, subject?: string): void {
@@ -120,153 +93,11 @@ export const useDraft = defineStore('draft', () => {
     )
   }
 
-  /** Places a new listing of a collection at a spot; the id of where it stands. */
-  function place(spot: Spot, name: string, collection: BegunWith): string {
-    const placement: PlacedListing = {
-      kind: 'listing',
-      id: crypto.randomUUID(),
-      listing: crypto.randomUUID(),
-      heading: '',
-    }
-    apply(`Place “${name}”`, null, (before) => ({
-      page: withPlacementsAt(before.page, spot, [...placementsAt(before.page, spot), placement]),
-      listings: { ...before.listings, [placement.listing]: begunListing(name, collection) },
-    }))
-    return placement.id
-  }
-
-  /**
-   * Places a listing that exists at the end of a spot: itself, so that it changes wherever it stands,
-   * or as a copy of its own by that name. The id of where it stands.
-   */
-  function placeExisting(spot: Spot, existing: EditedListing, ownName: string | null): string {
-    const placement: PlacedListing = {
-      kind: 'listing',
-      id: crypto.randomUUID(),
-      listing: ownName === null ? existing.id : crypto.randomUUID(),
-      heading: '',
-    }
-    const known = document.value.listings[existing.id]
-    if (ownName === null && known === undefined) listingVersions.set(existing.id, existing.version)
-    const same = known ?? existing.definition
-    const definition = ownName === null ? same : { ...same, name: ownName }
-    apply(`Place “${definition.name}”`, null, (before) => ({
-      page: withPlacementsAt(before.page, spot, [...placementsAt(before.page, spot), placement]),
-      listings: { ...before.listings, [placement.listing]: definition },
-    }))
-    return placement.id
-  }
-
-  /** Gives this page a copy of a listing, by that name, in its place: the other pages keep theirs. */
-  function makeOwn(listing: string, name: string): void {
-    const definition = document.value.listings[listing]
-    if (definition === undefined) return
-    const own = crypto.randomUUID()
-    apply(`Make “${definition.name}” this page’s own`, null, (before) => ({
-      page: withListingReplaced(before.page, listing, own),
-      listings: { ...before.listings, [own]: { ...definition, name } },
-    }))
-  }
-
-  /** Places a new fitting at a spot of a site with these collections; the id of where it stands. */
-  function placeFitting(spot: Spot, name: FittingName, collections: readonly number[]): string {
-    const listed = shownListingsOf(page.value).flatMap(
-      (one) => document.value.listings[one.listing]?.from.collections ?? [],
-    )
-    const placement: PlacedFitting = {
-      kind: 'fitting',
-      id: crypto.randomUUID(),
-      heading: '',
-      fitting: begunFitting(name, [...listed, ...collections]),
-    }
-    editPage(`Place “${nameOf(placement)}”`, (before) =>
-      withPlacementsAt(before, spot, [...placementsAt(before, spot), placement]),
-    )
-    return placement.id
-  }
-
-  /**
-   * Places a thing like one that is placed, right after it; a listing with a name of its own. The id
-   * of where it stands.
-   */
-  function duplicate(placement: Placement, name: string): string {
-    const own = { ...placement, id: crypto.randomUUID() }
-    const copy: Placement = own.kind === 'listing' ? { ...own, listing: crypto.randomUUID() } : own
-    const spot = spotOf(page.value, placement.id) ?? 'shelf'
-    apply(`Duplicate “${nameOf(placement)}”`, null, (before) => {
-      const original = placement.kind === 'listing' ? before.listings[placement.listing] : undefined
-      const there = placementsAt(before.page, spot)
-      const at = there.findIndex((one) => one.id === placement.id) + 1
-      return {
-        page: withPlacementsAt(before.page, spot, there.toSpliced(at, 0, copy)),
-        listings:
-          copy.kind === 'listing' && original !== undefined
-            ? { ...before.listings, [copy.listing]: { ...original, name } }
-            : before.listings,
-      }
-    })
-    return copy.id
-  }
-
-  /** Takes a thing off the page, also off its shelf. Undo brings it back. */
-  function remove(placement: Placement): void {
-    const spot = spotOf(page.value, placement.id)
-    if (spot === null) return
-    editPage(`Remove “${nameOf(placement)}”`, (before) =>
-      withPlacementsAt(
-        before,
-        spot,
-        placementsAt(before, spot).filter((one) => one.id !== placement.id),
-      ),
-    )
-  }
-
-  /**
-   * Brings something from the shelf of another page, with everything set for it, to the end of a spot:
-   * it lies there no more once that is saved.
-   */
-  function bring({ placement, listing }: ShelvedElsewhere, spot: Spot): void {
-    if (listing !== null) listingVersions.set(listing.id, listing.version)
-    const own = spot === 'shelf' ? placement : unparked(placement)
-    const name = listing?.definition.name ?? nameOf(placement)
-    apply(`Bring “${name}”`, null, (before) => ({
-      page: withPlacementsAt(before.page, spot, [...placementsAt(before.page, spot), own]),
-      listings: listing === null ? before.listings : { ...before.listings, [listing.id]: listing.definition },
-    }))
-  }
-
-  /** Puts something from the shelf back where it stood. */
-  function putBack(placement: Placement): void {
-    editPage(`Put back “${nameOf(placement)}”`, (before) => withReturned(before, placement.id))
-  }
-
-  /** Says on which day (ISO 8601) something on the shelf comes back by itself; null for none. */
-  function parkUntil(placement: Placement, until: string | null): void {
-    editPage(
-      `On the shelf until: “${nameOf(placement)}”`,
-      (before) => withParkedUntil(before, placement.id, until),
-      `${placement.id} until`,
-    )
-  }
-
-  function move(placement: Placement, spot: Spot, at: number): void {
-    const title = spot === 'shelf' ? 'Keep on the shelf' : 'Move'
-    editPage(`${title}: “${nameOf(placement)}”`, (before) =>
-      withPlacementMoved(before, placement.id, spot, at),
-    )
-  }
-
-  /** What a placed thing is called in the bench. */
-  function nameOf(placement: Placement): string {
-    return placement.kind === 'fitting'
-      ? fittingLabel(placement.fitting)
-      : (document.value.listings[placement.listing]?.name ?? '')
-  }
-
   function replace(title: string, next: PageDocument): void {
     apply(title, null, () => next)
   }
 
+  /** One edit of everything that is in work; those of one subject that follow each other are one. */
   function apply(
     title: string,
     subject: string | null,
@@ -337,21 +168,11 @@ export const useDraft = defineStore('draft', () => {
     open,
     resume,
     history,
-    editListing,
+    setListing,
     editPage,
+    apply,
     editPlacement,
     editBand,
-    place,
-    placeFitting,
-    placeExisting,
-    makeOwn,
-    duplicate,
-    remove,
-    bring,
-    putBack,
-    parkUntil,
-    move,
-    nameOf,
     replace,
     undo,
     redo,

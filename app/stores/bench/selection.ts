@@ -1,12 +1,11 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import type { Finding } from '~~/core/checks/define'
-import type { FittingName } from '~~/core/fittings'
-import type { BegunWith } from '~~/core/listing/begun'
-import { clauses } from '~~/core/listing/definition'
-import type { Clause, Listing } from '~~/core/listing/definition'
+import { clauses } from '~~/core/listing/clauses'
+import type { Clause } from '~~/core/listing/clauses'
+import type { Listing } from '~~/core/listing/definition'
 import type { Band } from '~~/core/pages/bands/definition'
-import type { PlacedFitting, Placement, Spot } from '~~/core/pages/definition'
+import type { PlacedFitting, Placement } from '~~/core/pages/definition'
 import { boxWidthOn, widestOf } from '~~/core/pages/frames'
 import type { Box } from '~~/core/pages/frames'
 import { bandOn } from '~~/core/pages/moves'
@@ -141,25 +140,9 @@ export const useSelection = defineStore('selection', () => {
     pointedPart.value = part ?? null
   }
 
-  /** Changes the chosen listing, as the draft does; the message of what can't be set. */
-  function editListing(
-    title: string,
-    change: (listing: Listing) => Listing,
-    subject?: string,
-  ): string | null {
-    return listingId.value === null ? null : draft.editListing(listingId.value, title, change, subject)
-  }
-
-  /** Places a new listing of a collection at a spot, chooses it and opens what it shows. */
-  function placeListing(spot: Spot, name: string, collection: BegunWith): void {
-    choose(draft.place(spot, name, collection))
-    opened.value = 'from'
-  }
-
-  /** Places a new fitting at a spot, chooses it and opens what can be set. */
-  function placeFitting(spot: Spot, name: FittingName, collections: readonly number[]): void {
-    choose(draft.placeFitting(spot, name, collections))
-    openDrawer('fitting')
+  /** Has a drawer stand beside the page, where the focus stays as it is. */
+  function showDrawer(next: DrawerName): void {
+    opened.value = next
   }
 
   return {
@@ -187,8 +170,6 @@ export const useSelection = defineStore('selection', () => {
     openCardPart,
     press,
     lookAt,
-    editListing,
-    placeListing,
-    placeFitting,
+    showDrawer,
   }
 })

@@ -3,7 +3,7 @@ import { definePageMeta, useHead, useRoute } from '#imports'
 import { useTimeoutFn } from '@vueuse/core'
 import { mdiArrowULeftTop, mdiArrowURightTop, mdiFormatListBulleted, mdiOpenInNew } from '@mdi/js'
 import { computed, ref } from 'vue'
-import { clauses } from '~~/core/listing/definition'
+import { clauses } from '~~/core/listing/clauses'
 import { placementsOf, spotOf, spotsOf } from '~~/core/pages/standing'
 import { formatTime } from '~~/core/formats/dates'
 import PagePreview from '../../../bench/preview/PagePreview.vue'
@@ -162,10 +162,11 @@ function add() {
   document.querySelector<HTMLElement>(`[data-add="${spot}"]`)?.click()
 }
 
-function shelve() {
+async function shelve() {
+  const { usePlacing } = await fetched(() => import('../../../stores/bench/placing'))
   const chosen = placementsOf(draft.page).find((one) => one.id === selection.chosenId)
   if (chosen !== undefined && session.maySetUp && spotOf(draft.page, chosen.id) !== 'shelf')
-    draft.move(chosen, 'shelf', 0)
+    usePlacing().move(chosen, 'shelf', 0)
 }
 
 /** To the next narrower of the named widths, or the next wider. */
