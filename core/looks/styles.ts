@@ -1,6 +1,6 @@
 import { array, number, object, string } from 'yup'
 import type { Schema } from 'yup'
-import { faulty, parseWith } from '../parsing'
+import { parseWith } from '../parsing'
 import type { Parsed } from '../parsing'
 import { states } from '../style/targets'
 import type { State } from '../style/targets'
@@ -30,7 +30,10 @@ const setSchema = object(
   ),
 ).noUnknown('A look can’t set ${unknown}.')
 
-const schema = array(
+const twiceWords = 'This target is set for this state and these widths already. Set it once.'
+
+/** Reads styles; each target, state and width comes once. */
+export const stylesSchema = array(
   object({
     target: string()
       .matches(/^[a-z][a-z\d-]{0,39}$/, 'The name of a target has small letters, digits and hyphens.')
@@ -44,17 +47,16 @@ const schema = array(
   }).noUnknown(),
 )
   .max(mostStylings, `A look sets ${mostStylings} things at most.`)
+  .test('once', twiceWords, (all, { path, createError }) => {
+    const names = ((all ?? []) as unknown as Styles).map(placeOf)
+    const twice = names.findIndex((name, at) => names.indexOf(name) < at)
+    return twice === -1 || createError({ path: `${path}[${twice}]`, message: twiceWords })
+  })
   .required()
 
 /** Reads styles. Faults carry the path of what is wrong (`[2].set.weight`). */
 export function parseStyles(input: unknown): Parsed<Styles> {
-  const parsed = parseWith<Styles>(schema as unknown as Schema<Styles>, input)
-  if (!parsed.ok) return parsed
-  const names = parsed.value.map(placeOf)
-  const twice = names.findIndex((name, at) => names.indexOf(name) < at)
-  return twice === -1
-    ? parsed
-    : faulty(`[${twice}]`, 'This target is set for this state and these widths already. Set it once.')
+  return parseWith<Styles>(stylesSchema as unknown as Schema<Styles>, input)
 }
 
 function placeOf({ target, state, below }: Omit<Styling, 'set'>): string {

@@ -71,9 +71,10 @@ function styleCss(style: Style): string {
 
 /**
  * What public pages are styled by, the later ones before the earlier, however narrow a selector is (CSS
- * Cascade 5, 6.4): what is the same everywhere, a look that listings share, and what one of them is set to.
+ * Cascade 5, 6.4): what is the same everywhere, how bands and shapes are set, a look that listings share,
+ * and what one of them looks like by itself.
  */
-export const layers = ['site', 'look', 'listing'] as const
+export const layers = ['site', 'layout', 'look', 'listing'] as const
 
 /** The rules as a part of a layer; nothing where there are none. */
 export function layerCss(layer: (typeof layers)[number], styles: readonly Style[]): string {

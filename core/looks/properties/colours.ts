@@ -1,6 +1,6 @@
 import { array, object } from 'yup'
 import { defineProperty } from './define'
-import { colourCss, colourSchema, seenThrough, wholeSchema } from './values'
+import { colourCss, colourSchema, colourValues, seenThrough, wholeSchema, wholes } from './values'
 import type { StyleColour } from './values'
 
 /**
@@ -20,20 +20,21 @@ export const colours = [
     name: 'colour',
     title: 'Colour',
     heading,
-    schema: colourSchema(),
+    ...colourValues(),
     css: (colour) => ({ color: colourCss(colour) }),
   }),
   defineProperty<'ground', StyleColour>({
     name: 'ground',
     title: 'Ground',
     heading,
-    schema: colourSchema(),
+    ...colourValues(),
     css: (colour) => ({ 'background-color': colourCss(colour) }),
   }),
   defineProperty<'gradient', Gradient>({
     name: 'gradient',
     title: 'Gradient',
     heading,
+    value: { kind: 'gradient' },
     schema: object({
       angle: wholeSchema(0, 360).required(),
       colours: array(
@@ -49,7 +50,7 @@ export const colours = [
     name: 'covers',
     title: 'Covers',
     heading,
-    schema: wholeSchema(0, 100),
+    ...wholes(0, 100, '%'),
     css: (percent) => ({ '--covers': String(percent / 100), ...seenThrough }),
   }),
 ] as const

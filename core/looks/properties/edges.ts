@@ -2,7 +2,7 @@ import { boolean, object, string } from 'yup'
 import { px } from '../../style/rules'
 import { defineProperty } from './define'
 import { corners, sides } from './sides'
-import { colourCss, colourSchema, lengthSchema, wholeSchema } from './values'
+import { colourCss, colourSchema, lengths, wholeSchema } from './values'
 import type { Length, StyleColour } from './values'
 
 export const borderLines = ['solid', 'dashed', 'dotted', 'double'] as const
@@ -31,6 +31,8 @@ const borders = sides.map((side) =>
     name: `border-${side.name}`,
     title: `Border, ${side.title}`,
     heading,
+    together: 'Border',
+    value: { kind: 'border' },
     schema: object({
       width: wholeSchema(0, 40).required(),
       line: string()
@@ -51,7 +53,8 @@ const rounded = corners.map((corner) =>
     name: `corner-${corner.name}`,
     title: `Corner, ${corner.title}`,
     heading,
-    schema: lengthSchema({ least: 0, most: 400, percent: true }),
+    together: 'Corners',
+    ...lengths({ least: 0, most: 400, percent: true }),
     css: (length) => ({ [`border-${corner.css}-radius`]: length }),
   }),
 )
@@ -60,6 +63,7 @@ const shadow = defineProperty<'shadow', Shadow>({
   name: 'shadow',
   title: 'Shadow',
   heading,
+  value: { kind: 'shadow' },
   schema: object({
     right: wholeSchema(-100, 100).required(),
     down: wholeSchema(-100, 100).required(),

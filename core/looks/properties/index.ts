@@ -1,6 +1,6 @@
 import { registryOf } from '../../registry'
 import { colours } from './colours'
-import type { StyleProperty } from './define'
+import type { Heading, StyleProperty } from './define'
 import { edges } from './edges'
 import { letters } from './letters'
 import { motion } from './motion'
@@ -24,3 +24,19 @@ export const properties = registryOf<StyleProperty<PropertyName, never>>(
   'style property',
   all as readonly unknown[] as readonly StyleProperty<PropertyName, never>[],
 )
+
+/** What is set in one place: a property, or those of all the sides of a box, or of its corners. */
+export interface PropertyRow {
+  readonly title: string
+  readonly properties: readonly StyleProperty<PropertyName, never>[]
+}
+
+/** The rows under a heading, in their order. */
+export function rowsOf(heading: Heading): readonly PropertyRow[] {
+  const rows = new Map<string, StyleProperty<PropertyName, never>[]>()
+  for (const property of properties.all.filter((one) => one.heading === heading)) {
+    const title = property.together ?? property.title
+    rows.set(title, [...(rows.get(title) ?? []), property])
+  }
+  return Array.from(rows, ([title, those]) => ({ title, properties: those }))
+}

@@ -1,6 +1,6 @@
-import { number, string } from 'yup'
+import { number } from 'yup'
 import { defineProperty } from './define'
-import { lengthSchema, wholeSchema } from './values'
+import { lengths, oneOf, wholes } from './values'
 import type { Length } from './values'
 
 /** The families that a site has, by what they are for. */
@@ -20,41 +20,42 @@ export const letters = [
     name: 'family',
     title: 'Family',
     heading,
-    schema: string().oneOf([...families]),
+    ...oneOf(families),
     css: (family) => ({ 'font-family': `var(--${family})` }),
   }),
   defineProperty<'letterSize', Length>({
     name: 'letterSize',
     title: 'Size',
     heading,
-    schema: lengthSchema({ least: 6, most: 200 }),
+    ...lengths({ least: 6, most: 200 }),
     css: (size) => ({ 'font-size': size }),
   }),
   defineProperty<'weight', number>({
     name: 'weight',
     title: 'Weight',
     heading,
-    schema: wholeSchema(1, 1000),
+    ...wholes(1, 1000),
     css: (weight) => ({ 'font-weight': String(weight) }),
   }),
   defineProperty<'slant', (typeof slants)[number]>({
     name: 'slant',
     title: 'Slant',
     heading,
-    schema: string().oneOf([...slants]),
+    ...oneOf(slants),
     css: (slant) => ({ 'font-style': slant === 'slanted' ? 'italic' : 'normal' }),
   }),
   defineProperty<'case', (typeof cases)[number]>({
     name: 'case',
     title: 'Case',
     heading,
-    schema: string().oneOf([...cases]),
+    ...oneOf(cases),
     css: (one) => ({ 'text-transform': caseCss[one] }),
   }),
   defineProperty<'lineHeight', number>({
     name: 'lineHeight',
     title: 'Line',
     heading,
+    value: { kind: 'number', least: 0.8, most: 4, step: 0.05, unit: '×' },
     schema: number().min(0.8, lineWords).max(4, lineWords),
     css: (times) => ({ 'line-height': String(times) }),
   }),
@@ -62,14 +63,14 @@ export const letters = [
     name: 'letterSpacing',
     title: 'Between letters',
     heading,
-    schema: lengthSchema({ least: -10, most: 40 }),
+    ...lengths({ least: -10, most: 40 }),
     css: (space) => ({ 'letter-spacing': space }),
   }),
   defineProperty<'decoration', (typeof decorations)[number]>({
     name: 'decoration',
     title: 'Decoration',
     heading,
-    schema: string().oneOf([...decorations]),
+    ...oneOf(decorations),
     css: (one) => ({ 'text-decoration-line': decorationCss[one] }),
   }),
 ] as const

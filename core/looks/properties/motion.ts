@@ -1,6 +1,5 @@
-import { string } from 'yup'
 import { defineProperty } from './define'
-import { seenThrough, wholeSchema } from './values'
+import { oneOf, seenThrough, wholes } from './values'
 
 export const appearings = ['always', 'while pointed at'] as const
 
@@ -11,7 +10,7 @@ export const motion = [
     name: 'glide',
     title: 'Glides from state to state in',
     heading,
-    schema: wholeSchema(0, 2000),
+    ...wholes(0, 2000, 'ms'),
     media: 'likes motion',
     css: (milliseconds) => ({ 'transition-duration': `${milliseconds / 1000}s` }),
   }),
@@ -19,7 +18,7 @@ export const motion = [
     name: 'appears',
     title: 'Appears',
     heading,
-    schema: string().oneOf([...appearings]),
+    ...oneOf(appearings),
     // Where nothing can be pointed at it is always there, and those who don't see the page hear it always.
     media: 'can point',
     css: (one) => ({ '--seen': one === 'always' ? '1' : '0', ...seenThrough }),

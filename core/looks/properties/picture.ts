@@ -43,6 +43,7 @@ export const picture = [
     name: 'filter',
     title: 'Filter',
     heading: 'picture',
+    value: { kind: 'filter' },
     schema: object({
       brightness: wholeSchema(0, 300).required(),
       contrast: wholeSchema(0, 300).required(),

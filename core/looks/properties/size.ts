@@ -1,5 +1,5 @@
 import { defineProperty } from './define'
-import { lengthSchema } from './values'
+import { lengths } from './values'
 import type { Length } from './values'
 
 const limits = [
@@ -14,7 +14,7 @@ export const size = limits.map(({ name, title, css }) =>
     name,
     title,
     heading: 'size',
-    schema: lengthSchema({ least: 0, most: 2000, percent: true }),
+    ...lengths({ least: 0, most: 2000, percent: true }),
     css: (length) => ({ [css]: length }),
   }),
 )

@@ -1,6 +1,6 @@
 import { defineProperty } from './define'
 import { sides } from './sides'
-import { lengthSchema } from './values'
+import { lengths } from './values'
 import type { Length } from './values'
 
 const heading = 'space'
@@ -10,7 +10,8 @@ const outside = sides.map((side) =>
     name: `outside-${side.name}`,
     title: `Outside, ${side.title}`,
     heading,
-    schema: lengthSchema({ least: -200, most: 400 }),
+    together: 'Outside',
+    ...lengths({ least: -200, most: 400 }),
     css: (length) => ({ [`margin-${side.css}`]: length }),
   }),
 )
@@ -20,7 +21,8 @@ const inside = sides.map((side) =>
     name: `inside-${side.name}`,
     title: `Inside, ${side.title}`,
     heading,
-    schema: lengthSchema({ least: 0, most: 400 }),
+    together: 'Inside',
+    ...lengths({ least: 0, most: 400 }),
     css: (length) => ({ [`padding-${side.css}`]: length }),
   }),
 )

@@ -1,5 +1,7 @@
 import { number, string } from 'yup'
+import type { Schema } from 'yup'
 import { tokenName } from '../tokens/site-tokens'
+import type { ValueKind } from './define'
 
 export const lengthUnits = ['px', 'em', 'rem', '%'] as const
 export type LengthUnit = (typeof lengthUnits)[number]
@@ -13,6 +15,12 @@ interface LengthBounds {
   readonly least: number
   readonly most: number
   readonly percent?: boolean
+}
+
+/** The values of a property and how they are read. */
+interface Valued {
+  readonly value: ValueKind
+  readonly schema: Schema<unknown>
 }
 
 /** So many CSS pixels are reckoned for an em where no letters are known. */
@@ -30,6 +38,14 @@ export function lengthSchema({ least, most, percent = false }: LengthBounds) {
       const pixels = unit === 'px' ? value : value * usualEm
       return pixels >= least && pixels <= most
     })
+}
+
+/** Lengths within bounds, as the values of a property. */
+export function lengths({ least, most, percent = false }: LengthBounds): Valued {
+  return {
+    value: { kind: 'length', least, most, percent },
+    schema: lengthSchema({ least, most, percent }),
+  }
 }
 
 /** The number and the unit of a length. */
@@ -53,6 +69,11 @@ export function colourSchema() {
   )
 }
 
+/** Colours, as the values of a property. */
+export function colourValues(): Valued {
+  return { value: { kind: 'colour' }, schema: colourSchema() }
+}
+
 /** A colour in a style sheet: those of the palette are custom properties of the site. */
 export function colourCss(colour: StyleColour): string {
   return colour.startsWith('#') ? colour : `var(--${colour})`
@@ -62,6 +83,16 @@ export function colourCss(colour: StyleColour): string {
 export function wholeSchema(least: number, most: number) {
   const words = `Give a whole number from ${least} to ${most}.`
   return number().integer(words).min(least, words).max(most, words)
+}
+
+/** Whole numbers within bounds, as the values of a property. */
+export function wholes(least: number, most: number, unit = ''): Valued {
+  return { value: { kind: 'number', least, most, step: 1, unit }, schema: wholeSchema(least, most) }
+}
+
+/** One of a few, as the values of a property. */
+export function oneOf(choices: readonly string[]): Valued {
+  return { value: { kind: 'choice', choices }, schema: string().oneOf([...choices]) }
 }
 
 /**
