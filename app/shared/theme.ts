@@ -7,6 +7,7 @@ export const clauseColours: Record<Clause, string> = {
   amount: '#7b3d6b',
   shape: '#136f78',
   card: '#a8431f',
+  look: '#7d5a07',
 }
 
 /** The colours of the bench; tokens.css says what each is for. */

@@ -50,6 +50,7 @@ it('every colour that a name stands for is one of the theme', () => {
     'amount',
     'shape',
     'card',
+    'look',
   ])
   const asked = Array.from(tokens.matchAll(/var\(--v-theme-([a-z-]+)\)/g), ([, name]) => name)
   expect(asked.filter((name) => name === undefined || !themed.has(name))).toEqual([])

@@ -12,6 +12,8 @@ import { clauses } from './clauses'
 import type { Clause } from './clauses'
 import { fromAll, fromSchema } from './from'
 import type { From } from './from'
+import { defaultLook, lookSchema } from './look'
+import type { Look } from './look'
 import { defaultOrder, orderSchema, sameThing } from './order'
 import type { Order } from './order'
 import { upgraded } from './upgrade'
@@ -25,12 +27,13 @@ export interface Listing {
   readonly amount: Amount
   readonly shape: ShapeChoice
   readonly card: Card
+  readonly look: Look
 }
 
 /** A listing as it is kept: what equals the default is left out. */
 export type StoredListing = Pick<Listing, 'version' | 'name'> & {
   readonly from: Pick<From, 'collections'> & Partial<From>
-} & { readonly [Clause in 'order' | 'amount' | 'shape' | 'card']?: Partial<Listing[Clause]> }
+} & { readonly [Clause in 'order' | 'amount' | 'shape' | 'card' | 'look']?: Partial<Listing[Clause]> }
 
 export const listingVersion = 3
 
@@ -45,6 +48,7 @@ const schema = object({
   amount: amountSchema.optional().default(undefined),
   shape: shapeSchema,
   card: cardSchema.optional().default(undefined),
+  look: lookSchema.optional().default(undefined),
 }).noUnknown()
 
 /** A new listing of a collection with everything at its default. */
@@ -57,6 +61,7 @@ export function newListing(name: string, collection: number): Listing {
     amount: defaultAmount,
     shape: defaultShape,
     card: defaultCard,
+    look: defaultLook,
   }
 }
 
@@ -91,6 +96,7 @@ function withDefaults(stored: StoredListing): Listing {
     amount: { ...fresh.amount, ...stored.amount },
     shape: { ...shape.defaults, ...stored.shape, name: shape.name } as ShapeChoice,
     card: { ...fresh.card, ...stored.card },
+    look: { ...fresh.look, ...stored.look },
   }
 }
 

@@ -3,7 +3,8 @@ import fc from 'fast-check'
 import { listings } from '~~/tests/support/arbitraries'
 import { fieldOfType } from '~~/tests/support/card-entries'
 import { defaultCard } from '../cards/card'
-import { defaultShape } from '../shapes'
+import type { Styles } from '../looks/styles'
+import { defaultShape, newShape } from '../shapes'
 import { wordsOf } from '../content/catalogue'
 import type { FieldTypeName } from '../content/fields'
 import { defaultAmount } from './amount'
@@ -49,7 +50,7 @@ function said(change: Partial<Listing>) {
 describe('the sentence', () => {
   it('says the defaults', () => {
     expect(said({})).toBe(
-      'Show all field notes, newest first, 6 of them, as a grid of 3 columns (2 · 1). Each card carries picture, terms, title, summary of 25 words, date.',
+      'Show all field notes, newest first, 6 of them, as a grid of 3 columns (2 · 1). Each card carries picture, terms, title, summary of 25 words, date, in the site’s look.',
     )
   })
 
@@ -166,8 +167,24 @@ describe('the sentence', () => {
           ],
         },
       }),
-    ).toMatch(/carries title\.$/)
-    expect(said({ card: { ...defaultCard, parts: [] } })).toMatch(/carries nothing yet\.$/)
+    ).toMatch(/carries title, in /)
+    expect(said({ card: { ...defaultCard, parts: [] } })).toMatch(/carries nothing yet, in /)
+  })
+
+  it('says what its look sets of what it has, by name or by how much', () => {
+    const set = (...targets: readonly string[]) =>
+      targets.map((target) => ({ target, state: null, below: null, set: { letterSize: '21px' as const } }))
+    const shape = { ...newShape('tabs') }
+    const look = (own: Styles) => said({ look: { own }, shape })
+    expect(look(set('title'))).toMatch(/, in the site’s look, with title of its own\.$/)
+    expect(
+      look([...set('title'), { target: 'title', state: 'pointed', below: null, set: { weight: 700 } }]),
+    ).toMatch(/look, with title of its own\.$/)
+    expect(look(set('tab', 'title', 'card'))).toMatch(/look, with tab, card and title of its own\.$/)
+    expect(look(set('tab', 'title', 'card', 'heading'))).toMatch(/look, with 4 things of its own\.$/)
+    expect(look([...set('slides-dot'), { target: 'card', state: null, below: null, set: {} }])).toMatch(
+      /, in the site’s look\.$/,
+    )
   })
 
   it('says what holds at the width of the box, and what it never comes to there', () => {
@@ -194,7 +211,7 @@ describe('the sentence', () => {
         const tickets = sentenceOf(listing, words).flatMap((piece) =>
           piece.kind === 'ticket' ? [piece.clause] : [],
         )
-        expect(tickets).toEqual(['from', 'order', 'amount', 'shape', 'card'])
+        expect(tickets).toEqual(['from', 'order', 'amount', 'shape', 'card', 'look'])
       }),
     )
   })

@@ -7,6 +7,7 @@ import { amountAside, amountPhrase } from './amount'
 import type { Clause } from './clauses'
 import type { Listing } from './definition'
 import { fromPhrase } from './from'
+import { lookPhrase } from './look'
 import { orderPhrase } from './order'
 
 /** A run of the sentence: plain text, or a clause's ticket. */
@@ -37,6 +38,8 @@ export function sentenceOf(listing: Listing, words: Words, box?: BoxWidths): rea
     ticket('shape', shape.text, shape.aside),
     text('. Each card carries '),
     ticket('card', cardPhrase(listing.card, words), cardAside(listing.card, words.locale)),
+    text(', in '),
+    ticket('look', lookPhrase(listing, words.locale)),
     text('.'),
   ]
 }

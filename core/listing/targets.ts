@@ -22,13 +22,27 @@ export const styleTargets: readonly StyleTarget[] = [
   ).values(),
 ]
 
-/** What a look can style of a listing as it is set: of its shape, its card and the parts that it carries. */
-export function targetsOf({ shape, card }: Pick<Listing, 'shape' | 'card'>): readonly StyleTarget[] {
-  const carried = new Set(card.parts.filter(({ on }) => on).map(({ part }) => part))
-  return [
-    ...boxTargets,
-    ...shapeTargets[shape.name],
-    ...cardTargets,
-    ...parts.all.filter(({ name }) => carried.has(name)).flatMap(partTargets),
-  ]
+/** What a look can style of a listing: of itself and its shape, of each card, and of what cards carry. */
+export interface TargetGroups {
+  readonly listing: readonly StyleTarget[]
+  readonly card: readonly StyleTarget[]
+  readonly parts: readonly StyleTarget[]
+}
+
+/** What a look can style of a listing as it is set: of its shape, its cards and the parts that they carry. */
+export function targetGroupsOf({ shape, card }: Pick<Listing, 'shape' | 'card'>): TargetGroups {
+  const carried = new Set(
+    [...card.parts, ...(card.other?.parts ?? [])].filter(({ on }) => on).map(({ part }) => part),
+  )
+  return {
+    listing: [...boxTargets, ...shapeTargets[shape.name]],
+    card: cardTargets,
+    parts: parts.all.filter(({ name }) => carried.has(name)).flatMap(partTargets),
+  }
+}
+
+/** The same in the order in which it is listed. */
+export function targetsOf(listing: Pick<Listing, 'shape' | 'card'>): readonly StyleTarget[] {
+  const groups = targetGroupsOf(listing)
+  return [...groups.listing, ...groups.card, ...groups.parts]
 }

@@ -1,4 +1,5 @@
 import { amountStyles } from '../../core/listing/amount-styles'
+import { lookStyles } from '../../core/listing/look'
 import { shapeOf } from '../../core/shapes'
 import { layerCss } from '../../core/style/rules'
 import { bandStyles } from '../../core/pages/bands/styles'
@@ -8,16 +9,21 @@ import type { ListingPageView, PlacedListingView } from '../../site/view'
 /** The style rules that a page's bands and listings ask for. */
 export function pageCss(view: ListingPageView): string {
   const bands = view.areas.flatMap((area) => area.bands.flatMap((one) => bandStyles(one.band)))
-  return [layerCss('listing', bands), ...listingViewsOf(view).map((placement) => placementCss(placement))]
+  return [layerCss('layout', bands), ...listingViewsOf(view).map((placement) => placementCss(placement))]
     .filter((css) => css !== '')
     .join('\n')
 }
 
-/** The style rules of one placement. */
-export function placementCss({ id, shape, amount }: PlacedListingView): string {
+/** The style rules of one placement: how its shape is set, and how it looks. */
+export function placementCss({ id, shape, amount, look }: PlacedListingView): string {
   const placement = `[data-placement="${id}"]`
-  return layerCss('listing', [
-    ...shapeOf(shape).styles(shape, `${placement} .${shape.name}`),
-    ...amountStyles(amount, placement),
-  ])
+  return [
+    layerCss('layout', [
+      ...shapeOf(shape).styles(shape, `${placement} .${shape.name}`),
+      ...amountStyles(amount, placement),
+    ]),
+    layerCss('listing', lookStyles(look, placement)),
+  ]
+    .filter((css) => css !== '')
+    .join('\n')
 }

@@ -215,6 +215,7 @@ export async function placementView(
     name: listing.name,
     shape: listing.shape,
     amount: listing.amount,
+    look: { shape: listing.shape, card: listing.card, look: listing.look },
     first: shown !== undefined && shown.before > 0 ? pageAddress(placement.id, null, query) : null,
     next: shown !== undefined && shown.next !== null ? pageAddress(placement.id, shown.next, query) : null,
     cards,

@@ -50,6 +50,7 @@ describe('nothing is in the way of anybody', () => {
       ['3', 'amount'],
       ['4', 'shape'],
       ['5', 'card'],
+      ['6', 'look'],
     ] as const) {
       await page.waitForSelector('aside[data-clause]')
       await page.keyboard.press(key)

@@ -19,6 +19,7 @@ import { civilDayOf } from '~~/core/time/zones'
 import type { Words } from '~~/core/words'
 import { fieldNamed, fieldsOfTrial, fieldValues, internedKey, trialWords } from './trial-fields'
 import { rules } from './rule-arbitraries'
+import { styles } from './style-arbitraries'
 import { anyShape } from './shape-arbitraries'
 
 /** Random content and random listings over it: small ranges, so that ties and empty answers are common. */
@@ -241,14 +242,16 @@ export const listings: fc.Arbitrary<Listing> = fc
     ),
     shape: anyShape,
     parts: fc.shuffledSubarray([...defaultCard.parts]),
+    own: styles(['title', 'card', 'tab', 'gone'], [400]),
   })
-  .map(({ name, from, order, skip, many, shape, parts }) => ({
+  .map(({ name, from, order, skip, many, shape, parts, own }) => ({
     ...newListing(name, firstCollection),
     from,
     order,
     amount: { ...defaultAmount, skip, ...many },
     shape,
     card: { ...defaultCard, parts },
+    look: { own },
   }))
 
 const subjects: fc.Arbitrary<PageSubject | null> = fc.oneof(

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { navigateTo } from '#imports'
 import { useElementSize } from '@vueuse/core'
-import { computed, onBeforeUnmount, ref, useTemplateRef, watch } from 'vue'
+import { computed, markRaw, onBeforeUnmount, ref, useTemplateRef, watch } from 'vue'
 import { placementsOf } from '~~/core/pages/standing'
 import { useDraft } from '../../stores/bench/draft'
 import { useSelection } from '../../stores/bench/selection'
@@ -35,6 +35,8 @@ const page = () => frame.value?.contentDocument ?? null
 const pageFrame = usePageFrame(() => frame.value)
 const stop = useFrameStop(page)
 const { begin, mark } = useFrameMarks(page, () => {
+  const document = page()
+  shown.page = document === null ? null : { document: markRaw(document) }
   stop.pass()
   mirror()
 })

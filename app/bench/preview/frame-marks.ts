@@ -72,7 +72,8 @@ export function useFrameMarks(page: () => Document | null, marked: () => void) {
 
   /** Outlines the part in hand on every card of the chosen listing; tells why it is not to be seen. */
   function markPart(document: Document): 'absent' | 'hidden' | 'covered' | null {
-    const hasParts = selection.drawer === 'card' || selection.drawer === 'fitting'
+    const hasParts =
+      selection.drawer === 'card' || selection.drawer === 'look' || selection.drawer === 'fitting'
     const key = selection.pointedPart ?? (hasParts ? selection.openPart : null)
     document.querySelectorAll('.bench-part').forEach((one) => one.classList.remove('bench-part'))
     if (key === null || selection.chosenId === null) return null

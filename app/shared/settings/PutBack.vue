@@ -3,12 +3,21 @@ import { mdiUndoVariant } from '@mdi/js'
 import { words } from '../words'
 
 /** The way back to a setting's default. */
-defineProps<{ of: string }>()
+defineProps<{
+  of: string
+  /** The words are only read aloud: there is room for the sign alone. */
+  bare?: boolean
+}>()
 </script>
 
 <template>
-  <button type="button" class="put-back" :aria-label="words.putBackOf(of)">
-    <v-icon :icon="mdiUndoVariant" size="14" />{{ words.putBack }}
+  <button
+    type="button"
+    class="put-back"
+    :aria-label="words.putBackOf(of)"
+    :title="bare ? words.putBack : undefined"
+  >
+    <v-icon :icon="mdiUndoVariant" size="14" /><template v-if="!bare">{{ words.putBack }}</template>
   </button>
 </template>
 

@@ -122,10 +122,12 @@ export const useSelection = defineStore('selection', () => {
     openPart.value = key
   }
 
-  /** Chooses what was pressed on the page, and opens the settings of a part of a card. */
+  /** Chooses what was pressed on the page, and opens the settings of a part of a card, or how it looks. */
   function press(target: PagePress): void {
     choose(target.on === 'page' ? null : target.placement)
-    if (target.on === 'part') openCardPart(target.part)
+    if (target.on !== 'part') return
+    if (opened.value === 'look') openPart.value = target.part
+    else openCardPart(target.part)
   }
 
   /** Shows on the page what a check found: at the width, the entry and the part that it names. */

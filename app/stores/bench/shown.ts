@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import { ref } from 'vue'
+import { ref, shallowRef } from 'vue'
 import type { EditedPage } from '~~/core/pages/answers'
 import type { CheckedPage, ShownCard } from '~~/core/checks/define'
 import type { ListingCounts } from '~~/core/query/answers'
@@ -17,8 +17,12 @@ export const useShown = defineStore('shown', () => {
   /** Why the part in hand is not to be seen on the page; null when it is. */
   const partTrouble = ref<'absent' | 'hidden' | 'covered' | null>(null)
 
+  /** The page itself, in its frame: another value each time it may look otherwise. */
+  const page = shallowRef<{ readonly document: Document } | null>(null)
+
   /** Nothing is known of a page that was just opened but what could not be read of it. */
   function open(loaded: EditedPage): void {
+    page.value = null
     counts.value = {}
     cards.value = {}
     troubles.value = Object.fromEntries(
@@ -26,5 +30,5 @@ export const useShown = defineStore('shown', () => {
     )
   }
 
-  return { counts, troubles, cards, letters, partTrouble, open }
+  return { counts, troubles, cards, letters, partTrouble, page, open }
 })

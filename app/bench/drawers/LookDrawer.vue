@@ -1,0 +1,201 @@
+<script setup lang="ts">
+import { computed, ref, shallowRef, watch } from 'vue'
+import { partKey } from '~~/core/cards/parts'
+import type { Listing } from '~~/core/listing/definition'
+import { targetGroupsOf } from '~~/core/listing/targets'
+import { headings } from '~~/core/looks/properties/define'
+import type { Heading } from '~~/core/looks/properties/define'
+import type { PropertyName } from '~~/core/looks/properties'
+import type { Styles } from '~~/core/looks/styles'
+import { stylesOf, withStylesOf, withValues } from '~~/core/looks/target-edits'
+import type { StylePlace } from '~~/core/looks/target-edits'
+import { shapeOf } from '~~/core/shapes'
+import { selectorOf, statesOf } from '~~/core/style/targets'
+import type { State } from '~~/core/style/targets'
+import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
+import SelectSetting from '../../shared/settings/SelectSetting.vue'
+import { useListingEdits } from '../../stores/bench/listing-edits'
+import { useNotices } from '../../stores/notices'
+import { useSelection } from '../../stores/bench/selection'
+import { useShown } from '../../stores/bench/shown'
+import { copiedStyle } from '../look/copied-style'
+import type { Found } from '../look/found'
+import LookSection from '../look/LookSection.vue'
+import LookTargets from '../look/LookTargets.vue'
+import { words } from '../look/words'
+
+/** How the listing looks: one thing of it, in one state, at some widths. */
+const props = defineProps<{ listing: Listing }>()
+const selection = useSelection()
+const shown = useShown()
+const edits = useListingEdits()
+const notices = useNotices()
+
+const styles = computed(() => props.listing.look.own)
+const groups = computed(() => targetGroupsOf(props.listing))
+const targets = computed(() => [...groups.value.listing, ...groups.value.card, ...groups.value.parts])
+
+const usualTarget = 'card'
+const wanted = ref(usualTarget)
+const target = computed(
+  () =>
+    targets.value.find(({ name }) => name === wanted.value) ??
+    targets.value.find(({ name }) => name === usualTarget),
+)
+const states = computed(() => (target.value === undefined ? [] : statesOf(target.value)))
+const wantedState = ref<State | 'rest'>('rest')
+const state = computed(() => states.value.find((one) => one === wantedState.value) ?? null)
+const wantedBelow = ref(0)
+/** The widths at which the listing is laid out anew, and those at which something is set. */
+const widths = computed(() => {
+  const stops = shapeOf(props.listing.shape)
+    .stops(props.listing.shape)
+    .map(({ from }) => from)
+  const own = styles.value.flatMap(({ below }) => below ?? [])
+  return [...new Set([...stops, ...own])].filter((width) => width > 0).toSorted((one, other) => other - one)
+})
+const below = computed(() => widths.value.find((width) => width === wantedBelow.value) ?? null)
+const place = computed<StylePlace>(() => ({
+  target: target.value?.name ?? usualTarget,
+  state: state.value,
+  below: below.value,
+}))
+
+/** A part that is pressed on the page is what is styled. */
+watch(
+  () => selection.openPart,
+  (key) => {
+    const part = props.listing.card.parts.find((one) => partKey(one) === key)
+    if (part !== undefined) wanted.value = part.part
+  },
+  { immediate: true },
+)
+
+function choose(name: string) {
+  wanted.value = name
+  const part = props.listing.card.parts.find((one) => one.on && one.part === name)
+  selection.openPart = part === undefined ? null : partKey(part)
+}
+
+const shownGroups = computed(() =>
+  (['parts', 'card', 'listing'] as const)
+    .filter((group) => groups.value[group].length > 0)
+    .map((group) => ({
+      title: words.groups[group],
+      targets: groups.value[group].map(({ name, title }) => ({
+        value: name,
+        title,
+        styled: styles.value.some((one) => one.target === name),
+      })),
+    })),
+)
+
+/** What of the page is styled, as it is now. */
+const found = computed<Found>(() => {
+  const page = shown.page
+  if (page === null || target.value === undefined || selection.chosenId === null) return { element: null }
+  const scope = `[data-placement="${selection.chosenId}"]`
+  return { element: page.document.querySelector(`${scope} ${selectorOf(target.value)}`) }
+})
+
+function setOwn(own: (before: Styles) => Styles, subject?: string): string | null {
+  return edits.editChosen(
+    words.edit,
+    (before) => ({ ...before, look: { ...before.look, own: own(before.look.own) } }),
+    subject,
+  )
+}
+
+function set(row: string, names: readonly PropertyName[], value: unknown): string | null {
+  const at = place.value
+  return setOwn(
+    (before) => withValues(before, at, names, value),
+    `look ${at.target} ${at.state} ${at.below} ${row}`,
+  )
+}
+
+function copy() {
+  if (target.value === undefined) return
+  copiedStyle.value = stylesOf(styles.value, target.value.name)
+  notices.tell({ text: words.copied(target.value.title) })
+}
+
+function paste() {
+  const [copied, to] = [copiedStyle.value, target.value]
+  if (copied !== null && to !== undefined)
+    setOwn((before) => withStylesOf(before, to.name, copied, statesOf(to)))
+}
+
+const hasOwn = computed(() => styles.value.some((one) => one.target === target.value?.name))
+const open = shallowRef<ReadonlySet<Heading>>(new Set())
+
+function fold(heading: Heading, isOpen: boolean) {
+  const next = new Set(open.value)
+  if (isOpen) next.add(heading)
+  else next.delete(heading)
+  open.value = next
+}
+
+const stateChoices = computed(() =>
+  (['rest', ...states.value] as const).map((value) => ({ value, title: words.states[value] })),
+)
+const widthChoices = computed(() => [
+  { value: 0, title: words.everyWidth },
+  ...widths.value.map((value) => ({ value, title: words.below(value) })),
+])
+</script>
+
+<template>
+  <LookTargets :model-value="place.target" :groups="shownGroups" @update:model-value="choose" />
+  <p v-if="found.element === null && shown.page !== null" class="absent" role="status">{{ words.absent }}</p>
+  <ChoiceSetting
+    :label="words.state"
+    bare
+    :value="state ?? 'rest'"
+    :choices="stateChoices"
+    @change="wantedState = $event"
+  />
+  <SelectSetting
+    v-if="widths.length > 0"
+    :label="words.widths"
+    :value="below ?? 0"
+    :choices="widthChoices"
+    @change="wantedBelow = $event"
+  />
+  <div>
+    <LookSection
+      v-for="heading in headings"
+      :key="heading"
+      :open="open.has(heading)"
+      :heading="heading"
+      :styles="styles"
+      :place="place"
+      :found="found"
+      :set="set"
+      @update:open="fold(heading, $event)"
+    />
+  </div>
+  <div class="whole">
+    <v-btn height="34" :disabled="!hasOwn" @click="copy">{{ words.copy }}</v-btn>
+    <v-btn height="34" :disabled="copiedStyle === null" @click="paste">{{ words.paste }}</v-btn>
+    <v-btn
+      height="34"
+      :disabled="!hasOwn"
+      @click="setOwn((before) => withStylesOf(before, place.target, [], []))"
+      >{{ words.putAllBack }}</v-btn
+    >
+  </div>
+</template>
+
+<style scoped>
+.absent {
+  font-size: var(--size-note);
+  color: var(--soft);
+}
+
+.whole {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+</style>

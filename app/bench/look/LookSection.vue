@@ -1,0 +1,116 @@
+<script setup lang="ts">
+import { mdiChevronDown } from '@mdi/js'
+import { computed, useId } from 'vue'
+import { rowsOf } from '~~/core/looks/properties'
+import type { PropertyName } from '~~/core/looks/properties'
+import type { Heading } from '~~/core/looks/properties/define'
+import type { Styles } from '~~/core/looks/styles'
+import { setAt } from '~~/core/looks/target-edits'
+import type { StylePlace } from '~~/core/looks/target-edits'
+import type { Found } from './found'
+import LookRow from './LookRow.vue'
+import { shownContrast } from './shown-contrast'
+import { words } from './words'
+
+/** What can be set under a heading, folded away until it is wanted; how much of it differs is said always. */
+const props = defineProps<{
+  heading: Heading
+  styles: Styles
+  place: StylePlace
+  found: Found
+  set: (row: string, names: readonly PropertyName[], value: unknown) => string | null
+}>()
+const isOpen = defineModel<boolean>('open', { required: true })
+const id = useId()
+const rows = computed(() => rowsOf(props.heading))
+const differing = computed(() => {
+  const own = setAt(props.styles, props.place)
+  return rows.value.filter(({ properties }) => properties.some(({ name }) => own[name] !== undefined)).length
+})
+
+/** Of what is written there, as it is at rest. */
+const contrast = computed(() => {
+  const { element } = props.found
+  const isAsked = props.heading === 'colour' && props.place.state === null && isOpen.value
+  return !isAsked || element === null || element.textContent.trim() === '' ? null : shownContrast(element)
+})
+</script>
+
+<template>
+  <section>
+    <h3>
+      <button type="button" :aria-expanded="isOpen" :aria-controls="id" @click="isOpen = !isOpen">
+        {{ words.headings[heading] }}
+        <span v-if="differing > 0" class="count tabular">{{ words.differ(differing) }}</span>
+        <v-icon :icon="mdiChevronDown" size="16" :class="{ turned: isOpen }" />
+      </button>
+    </h3>
+    <div v-if="isOpen" :id="id" class="rows">
+      <p v-if="contrast" class="contrast" :class="{ low: contrast.ratio < contrast.least }" role="status">
+        {{ words.contrast(contrast.ratio, contrast.least) }}
+      </p>
+      <LookRow
+        v-for="row in rows"
+        :key="row.title"
+        :row="row"
+        :styles="styles"
+        :place="place"
+        :found="found"
+        :set="set"
+      />
+    </div>
+  </section>
+</template>
+
+<style scoped>
+section {
+  border-top: 1px solid var(--line);
+}
+
+button {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  width: 100%;
+  min-height: 38px;
+  font-weight: 650;
+  text-align: left;
+}
+
+.count {
+  margin-left: auto;
+  font-size: var(--size-fine);
+  font-weight: 500;
+  color: var(--clause);
+}
+
+.v-icon {
+  margin-left: auto;
+  color: var(--faint);
+  transition: transform 0.15s;
+}
+
+.count + .v-icon {
+  margin-left: 0;
+}
+
+.turned {
+  transform: rotate(180deg);
+}
+
+.rows {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 12px;
+  padding: 2px 0 16px;
+}
+.contrast {
+  font-size: var(--size-note);
+  font-weight: 600;
+  color: var(--leaf);
+}
+
+.contrast.low {
+  color: var(--rust-ink);
+}
+</style>

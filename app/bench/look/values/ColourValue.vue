@@ -1,0 +1,80 @@
+<script setup lang="ts">
+import { ref, watch } from 'vue'
+import { shownColour, sitePalette } from '~~/core/looks/site-palette'
+import ColourWell from '../../../shared/ColourWell.vue'
+import { words } from '../words'
+
+/** A colour: one of the site's palette, which goes along when that changes, or one of its own. */
+const props = defineProps<{ label: string; value: string | undefined; usual?: string | null }>()
+const emit = defineEmits<{ change: [value: string] }>()
+const text = ref(props.value ?? '')
+watch(
+  () => props.value,
+  (value) => (text.value = value ?? ''),
+)
+
+const form = /^#(?:[\da-f]{6}|[\da-f]{8})$/
+
+function typed(next: string) {
+  text.value = next
+  const colour = next.trim().toLowerCase()
+  if (form.test(colour)) emit('change', colour)
+}
+</script>
+
+<template>
+  <div class="colour-value">
+    <div class="palette" role="group" :aria-label="words.palette(label)">
+      <button
+        v-for="{ name, light } in sitePalette"
+        :key="name"
+        type="button"
+        :aria-pressed="value === name"
+        :aria-label="words.paletteNames[name]"
+        :title="words.paletteNames[name]"
+        :style="{ background: light }"
+        @click="emit('change', name)"
+      />
+    </div>
+    <ColourWell
+      :value="shownColour(value ?? usual ?? '#ffffff').slice(0, 7)"
+      :label="`${words.pick}: ${label}`"
+      @pick="emit('change', $event)"
+    >
+      <v-text-field
+        :aria-label="`${label}: ${words.ownColour}`"
+        maxlength="9"
+        :placeholder="usual ?? '#rrggbb'"
+        persistent-placeholder
+        :model-value="text"
+        @update:model-value="typed($event ?? '')"
+        @blur="text = value ?? ''"
+      />
+    </ColourWell>
+  </div>
+</template>
+
+<style scoped>
+.colour-value {
+  display: grid;
+  gap: 8px;
+}
+
+.palette {
+  display: flex;
+  gap: 6px;
+}
+
+.palette button {
+  width: 32px;
+  height: 32px;
+  border: 1px solid var(--edge);
+  border-radius: 7px;
+}
+
+.palette button[aria-pressed='true'] {
+  box-shadow:
+    0 0 0 2px var(--sheet),
+    0 0 0 4px var(--clause, var(--ink));
+}
+</style>

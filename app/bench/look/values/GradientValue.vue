@@ -1,0 +1,102 @@
+<script setup lang="ts">
+import { mdiClose, mdiPlus } from '@mdi/js'
+import { computed } from 'vue'
+import type { Gradient } from '~~/core/looks/properties/colours'
+import NumberSetting from '../../../shared/settings/NumberSetting.vue'
+import { words } from '../words'
+import ColourValue from './ColourValue.vue'
+
+/** Two to six colours, one after the other. */
+const props = defineProps<{ label: string; value: Gradient | undefined }>()
+const emit = defineEmits<{ change: [value: Gradient] }>()
+const gradient = computed<Gradient>(
+  () =>
+    props.value ?? {
+      angle: 180,
+      colours: [
+        { colour: 'paper', at: 0 },
+        { colour: 'line', at: 100 },
+      ],
+    },
+)
+const mostColours = 6
+
+function setColour(at: number, change: Partial<Gradient['colours'][number]>) {
+  const colours = gradient.value.colours.map((one, place) => (place === at ? { ...one, ...change } : one))
+  emit('change', { ...gradient.value, colours })
+}
+
+function add() {
+  const { colours } = gradient.value
+  const last = colours.at(-1)
+  if (last !== undefined) emit('change', { ...gradient.value, colours: [...colours, { ...last, at: 100 }] })
+}
+
+function remove(at: number) {
+  emit('change', { ...gradient.value, colours: gradient.value.colours.toSpliced(at, 1) })
+}
+</script>
+
+<template>
+  <v-btn
+    v-if="value === undefined"
+    height="32"
+    :aria-label="words.setOf(label)"
+    @click="emit('change', gradient)"
+    >{{ words.set }}</v-btn
+  >
+  <div v-else class="several" role="group" :aria-label="label">
+    <NumberSetting
+      class="whole"
+      :label="words.angle"
+      :value="gradient.angle"
+      :least="0"
+      :most="360"
+      unit="°"
+      @change="emit('change', { ...gradient, angle: $event })"
+    />
+    <template v-for="(one, at) in gradient.colours" :key="at">
+      <ColourValue
+        class="whole"
+        :label="words.colourAt(at + 1)"
+        :value="one.colour"
+        @change="setColour(at, { colour: $event })"
+      />
+      <div class="whole place">
+        <NumberSetting
+          :label="`${words.colourAt(at + 1)}, ${words.at}`"
+          :value="one.at"
+          :least="0"
+          :most="100"
+          unit="%"
+          @change="setColour(at, { at: $event })"
+        />
+        <v-btn
+          v-if="gradient.colours.length > 2"
+          :icon="mdiClose"
+          size="32"
+          variant="text"
+          :aria-label="words.removeColour(at + 1)"
+          @click="remove(at)"
+        />
+      </div>
+    </template>
+    <v-btn
+      v-if="gradient.colours.length < mostColours"
+      height="32"
+      class="whole"
+      :prepend-icon="mdiPlus"
+      @click="add"
+      >{{ words.addColour }}</v-btn
+    >
+  </div>
+</template>
+
+<style scoped>
+.place {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  align-items: end;
+  gap: 4px;
+}
+</style>

@@ -1,0 +1,210 @@
+import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest'
+import type { Page } from 'puppeteer-core'
+import { asPublished, inBench, startApp } from './support/app'
+import type { App } from './support/app'
+import { isThere, press, pickBy, use, waitFor, waitForStillness, waitForText } from './support/hands'
+
+let app: App
+beforeAll(async () => {
+  app = await startApp()
+})
+afterAll(() => app.stop())
+beforeEach(() => asPublished(app, 'Orchard notes'))
+
+const sentence = 'section[aria-label="The listing in words"]'
+const title = '.part[data-part="title"] .title'
+const [accent, leaf, ink] = ['rgb(161, 61, 23)', 'rgb(40, 98, 74)', 'rgb(29, 43, 36)']
+
+/** The drawer of how a listing looks. */
+async function inLook(hand: string): Promise<Page> {
+  const page = await inBench(app, 'Orchard')
+  await press(page, 'button', 'Orchard notes 6')
+  await use(page, hand, 'How it looks: the site’s look')
+  await waitFor(page, 'button', 'What of it: Card')
+  return page
+}
+
+/** The page that is framed. */
+async function framed(page: Page) {
+  const frame = await (await page.waitForSelector('iframe'))?.contentFrame()
+  if (!frame) throw new Error('The page is not framed.')
+  return frame
+}
+
+/** What the page computes for something of its first listing. */
+async function computed(page: Page, selector: string, property: string): Promise<string> {
+  const frame = await framed(page)
+  return frame.$eval(
+    `[data-placement] ${selector}`,
+    (one, name) => getComputedStyle(one).getPropertyValue(name),
+    property,
+  )
+}
+
+/** The middle of something of the first listing on the screen: the frame shows its page smaller than it is. */
+async function middle(page: Page, selector: string): Promise<{ x: number; y: number }> {
+  await waitForStillness(page)
+  const inner = await (
+    await framed(page)
+  ).$eval(`[data-placement] ${selector}`, (one) => {
+    one.scrollIntoView({ block: 'center', behavior: 'instant' })
+    const { x, y, width, height } = one.getBoundingClientRect()
+    return { x: x + width / 2, y: y + height / 2 }
+  })
+  return page.$eval(
+    'iframe',
+    (frame, { x, y }) => {
+      const box = frame.getBoundingClientRect()
+      const scale = box.width / frame.offsetWidth
+      return { x: box.x + x * scale, y: box.y + y * scale }
+    },
+    inner,
+  )
+}
+
+/** Chooses the title: by a press on the page, or from all that there is. */
+async function chooseTitle(page: Page, hand: string): Promise<void> {
+  if (hand === 'mouse') {
+    const { x, y } = await middle(page, title)
+    await page.mouse.click(x, y)
+  } else {
+    await use(page, hand, 'What of it: Card')
+    await waitFor(page, 'radio', 'Title')
+    for (let steps = 0; steps < 30 && !(await isThere(page, 'button', 'What of it: Title')); steps += 1)
+      await page.keyboard.press('ArrowLeft')
+    await page.keyboard.press('Enter')
+  }
+  await waitFor(page, 'button', 'What of it: Title')
+}
+
+/** Types into a field of the drawer, and has it hold. */
+async function type(page: Page, label: string, text: string): Promise<void> {
+  const field = await waitFor(page, 'textbox', label)
+  await field.click({ count: 3 })
+  await page.keyboard.type(text)
+  await page.keyboard.press('Enter')
+}
+
+describe.each(['mouse', 'keys'])('a look set by the %s', (hand) => {
+  it('restyles a title at rest and pointed at, puts one value back, and all of it by Undo', async () => {
+    const page = await inLook(hand)
+    const before = await computed(page, title, 'font-size')
+    await chooseTitle(page, hand)
+    await use(page, hand, 'Letters')
+    await type(page, 'Size', '20 + 4')
+    await expect.poll(() => computed(page, title, 'font-size')).toBe('24px')
+    await waitForText(page, sentence, 'with title of its own')
+    await page.keyboard.press('ArrowUp')
+    await expect.poll(() => computed(page, title, 'font-size')).toBe('25px')
+    await use(page, hand, 'Letters 1 differs')
+
+    await use(page, hand, 'Colour')
+    await use(page, hand, 'Accent')
+    await expect.poll(() => computed(page, title, 'color')).toBe(accent)
+    await waitForText(page, 'aside', 'Contrast with its ground 6.5')
+    await pressState(page, hand, 'Pointed at')
+    await use(page, hand, 'Leaf')
+    await waitForText(page, 'aside', '1 differs')
+    await expect.poll(() => computed(page, title, 'color')).toBe(accent)
+    const { x, y } = await middle(page, '.card')
+    await page.mouse.move(x, y)
+    await expect.poll(() => computed(page, title, 'color')).toBe(leaf)
+    await page.mouse.move(2, 2)
+
+    await use(page, hand, 'Put back: Colour')
+    await pressState(page, hand, 'At rest')
+    await use(page, hand, 'Put back: Colour')
+    await expect.poll(() => computed(page, title, 'color')).toBe(ink)
+    expect(await computed(page, title, 'font-size')).toBe('25px')
+
+    await page.keyboard.press('Escape')
+    while (!(await isThere(page, 'button', 'Undo'))) await press(page, 'button', 'Undo: Look')
+    await expect.poll(() => computed(page, title, 'font-size')).toBe(before)
+    await page.close()
+  })
+
+  it('sets the sides of a box as one, or apart', async () => {
+    const page = await inLook(hand)
+    await use(page, hand, 'Space')
+    await type(page, 'Inside', '12')
+    await expect.poll(() => computed(page, '.card', 'padding')).toBe('12px')
+    await use(page, hand, 'Inside: all sides as one')
+    await type(page, 'Inside, top', '1em')
+    await expect.poll(() => computed(page, '.card', 'padding')).toBe('16px 12px 12px')
+    await use(page, hand, 'Inside: all sides as one')
+    await expect.poll(() => computed(page, '.card', 'padding')).toBe('16px')
+    await use(page, hand, 'Put back: Inside')
+    await expect.poll(() => computed(page, '.card', 'padding')).toBe('0px')
+    await page.close()
+  })
+
+  it('holds in narrow boxes alone where that is asked', async () => {
+    const page = await inLook(hand)
+    if (hand === 'mouse') await pickBy(page, hand, 'In boxes', 'narrower than 460 px')
+    else {
+      await (await waitFor(page, 'combobox', 'In boxes')).focus()
+      // The last of them: what is typed to find one does not tell the two widths apart.
+      await page.keyboard.press('ArrowDown')
+      await waitFor(page, 'option', 'narrower than 460 px')
+      await waitForStillness(page)
+      await page.keyboard.press('End')
+      await page.keyboard.press('Enter')
+    }
+    await waitForText(page, 'aside', 'narrower than 460 px')
+    await use(page, hand, 'Edge')
+    await use(page, hand, 'Set: Border')
+    await waitForText(page, sentence, 'with card of its own')
+    expect(await computed(page, '.card', 'border-top-width')).toBe('0px')
+    await use(page, hand, 'Narrow')
+    await expect.poll(() => computed(page, '.card', 'border-top-width')).toBe('1px')
+    await page.close()
+  })
+
+  it('goes from one thing to another, of another listing too', async () => {
+    const page = await inLook(hand)
+    await use(page, hand, 'Edge')
+    await type(page, 'Corners', '9')
+    await expect.poll(() => computed(page, '.card', 'border-top-left-radius')).toBe('9px')
+    await use(page, hand, 'Copy this style')
+    await press(page, 'button', 'Wildlife notes 5')
+    await use(page, hand, 'Put the copied style here')
+    await waitForText(page, sentence, 'with card of its own')
+    await use(page, hand, 'Put all of it back')
+    await waitForText(page, sentence, 'in the site’s look')
+    await page.close()
+  })
+})
+
+it('says what is no length, and what is too long, and takes neither', async () => {
+  const page = await inLook('mouse')
+  await press(page, 'button', 'Letters')
+  await type(page, 'Size', '12px + 1em')
+  await waitForText(page, 'aside', 'Give a length as a number with its unit')
+  await type(page, 'Size', '4000')
+  await waitForText(page, 'aside', 'Give a length from 6 to 200 px.')
+  await waitForText(page, sentence, 'in the site’s look.')
+  await page.close()
+})
+
+it('goes along with a name that is dragged', async () => {
+  const page = await inLook('mouse')
+  await press(page, 'button', 'Space')
+  await waitForStillness(page)
+  const name = await page.waitForSelector('aside ::-p-text(Inside)')
+  const box = await name?.boundingBox()
+  if (!box) throw new Error('There is no name to drag.')
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2]
+  await page.mouse.move(x, y)
+  await page.mouse.down()
+  await page.mouse.move(x + 40, y, { steps: 10 })
+  await page.mouse.up()
+  await expect.poll(() => computed(page, '.card', 'padding')).toBe('10px')
+  await page.close()
+})
+
+async function pressState(page: Page, hand: string, name: string): Promise<void> {
+  if (hand === 'mouse') return press(page, 'radio', name)
+  const group = await waitFor(page, 'radiogroup', 'State')
+  await (await group.$('[aria-checked=true]'))?.focus()
+  await page.keyboard.press(name === 'At rest' ? 'ArrowLeft' : 'ArrowRight')
+}
