@@ -2,7 +2,7 @@ import { object } from 'yup'
 import { stylesSchema } from '../looks/styles'
 import type { Styles } from '../looks/styles'
 import { compiled } from '../looks/compile'
-import type { Style } from '../style/rules'
+import { layerCss } from '../style/rules'
 import type { Listing } from './definition'
 import { targetsOf } from './targets'
 
@@ -34,10 +34,7 @@ export function lookPhrase(listing: Pick<Listing, 'shape' | 'card' | 'look'>, lo
   return `the site’s look, with ${told} of its own`
 }
 
-/** The rules of a listing's own look, for the box that `scope` finds. */
-export function lookStyles(
-  listing: Pick<Listing, 'shape' | 'card' | 'look'>,
-  scope: string,
-): readonly Style[] {
-  return compiled(listing.look.own, targetsOf(listing), scope)
+/** The style sheet of a listing's own look, for the box that `scope` finds. */
+export function lookCss(listing: Pick<Listing, 'shape' | 'card' | 'look'>, scope: string): string {
+  return layerCss('listing', compiled(listing.look.own, targetsOf(listing), scope))
 }

@@ -1,5 +1,5 @@
 import { amountStyles } from '../../core/listing/amount-styles'
-import { lookStyles } from '../../core/listing/look'
+import { lookCss } from '../../core/listing/look'
 import { shapeOf } from '../../core/shapes'
 import { layerCss } from '../../core/style/rules'
 import { bandStyles } from '../../core/pages/bands/styles'
@@ -22,7 +22,7 @@ export function placementCss({ id, shape, amount, look }: PlacedListingView): st
       ...shapeOf(shape).styles(shape, `${placement} .${shape.name}`),
       ...amountStyles(amount, placement),
     ]),
-    layerCss('listing', lookStyles(look, placement)),
+    lookCss(look, placement),
   ]
     .filter((css) => css !== '')
     .join('\n')

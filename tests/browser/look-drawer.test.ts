@@ -2,7 +2,16 @@ import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest'
 import type { Page } from 'puppeteer-core'
 import { asPublished, inBench, startApp } from './support/app'
 import type { App } from './support/app'
-import { isThere, press, pickBy, use, waitFor, waitForStillness, waitForText } from './support/hands'
+import {
+  isThere,
+  press,
+  pickBy,
+  use,
+  waitFor,
+  waitForStatus,
+  waitForStillness,
+  waitForText,
+} from './support/hands'
 
 let app: App
 beforeAll(async () => {
@@ -175,6 +184,26 @@ describe.each(['mouse', 'keys'])('a look set by the %s', (hand) => {
   })
 })
 
+it('shows at once, with nothing asked anew, and as the server writes it', async () => {
+  const page = await inLook('mouse')
+  await press(page, 'button', 'Space')
+  await type(page, 'Inside', '1')
+  await expect.poll(() => computed(page, '.card', 'padding')).toBe('1px')
+  const asked: string[] = []
+  page.on('request', (request) => asked.push(new URL(request.url()).pathname))
+  const field = await waitFor(page, 'textbox', 'Inside')
+  const frames: number[] = []
+  for (let pixels = 2; pixels <= 21; pixels += 1) frames.push(await field.evaluate(steppedUp, `${pixels}px`))
+  const [median, slowest] = [frames.toSorted((one, other) => one - other)[10], Math.max(...frames)]
+  console.log(`Style to page: median ${median} frames, slowest ${slowest} of ${frames.length}`)
+  expect(asked.filter((path) => path.endsWith('/preview'))).toEqual([])
+  await waitForStatus(page, 'Saved')
+  const shown = await computed(page, '.card', 'padding')
+  await page.reload()
+  await expect.poll(() => computed(page, '.card', 'padding')).toBe(shown)
+  await page.close()
+})
+
 it('says what is no length, and what is too long, and takes neither', async () => {
   const page = await inLook('mouse')
   await press(page, 'button', 'Letters')
@@ -201,6 +230,22 @@ it('goes along with a name that is dragged', async () => {
   await expect.poll(() => computed(page, '.card', 'padding')).toBe('10px')
   await page.close()
 })
+
+/** Frames from a press of the arrow key to the framed page as it then is. */
+function steppedUp(field: Element, padding: string): Promise<number> {
+  const page = document.querySelector('iframe')?.contentDocument
+  const card = page?.querySelector('[data-placement] .card')
+  field.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowUp', bubbles: true }))
+  return new Promise((resolve) => {
+    let frames = 0
+    const look = () => {
+      if (card && getComputedStyle(card).paddingTop === padding) return resolve(frames)
+      frames += 1
+      requestAnimationFrame(look)
+    }
+    requestAnimationFrame(look)
+  })
+}
 
 async function pressState(page: Page, hand: string, name: string): Promise<void> {
   if (hand === 'mouse') return press(page, 'radio', name)

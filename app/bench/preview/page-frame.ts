@@ -1,11 +1,15 @@
 import { ref } from 'vue'
 import { changedListings } from '~~/core/edits/document'
 import type { PageDocument } from '~~/core/edits/document'
+import { shownListingsOf } from '~~/core/pages/standing'
+import { same } from '~~/core/same'
 import { morph, morphPage } from '~~/site/enhance/morphing'
+import { fetched } from '../../shared/fetched-later'
 import { RequestProblem, request } from '../../shared/http'
 import { useDraft } from '../../stores/bench/draft'
 import { useShown } from '../../stores/bench/shown'
 import { useView } from '../../stores/bench/view'
+import { setLookCss, setPageCss, setPlacementCss } from './placed-styles'
 import type { Preview } from '~~/core/pages/answers'
 
 /**
@@ -34,6 +38,12 @@ export function usePageFrame(frame: () => HTMLIFrameElement | null) {
     const ids = shown === null || whole ? Object.keys(document.listings) : changedListings(shown, document)
     if (ids.length === 0 && !whole) return
     asking?.abort()
+    const before = whole ? null : shown
+    if (before !== null && ids.every((id) => onlyLooks(before, document, id))) {
+      await restyle(document, ids)
+      performance.measure('edit to page', { start: started, end: performance.now() })
+      return
+    }
     const control = new AbortController()
     asking = control
     try {
@@ -60,6 +70,25 @@ export function usePageFrame(frame: () => HTMLIFrameElement | null) {
     } catch (error) {
       if (!(error instanceof DOMException && error.name === 'AbortError')) tell(error)
     }
+  }
+
+  /** Whether a listing differs in how it looks and in nothing else. */
+  function onlyLooks(before: PageDocument, after: PageDocument, id: string): boolean {
+    const [one, other] = [before.listings[id], after.listings[id]]
+    return one !== undefined && other !== undefined && same(one, { ...other, look: one.look })
+  }
+
+  /** Looks are compiled here: what is shown stays as it is, and nothing is asked. */
+  async function restyle(document: PageDocument, ids: readonly string[]): Promise<void> {
+    const { lookCss } = await fetched(() => import('~~/core/listing/look'))
+    const page = frame()?.contentDocument
+    if (!page || draft.document !== document) return
+    for (const { id, listing } of shownListingsOf(document.page)) {
+      const definition = document.listings[listing]
+      if (ids.includes(listing) && definition !== undefined)
+        setLookCss(page, id, lookCss(definition, `[data-placement="${id}"]`))
+    }
+    shown = document
   }
 
   /**
@@ -95,29 +124,8 @@ export function usePageFrame(frame: () => HTMLIFrameElement | null) {
 
   function putDocument(page: Document, html: string): void {
     const fresh = new DOMParser().parseFromString(html, 'text/html')
-    const styles = page.getElementById('listing-styles')
-    if (styles) styles.textContent = fresh.getElementById('listing-styles')?.textContent ?? ''
-    page.querySelectorAll('style[data-css-of]').forEach((one) => one.remove())
+    setPageCss(page, fresh.getElementById('listing-styles')?.textContent ?? '')
     morphPage(page, fresh)
-  }
-
-  /**
-   * Takes the place of what the page came with: what the new rules leave unset must not be set by the old.
-   */
-  function setPlacementCss(page: Document, id: string, css: string): void {
-    dropRulesOf(page, id)
-    const known = page.querySelector(`style[data-css-of="${id}"]`)
-    const style = known ?? page.createElement('style')
-    style.setAttribute('data-css-of', id)
-    style.textContent = css
-    if (!known) page.head.append(style)
-  }
-
-  function dropRulesOf(page: Document, id: string): void {
-    const own = page.querySelector<HTMLStyleElement>('#listing-styles')?.sheet
-    if (!own) return
-    for (let at = own.cssRules.length - 1; at >= 0; at -= 1)
-      if (own.cssRules[at]?.cssText.includes(`[data-placement="${id}"]`)) own.deleteRule(at)
   }
 
   /** A failed look must not stop the next one; the page is brought up with the edit after it. */
