@@ -3,7 +3,7 @@ import { fileURLToPath } from 'node:url'
 import type { Page } from 'puppeteer-core'
 import { demoAccount } from '../demo/account'
 import { startBrowser } from '../tests/browser/support/browser'
-import { fill, press, waitFor, waitForText } from '../tests/browser/support/hands'
+import { fill, press, waitFor, waitForStatus, waitForText } from '../tests/browser/support/hands'
 
 /**
  * Takes docs/screenshots from a running demo: `npm start`, then `node --import tsx
@@ -19,6 +19,7 @@ try {
   await page.emulateMediaFeatures([{ name: 'prefers-reduced-motion', value: 'reduce' }])
   await publicPages(page)
   await bench(page)
+  await look(page)
 } finally {
   await stop()
 }
@@ -64,8 +65,6 @@ async function shapeAndCard(page: Page): Promise<void> {
   await shot(page, 'checks')
   await page.goto(`${address}/bench`)
   await press(page, 'link', 'Gardens we made')
-  await waitFor(page, 'radio', 'Front page')
-  await shot(page, 'page')
   await page.locator('::-p-text(All gardens we made)').click()
   await waitForText(page, '[aria-label=Tally]', 'shown')
   await page.keyboard.press('5')
@@ -74,6 +73,29 @@ async function shapeAndCard(page: Page): Promise<void> {
   await press(page, 'button', 'Ready-made cards')
   await page.waitForSelector('[role=dialog] iframe')
   await shot(page, 'ready-made')
+}
+
+/** A title set larger and in a colour of the palette; taken back when it is over. */
+async function look(page: Page): Promise<void> {
+  await page.goto(`${address}/bench`)
+  await press(page, 'link', 'Orchard')
+  await press(page, 'button', 'Orchard notes 6')
+  await waitForText(page, '[aria-label=Tally]', 'shown')
+  await page.keyboard.press('6')
+  await press(page, 'button', 'What of it: Card')
+  await press(page, 'radio', 'Title')
+  await press(page, 'button', 'Letters')
+  await (await waitFor(page, 'textbox', 'Size')).click()
+  await page.keyboard.type('22')
+  await page.keyboard.press('Enter')
+  await press(page, 'button', 'Letters 1 differs')
+  await press(page, 'button', 'Colour')
+  await press(page, 'button', 'Leaf')
+  await waitForText(page, 'aside', 'Contrast with its ground')
+  await page.$eval('aside [aria-expanded=true]', (open) => open.scrollIntoView({ block: 'center' }))
+  await shot(page, 'look')
+  await press(page, 'button', 'Put all of it back')
+  await waitForStatus(page, 'Saved')
 }
 
 async function bench(page: Page): Promise<void> {
