@@ -49,8 +49,12 @@ const aboutPage = computed(() => {
 </template>
 
 <style scoped>
+/* As high as two lines, whatever it says: what is below does not move when something is chosen. */
 .sentence {
-  padding: 12px 20px 13px;
+  display: grid;
+  align-content: center;
+  min-height: var(--strip);
+  padding: 7px 20px;
   background: var(--kraft);
   border-bottom: 1px solid var(--line);
 }
@@ -64,18 +68,18 @@ p {
 
 .ticket {
   display: inline;
-  padding: 5px 10px;
+  padding: 3px 9px;
   border-radius: 6px 6px 3px 3px;
   background: var(--sheet);
   color: var(--clause);
   font: inherit;
   font-weight: 650;
-  line-height: 32px;
+  line-height: 24px;
   text-align: left;
   white-space: normal;
   box-decoration-break: clone;
   -webkit-box-decoration-break: clone;
-  border-bottom: 3px solid var(--clause);
+  border-bottom: 2px solid var(--clause);
 }
 
 .ticket:hover {

@@ -11,6 +11,7 @@ import {
   waitFor,
   waitForNoText,
   waitForStatus,
+  waitForStillness,
   waitForText,
 } from './support/hands'
 
@@ -48,6 +49,17 @@ describe('a listing on its page', () => {
     await waitForStatus(page, 'Saved')
     const rows = await app.db.selectFrom('listings').select('draft').execute()
     expect(rows.find((row) => row.draft.name === copy)?.draft.amount?.take).toBe(2)
+    await page.close()
+  })
+
+  it('is chosen, and moves nothing by that', async () => {
+    const page = await benchOf('Seed shelf')
+    const row = await waitFor(page, 'button', 'All seed shelf 30')
+    const before = await row.boundingBox()
+    await press(page, 'button', 'All seed shelf 30')
+    await waitForText(page, sentence, 'in the site’s look')
+    await waitForStillness(page)
+    expect(await row.boundingBox()).toEqual(before)
     await page.close()
   })
 

@@ -303,9 +303,11 @@ function goRound(by: 1 | -1) {
   height: 100vh;
 }
 
-/* As high as the sentence is in one line, before it comes. */
+/* As high before the sentence comes. */
 .top {
-  min-height: 62px;
+  --strip: 87px;
+
+  min-height: var(--strip);
   background: var(--kraft);
 }
 
