@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useTemplateRef } from 'vue'
 import { fetchedLater } from '../shared/fetched-later'
+import { followPointer } from '../shared/follow-pointer'
 import { useSelection } from '../stores/bench/selection'
 import { useView } from '../stores/bench/view'
 import { namedWidths } from './preview/named-widths'
@@ -29,12 +30,7 @@ function drag(event: PointerEvent, move: (pageWidth: number) => void) {
   const held = track.value
   if (held === null) return
   ;(event.currentTarget as HTMLElement).focus()
-  held.setPointerCapture(event.pointerId)
-  const dragging = new AbortController()
-  const until = { signal: dragging.signal }
-  held.addEventListener('pointermove', (next) => move(widthAt(next)), until)
-  for (const end of ['pointerup', 'pointercancel'] as const)
-    held.addEventListener(end, () => dragging.abort(), until)
+  followPointer(held, event, (next) => move(widthAt(next)))
 }
 
 function setWidth(next: number) {

@@ -52,6 +52,6 @@ export function contrastOf(drawn: Colour, ground: Colour): number {
 }
 
 /** A channel as light (CSS Color 4, 10.2, from sRGB to linear light). */
-function linear(channel: number): number {
+export function linear(channel: number): number {
   return channel <= 0.04045 ? channel / 12.92 : ((channel + 0.055) / 1.055) ** 2.4
 }
