@@ -1,8 +1,9 @@
 import { object } from 'yup'
-import { stylesSchema } from '../looks/styles'
+import { shownIn, stylesSchema } from '../looks/styles'
 import type { Styles } from '../looks/styles'
 import { compiled } from '../looks/compile'
 import { layerCss } from '../style/rules'
+import type { State } from '../style/targets'
 import type { Listing } from './definition'
 import { targetsOf } from './targets'
 
@@ -34,7 +35,18 @@ export function lookPhrase(listing: Pick<Listing, 'shape' | 'card' | 'look'>, lo
   return `the site’s look, with ${told} of its own`
 }
 
-/** The style sheet of a listing's own look, for the box that `scope` finds. */
-export function lookCss(listing: Pick<Listing, 'shape' | 'card' | 'look'>, scope: string): string {
-  return layerCss('listing', compiled(listing.look.own, targetsOf(listing), scope))
+/** A state in which something is shown that is not in it. */
+export interface ShownState {
+  readonly target: string
+  readonly state: State
+}
+
+/** The style sheet of a listing's own look, for the box that `scope` finds; something of it as in a state. */
+export function lookCss(
+  listing: Pick<Listing, 'shape' | 'card' | 'look'>,
+  scope: string,
+  as: ShownState | null = null,
+): string {
+  const { own } = listing.look
+  return layerCss('listing', compiled(as === null ? own : shownIn(own, as), targetsOf(listing), scope))
 }

@@ -8,7 +8,7 @@ import type { StyleTarget } from '../style/targets'
 import { compiled } from './compile'
 import { properties } from './properties'
 import type { PropertyName, StyleValues } from './properties'
-import { departing, merged, parseStyles, sourceOf, valueAt, withValue } from './styles'
+import { departing, merged, parseStyles, shownIn, sourceOf, valueAt, withValue } from './styles'
 import type { SeenAs, Styles } from './styles'
 
 const title: StyleTarget = { name: 'title', title: 'Title', selector: '.title', heldBy: '.card' }
@@ -108,6 +108,20 @@ describe('styles', () => {
     ])
     expect(valueAt(all, 'tab', 'colour', { states: [], width: 500 })).toBeUndefined()
     expect(valueAt(all, 'title', 'weight', { states: [], width: 500 })).toBeUndefined()
+  })
+})
+
+describe('a state that is shown', () => {
+  it('is as it is where that holds, at every width, and changes nothing else', () => {
+    fc.assert(
+      fc.property(some, names, seen, fc.constantFrom(...states), (all, name, { width }, state) => {
+        const shown = shownIn(all, { target: 'title', state })
+        const as = (held: SeenAs['states']) => ({ states: held, width })
+        expect(valueAt(shown, 'title', name, as([]))).toEqual(valueAt(all, 'title', name, as([state])))
+        expect(valueAt(shown, 'tab', name, as([state]))).toEqual(valueAt(all, 'tab', name, as([state])))
+      }),
+      { numRuns: 1000 },
+    )
   })
 })
 

@@ -161,3 +161,37 @@ export function withValue<Name extends PropertyName>(
   const rest = styles.filter((one) => placeOf(one) !== at)
   return Object.keys(set).length === 0 ? rest : [...rest, { ...place, set }]
 }
+
+/** The styles with a target at rest as it is in a state, to show that of what is not in it. */
+export function shownIn(
+  styles: Styles,
+  { target, state }: { readonly target: string; readonly state: State },
+): Styles {
+  return inOrder(styles.filter((one) => one.target === target && one.state === state)).reduce(
+    (before, { below, set }) =>
+      Object.entries(set).reduce(
+        (all, [name, value]) => atRest(all, { target, below }, name as PropertyName, value as never),
+        before,
+      ),
+    styles,
+  )
+}
+
+/** The styles with a value of a target at rest, also where that had another in narrower boxes. */
+function atRest<Name extends PropertyName>(
+  styles: Styles,
+  { target, below }: Pick<Styling, 'target' | 'below'>,
+  name: Name,
+  value: StyleValues[Name],
+): Styles {
+  const narrower = styles.filter(
+    (one) =>
+      one.target === target &&
+      one.state === null &&
+      one.below !== null &&
+      (below === null || one.below < below) &&
+      one.set[name] !== undefined,
+  )
+  const bare = narrower.reduce((all, one) => withValue(all, one, name, undefined), styles)
+  return withValue(bare, { target, state: null, below }, name, value)
+}

@@ -6,8 +6,11 @@ import {
   isThere,
   press,
   pickBy,
+  setNumber,
   use,
   waitFor,
+  waitForNoDialog,
+  waitForNoText,
   waitForStatus,
   waitForStillness,
   waitForText,
@@ -113,14 +116,19 @@ describe.each(['mouse', 'keys'])('a look set by the %s', (hand) => {
     await waitForText(page, 'aside', 'Contrast with its ground 6.5')
     await pressState(page, hand, 'Pointed at')
     await use(page, hand, 'Leaf')
-    await waitForText(page, 'aside', '1 differs')
+    // Shown meanwhile, and afterwards only where it is so.
+    await expect.poll(() => computed(page, title, 'color')).toBe(leaf)
+    await pressState(page, hand, 'At rest')
     await expect.poll(() => computed(page, title, 'color')).toBe(accent)
     const { x, y } = await middle(page, '.card')
     await page.mouse.move(x, y)
     await expect.poll(() => computed(page, title, 'color')).toBe(leaf)
     await page.mouse.move(2, 2)
+    await expect.poll(() => computed(page, title, 'color')).toBe(accent)
 
+    await pressState(page, hand, 'Pointed at')
     await use(page, hand, 'Put back: Colour')
+    await expect.poll(() => computed(page, title, 'color')).toBe(accent)
     await pressState(page, hand, 'At rest')
     await use(page, hand, 'Put back: Colour')
     await expect.poll(() => computed(page, title, 'color')).toBe(ink)
@@ -129,6 +137,29 @@ describe.each(['mouse', 'keys'])('a look set by the %s', (hand) => {
     await page.keyboard.press('Escape')
     while (!(await isThere(page, 'button', 'Undo'))) await press(page, 'button', 'Undo: Look')
     await expect.poll(() => computed(page, title, 'font-size')).toBe(before)
+    await page.close()
+  })
+
+  it('says what can’t be read, and offers the nearest that can', async () => {
+    const page = await inLook(hand)
+    await chooseTitle(page, hand)
+    await use(page, hand, 'Colour')
+    await use(page, hand, 'Line')
+    await waitForText(page, 'aside', 'Contrast with its ground 1.4: 4.5 is the least that all can read')
+    await use(page, hand, 'The nearest that can be read')
+    await waitForText(page, 'aside', 'Contrast with its ground 4.5')
+    await waitForNoText(page, 'aside', 'is the least that all can read')
+    await page.close()
+  })
+
+  it('sets the border of one side alone', async () => {
+    const page = await inLook(hand)
+    await use(page, hand, 'Edge')
+    await use(page, hand, 'Border: all sides as one')
+    await use(page, hand, 'Set: Border, bottom')
+    await setNumber(page, 'Width', 6)
+    await expect.poll(() => computed(page, '.card', 'border-bottom-width')).toBe('6px')
+    expect(await computed(page, '.card', 'border-top-width')).toBe('0px')
     await page.close()
   })
 
@@ -144,6 +175,20 @@ describe.each(['mouse', 'keys'])('a look set by the %s', (hand) => {
     await expect.poll(() => computed(page, '.card', 'padding')).toBe('16px')
     await use(page, hand, 'Put back: Inside')
     await expect.poll(() => computed(page, '.card', 'padding')).toBe('0px')
+    await page.close()
+  })
+
+  it('is begun with a ready-made one, which Undo takes back', async () => {
+    const page = await inLook(hand)
+    const before = await computed(page, '.card', 'background-color')
+    await use(page, hand, 'Ready-made looks')
+    await waitFor(page, 'dialog', 'Ready-made looks')
+    await use(page, hand, 'Night beds')
+    await waitForNoDialog(page)
+    await expect.poll(() => computed(page, '.card', 'background-color')).toBe('rgb(22, 33, 27)')
+    await waitForText(page, sentence, 'things of its own')
+    await use(page, hand, 'Undo: Look “Night beds”')
+    await expect.poll(() => computed(page, '.card', 'background-color')).toBe(before)
     await page.close()
   })
 

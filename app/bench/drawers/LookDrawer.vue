@@ -1,79 +1,66 @@
 <script setup lang="ts">
-import { computed, ref, shallowRef, watch } from 'vue'
+import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue'
 import { partKey } from '~~/core/cards/parts'
 import type { Listing } from '~~/core/listing/definition'
-import { targetGroupsOf } from '~~/core/listing/targets'
 import { headings } from '~~/core/looks/properties/define'
 import type { Heading } from '~~/core/looks/properties/define'
 import type { PropertyName } from '~~/core/looks/properties'
 import type { Styles } from '~~/core/looks/styles'
 import { stylesOf, withStylesOf, withValues } from '~~/core/looks/target-edits'
-import type { StylePlace } from '~~/core/looks/target-edits'
-import { shapeOf } from '~~/core/shapes'
 import { selectorOf, statesOf } from '~~/core/style/targets'
-import type { State } from '~~/core/style/targets'
 import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
 import SelectSetting from '../../shared/settings/SelectSetting.vue'
 import { useListingEdits } from '../../stores/bench/listing-edits'
 import { useNotices } from '../../stores/notices'
 import { useSelection } from '../../stores/bench/selection'
 import { useShown } from '../../stores/bench/shown'
+import { useView } from '../../stores/bench/view'
 import { copiedStyle } from '../look/copied-style'
 import type { Found } from '../look/found'
 import LookSection from '../look/LookSection.vue'
+import { useLookPlace } from '../look/look-place'
 import LookTargets from '../look/LookTargets.vue'
+import ReadyMadeLooks from '../look/ReadyMadeLooks.vue'
 import { words } from '../look/words'
 
 /** How the listing looks: one thing of it, in one state, at some widths. */
 const props = defineProps<{ listing: Listing }>()
 const selection = useSelection()
 const shown = useShown()
+const view = useView()
 const edits = useListingEdits()
 const notices = useNotices()
 
 const styles = computed(() => props.listing.look.own)
-const groups = computed(() => targetGroupsOf(props.listing))
-const targets = computed(() => [...groups.value.listing, ...groups.value.card, ...groups.value.parts])
-
-const usualTarget = 'card'
-const wanted = ref(usualTarget)
-const target = computed(
-  () =>
-    targets.value.find(({ name }) => name === wanted.value) ??
-    targets.value.find(({ name }) => name === usualTarget),
+const { wantedTarget, wantedState, wantedBelow, groups, target, states, widths, place } = useLookPlace(
+  () => props.listing,
 )
-const states = computed(() => (target.value === undefined ? [] : statesOf(target.value)))
-const wantedState = ref<State | 'rest'>('rest')
-const state = computed(() => states.value.find((one) => one === wantedState.value) ?? null)
-const wantedBelow = ref(0)
-/** The widths at which the listing is laid out anew, and those at which something is set. */
-const widths = computed(() => {
-  const stops = shapeOf(props.listing.shape)
-    .stops(props.listing.shape)
-    .map(({ from }) => from)
-  const own = styles.value.flatMap(({ below }) => below ?? [])
-  return [...new Set([...stops, ...own])].filter((width) => width > 0).toSorted((one, other) => other - one)
+
+/** What is set of a state is shown on the page meanwhile, without being in it; what is chosen stands there. */
+watch(
+  () => [place.value.target, place.value.state] as const,
+  ([of, as]) => (view.shownAs = as === null || as === 'chosen' ? null : { target: of, state: as }),
+)
+onBeforeUnmount(() => (view.shownAs = null))
+
+const carried = computed(() => {
+  const { parts, other } = props.listing.card
+  return [...parts, ...(other?.parts ?? [])]
 })
-const below = computed(() => widths.value.find((width) => width === wantedBelow.value) ?? null)
-const place = computed<StylePlace>(() => ({
-  target: target.value?.name ?? usualTarget,
-  state: state.value,
-  below: below.value,
-}))
 
 /** A part that is pressed on the page is what is styled. */
 watch(
   () => selection.openPart,
   (key) => {
-    const part = props.listing.card.parts.find((one) => partKey(one) === key)
-    if (part !== undefined) wanted.value = part.part
+    const part = carried.value.find((one) => partKey(one) === key)
+    if (part !== undefined) wantedTarget.value = part.part
   },
   { immediate: true },
 )
 
 function choose(name: string) {
-  wanted.value = name
-  const part = props.listing.card.parts.find((one) => one.on && one.part === name)
+  wantedTarget.value = name
+  const part = carried.value.find((one) => one.on && one.part === name)
   selection.openPart = part === undefined ? null : partKey(part)
 }
 
@@ -98,9 +85,18 @@ const found = computed<Found>(() => {
   return { element: page.document.querySelector(`${scope} ${selectorOf(target.value)}`) }
 })
 
-function setOwn(own: (before: Styles) => Styles, subject?: string): string | null {
+const choosing = ref(false)
+function begin(own: Styles, title: string) {
+  setOwn(() => own, undefined, words.begin(title))
+}
+
+function setOwn(
+  own: (before: Styles) => Styles,
+  subject?: string,
+  title: string = words.edit,
+): string | null {
   return edits.editChosen(
-    words.edit,
+    title,
     (before) => ({ ...before, look: { ...before.look, own: own(before.look.own) } }),
     subject,
   )
@@ -146,19 +142,34 @@ const widthChoices = computed(() => [
 </script>
 
 <template>
+  <v-btn
+    height="36"
+    class="ready"
+    :disabled="shown.page === null || selection.chosenId === null"
+    @click="choosing = true"
+    >{{ words.readyMade }}</v-btn
+  >
+  <ReadyMadeLooks
+    v-if="choosing && shown.page !== null && selection.chosenId !== null"
+    v-model="choosing"
+    :listing="listing"
+    :placement="selection.chosenId"
+    :page="shown.page.document"
+    @choose="begin"
+  />
   <LookTargets :model-value="place.target" :groups="shownGroups" @update:model-value="choose" />
   <p v-if="found.element === null && shown.page !== null" class="absent" role="status">{{ words.absent }}</p>
   <ChoiceSetting
     :label="words.state"
     bare
-    :value="state ?? 'rest'"
+    :value="place.state ?? 'rest'"
     :choices="stateChoices"
     @change="wantedState = $event"
   />
   <SelectSetting
     v-if="widths.length > 0"
     :label="words.widths"
-    :value="below ?? 0"
+    :value="place.below ?? 0"
     :choices="widthChoices"
     @change="wantedBelow = $event"
   />
@@ -188,6 +199,10 @@ const widthChoices = computed(() => [
 </template>
 
 <style scoped>
+.ready {
+  justify-self: start;
+}
+
 .absent {
   font-size: var(--size-note);
   color: var(--soft);

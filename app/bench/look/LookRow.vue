@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { mdiLinkVariant, mdiLinkVariantOff } from '@mdi/js'
-import { computed, ref, useTemplateRef } from 'vue'
+import { computed, ref, useTemplateRef, watch } from 'vue'
 import type { PropertyName, PropertyRow } from '~~/core/looks/properties'
 import { valueAt } from '~~/core/looks/styles'
 import type { Styles } from '~~/core/looks/styles'
 import { setAt } from '~~/core/looks/target-edits'
 import type { StylePlace } from '~~/core/looks/target-edits'
 import { same } from '~~/core/same'
+import { followPointer } from '../../shared/follow-pointer'
 import PutBack from '../../shared/settings/PutBack.vue'
 import type { Found } from './found'
 import { usualStyle } from './usual-style'
@@ -62,6 +63,11 @@ const source = computed(() => {
 })
 
 const fault = ref<string>()
+/** What could not be set of one thing says nothing of another. */
+watch(
+  () => props.place,
+  () => (fault.value = undefined),
+)
 function change(which: readonly PropertyName[], value: unknown) {
   fault.value = props.set(props.row.title, which, value) ?? undefined
 }
@@ -91,23 +97,13 @@ const pixelsAStep = 4
 /** The number goes along with a pointer that drags its name. */
 function drag(event: PointerEvent) {
   if (control.value.steps === undefined || event.button !== 0) return
-  const held = event.currentTarget as HTMLElement
   let from = event.clientX
-  held.setPointerCapture(event.pointerId)
-  const dragging = new AbortController()
-  const until = { signal: dragging.signal }
-  held.addEventListener(
-    'pointermove',
-    (next) => {
-      const steps = Math.trunc((next.clientX - from) / pixelsAStep)
-      if (steps === 0) return
-      from += steps * pixelsAStep
-      controls.value?.[0]?.step?.(steps)
-    },
-    until,
-  )
-  for (const end of ['pointerup', 'pointercancel'] as const)
-    held.addEventListener(end, () => dragging.abort(), until)
+  followPointer(event.currentTarget as HTMLElement, event, (next) => {
+    const steps = Math.trunc((next.clientX - from) / pixelsAStep)
+    if (steps === 0) return
+    from += steps * pixelsAStep
+    controls.value?.[0]?.step?.(steps)
+  })
 }
 </script>
 
@@ -137,17 +133,26 @@ function drag(event: PointerEvent) {
       <PutBack v-if="isSet" :of="row.title" bare @click="change(names, undefined)" />
     </div>
     <div class="values" :class="{ apart: apart && !isBelow }">
-      <component
-        :is="control.component"
-        v-for="one in shown"
-        :key="one.label"
-        ref="controls"
-        :property="one.property"
-        :label="one.label"
-        :value="own[one.property.name]"
-        :usual="usualOf(one.property)"
-        @change="change(one.names, $event)"
-      />
+      <div v-for="one in shown" :key="one.label" class="value">
+        <span v-if="one.label !== row.title" class="side" aria-hidden="true">{{ one.label }}</span>
+        <v-btn
+          v-if="control.begins !== undefined && own[one.property.name] === undefined"
+          height="32"
+          :aria-label="words.setOf(one.label)"
+          @click="change(one.names, control.begins)"
+          >{{ words.set }}</v-btn
+        >
+        <component
+          :is="control.component"
+          v-else
+          ref="controls"
+          :property="one.property"
+          :label="one.label"
+          :value="own[one.property.name]"
+          :usual="usualOf(one.property)"
+          @change="change(one.names, $event)"
+        />
+      </div>
     </div>
     <p v-if="fault" class="fault" role="alert">{{ fault }}</p>
   </div>
@@ -166,6 +171,17 @@ function drag(event: PointerEvent) {
   grid-template-columns: minmax(0, 1fr);
   gap: 8px;
   grid-area: 1 / 3;
+}
+
+.value {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 4px;
+}
+
+.side {
+  font-size: var(--size-fine);
+  color: var(--soft);
 }
 
 .ends {

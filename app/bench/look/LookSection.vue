@@ -28,10 +28,10 @@ const differing = computed(() => {
   return rows.value.filter(({ properties }) => properties.some(({ name }) => own[name] !== undefined)).length
 })
 
-/** Of what is written there, as it is at rest. */
+/** Of what is written there, as it is shown: in the state that is looked at. */
 const contrast = computed(() => {
   const { element } = props.found
-  const isAsked = props.heading === 'colour' && props.place.state === null && isOpen.value
+  const isAsked = props.heading === 'colour' && isOpen.value
   return !isAsked || element === null || element.textContent.trim() === '' ? null : shownContrast(element)
 })
 </script>
@@ -46,9 +46,16 @@ const contrast = computed(() => {
       </button>
     </h3>
     <div v-if="isOpen" :id="id" class="rows">
-      <p v-if="contrast" class="contrast" :class="{ low: contrast.ratio < contrast.least }" role="status">
-        {{ words.contrast(contrast.ratio, contrast.least) }}
-      </p>
+      <div v-if="contrast" class="contrast" :class="{ low: contrast.ratio < contrast.least }">
+        <p role="status">{{ words.contrast(contrast.ratio, contrast.least) }}</p>
+        <v-btn
+          v-if="contrast.nearest !== null"
+          height="32"
+          @click="set(words.headings.colour, ['colour'], contrast.nearest)"
+        >
+          <span class="sample" :style="{ background: contrast.nearest }" />{{ words.nearest }}
+        </v-btn>
+      </div>
       <LookRow
         v-for="row in rows"
         :key="row.title"
@@ -105,6 +112,9 @@ button {
   padding: 2px 0 16px;
 }
 .contrast {
+  display: grid;
+  justify-items: start;
+  gap: 6px;
   font-size: var(--size-note);
   font-weight: 600;
   color: var(--leaf);
@@ -112,5 +122,11 @@ button {
 
 .contrast.low {
   color: var(--rust-ink);
+}
+.sample {
+  width: 14px;
+  height: 14px;
+  margin-right: 6px;
+  border-radius: 4px;
 }
 </style>

@@ -1,10 +1,13 @@
-import { contrastOf, over } from '~~/core/looks/colour'
+import { colourText, contrastOf, over } from '~~/core/looks/colour'
 import type { Colour } from '~~/core/looks/colour'
+import { nearestReadable } from '~~/core/looks/readable'
 
 /** A text as the page has it: how it stands out from its ground, and how much it must (WCAG 2.2, 1.4.3). */
 export interface ShownContrast {
   readonly ratio: number
   readonly least: number
+  /** The nearest colour that stands out enough, as `#rrggbb`; null where there is none, or it does. */
+  readonly nearest: string | null
 }
 
 /** The page itself is white where nothing is drawn. */
@@ -29,7 +32,9 @@ export function shownContrast(text: Element): ShownContrast | null {
   // Large is 18 pt, or 14 pt where it is bold; a point is 4/3 px.
   const points = Number.parseFloat(fontSize) * 0.75
   const isLarge = points >= 18 || (points >= 14 && Number(fontWeight) >= 700)
-  return { ratio: contrastOf(drawn, ground), least: isLarge ? 3 : 4.5 }
+  const [ratio, least] = [contrastOf(drawn, ground), isLarge ? 3 : 4.5]
+  const nearest = ratio < least ? nearestReadable(drawn, [ground], least) : null
+  return { ratio, least, nearest: nearest === null ? null : colourText(nearest) }
 }
 
 /** A colour as browsers compute it; null for one that is not of sRGB. */

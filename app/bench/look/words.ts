@@ -3,6 +3,9 @@ import type { State } from '~~/core/style/targets'
 
 /** What the drawer of looks says. */
 export const words = {
+  readyMade: 'Ready-made looks',
+  siteLook: 'The site’s look',
+  begin: (title: string) => `Look “${title}”`,
   targets: 'What of it',
   groups: { listing: 'The listing', card: 'Its cards', parts: 'What cards carry' },
   styled: 'styled',
@@ -54,6 +57,7 @@ export const words = {
   } as Readonly<Record<string, string>>,
   contrast: (ratio: number, least: number) =>
     `Contrast with its ground ${(Math.floor(ratio * 10) / 10).toFixed(1)}${ratio < least ? `: ${least} is the least that all can read` : ''}`,
+  nearest: 'The nearest that can be read',
   palette: (title: string) => `${title}: of the site’s palette`,
   paletteNames: {
     ink: 'Ink',

@@ -9,6 +9,7 @@ import SheetDialog from '../../shared/SheetDialog.vue'
 import { useAnswer } from '../../shared/answers'
 import { useView } from '../../stores/bench/view'
 import { useCatalogue } from '../../stores/catalogue'
+import SampleTiles from '../SampleTiles.vue'
 import { useCardFields } from './fields'
 import { words } from './words'
 
@@ -30,7 +31,7 @@ const { answer, failure } = useAnswer<readonly CardSample[]>(() => ({
   path: '/api/bench/listings/card-samples',
   body: { definition: props.listing, ...view.asked() },
 }))
-const samples = computed(() => new Map(answer.value?.map((sample) => [sample.name, sample.html])))
+const samples = computed(() => new Map((answer.value ?? []).map(({ name, html }) => [name, html])))
 
 const kind = computed(
   () => catalogue.catalogue.collections.find((one) => one.id === props.listing.from.collections[0])?.kind,
@@ -49,78 +50,6 @@ function choose(card: ReadyMadeCard) {
 <template>
   <SheetDialog v-model="open" :title="words.readyMade" :width="1040">
     <p v-if="failure" role="alert">{{ failure }}</p>
-    <ul class="cards">
-      <li v-for="card in cards" :key="card.name">
-        <span class="sample" aria-hidden="true"
-          ><iframe v-if="samples.has(card.name)" :srcdoc="samples.get(card.name)" tabindex="-1" title=""
-        /></span>
-        <button type="button" @click="choose(card)">{{ card.title }}</button>
-      </li>
-    </ul>
+    <SampleTiles :samples="cards" :documents="samples" @choose="choose" />
   </SheetDialog>
 </template>
-
-<style scoped>
-.cards {
-  display: grid;
-  grid-template-columns: repeat(4, minmax(0, 1fr));
-  gap: 14px;
-  margin: 0;
-  padding: 2px;
-  list-style: none;
-}
-
-li {
-  position: relative;
-  display: grid;
-  border: 1px solid var(--line);
-  border-radius: 9px;
-  background: var(--sheet);
-  overflow: hidden;
-}
-
-li:hover {
-  border-color: var(--edge-strong);
-}
-
-.sample {
-  height: 300px;
-  overflow: hidden;
-  border-bottom: 1px solid var(--line);
-  background: var(--sheet);
-}
-
-/* Cards are shown at three quarters of their size. */
-iframe {
-  width: 133.4%;
-  height: 400px;
-  border: 0;
-  transform: scale(0.75);
-  transform-origin: 0 0;
-  pointer-events: none;
-}
-
-button {
-  min-height: 40px;
-  padding: 8px 12px;
-  font-weight: 600;
-  text-align: left;
-}
-
-/* The whole tile is the button's. */
-button::after {
-  content: '';
-  position: absolute;
-  inset: 0;
-  border-radius: 9px;
-}
-
-button:focus-visible {
-  outline: none;
-}
-
-button:focus-visible::after {
-  outline: 2px solid var(--ink);
-  outline-offset: -2px;
-}
-</style>

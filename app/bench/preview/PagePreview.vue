@@ -138,6 +138,12 @@ watch(
   },
 )
 watch(
+  () => view.shownAs,
+  () => {
+    if (ready.value) void pageFrame.showStates().then(mark)
+  },
+)
+watch(
   () => [view.asOf, view.sample],
   () => refresh(),
   { deep: true },

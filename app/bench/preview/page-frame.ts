@@ -7,6 +7,7 @@ import { morph, morphPage } from '~~/site/enhance/morphing'
 import { fetched } from '../../shared/fetched-later'
 import { RequestProblem, request } from '../../shared/http'
 import { useDraft } from '../../stores/bench/draft'
+import { useSelection } from '../../stores/bench/selection'
 import { useShown } from '../../stores/bench/shown'
 import { useView } from '../../stores/bench/view'
 import { setLookCss, setPageCss, setPlacementCss } from './placed-styles'
@@ -18,6 +19,7 @@ import type { Preview } from '~~/core/pages/answers'
  */
 export function usePageFrame(frame: () => HTMLIFrameElement | null) {
   const draft = useDraft()
+  const selection = useSelection()
   const told = useShown()
   const view = useView()
   /** What the frame shows; null where that is not known. */
@@ -63,6 +65,7 @@ export function usePageFrame(frame: () => HTMLIFrameElement | null) {
       put(preview)
       shown = document
       failure.value = null
+      if (view.shownAs !== null) await showStates()
       told.counts = { ...told.counts, ...preview.counts }
       told.troubles = { ...without(told.troubles, ids), ...preview.troubles }
       told.cards = whole ? preview.shown : { ...told.cards, ...preview.shown }
@@ -85,10 +88,16 @@ export function usePageFrame(frame: () => HTMLIFrameElement | null) {
     if (!page || draft.document !== document) return
     for (const { id, listing } of shownListingsOf(document.page)) {
       const definition = document.listings[listing]
+      const as = id === selection.chosenId ? view.shownAs : null
       if (ids.includes(listing) && definition !== undefined)
-        setLookCss(page, id, lookCss(definition, `[data-placement="${id}"]`))
+        setLookCss(page, id, lookCss(definition, `[data-placement="${id}"]`, as))
     }
     shown = document
+  }
+
+  /** Shows what is set in a state that is looked at, or no more; what the page lacks comes with that. */
+  async function showStates(): Promise<void> {
+    if (shown === draft.document) await restyle(shown, Object.keys(shown.listings))
   }
 
   /**
@@ -144,6 +153,7 @@ export function usePageFrame(frame: () => HTMLIFrameElement | null) {
     failure,
     loaded,
     show,
+    showStates,
     stop,
     refresh: () => {
       shown = null

@@ -1,5 +1,6 @@
 import { defineStore } from 'pinia'
 import { ref, shallowRef } from 'vue'
+import type { ShownState } from '~~/core/listing/look'
 import type { EditedPage } from '~~/core/pages/answers'
 import type { PageSubject } from '~~/core/rules/context'
 
@@ -18,6 +19,8 @@ export const useView = defineStore('view', () => {
   /** Whether the columns beside the page are folded away, so that it can be seen at its full size. */
   const isLeftFolded = ref(false)
   const isRightFolded = ref(false)
+  /** The state in which something of the chosen listing is shown, while its look in that is set. */
+  const shownAs = shallowRef<ShownState | null>(null)
   /** An entry's card to be looked at; another object each time it is wanted. */
   const lookedAt = shallowRef<{ readonly entry: number } | null>(null)
 
@@ -26,6 +29,7 @@ export const useView = defineStore('view', () => {
     isShown.value = false
     asOf.value = null
     sample.value = loaded.subject?.sample?.subject ?? null
+    shownAs.value = null
     lookedAt.value = null
   }
 
@@ -42,6 +46,7 @@ export const useView = defineStore('view', () => {
     isShown,
     isLeftFolded,
     isRightFolded,
+    shownAs,
     lookedAt,
     open,
     asked,

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { computed } from 'vue'
 import { borderLines } from '~~/core/looks/properties/edges'
 import type { Border } from '~~/core/looks/properties/edges'
 import NumberSetting from '../../../shared/settings/NumberSetting.vue'
@@ -8,40 +7,32 @@ import { words } from '../words'
 import ColourValue from './ColourValue.vue'
 
 /** The border of a side, or of all four. */
-const props = defineProps<{ label: string; value: Border | undefined }>()
+defineProps<{ label: string; value: Border }>()
 const emit = defineEmits<{ change: [value: Border] }>()
-const border = computed<Border>(() => props.value ?? { width: 1, line: 'solid', colour: 'line' })
 const lines = borderLines.map((value) => ({ value, title: words.choices[value] ?? value }))
 </script>
 
 <template>
-  <v-btn
-    v-if="value === undefined"
-    height="32"
-    :aria-label="words.setOf(label)"
-    @click="emit('change', border)"
-    >{{ words.set }}</v-btn
-  >
-  <div v-else class="several" role="group" :aria-label="label">
+  <div class="several" role="group" :aria-label="label">
     <NumberSetting
       :label="words.width"
-      :value="border.width"
+      :value="value.width"
       :least="0"
       :most="40"
       unit="px"
-      @change="emit('change', { ...border, width: $event })"
+      @change="emit('change', { ...value, width: $event })"
     />
     <SelectSetting
       :label="words.line"
-      :value="border.line"
+      :value="value.line"
       :choices="lines"
-      @change="emit('change', { ...border, line: $event })"
+      @change="emit('change', { ...value, line: $event })"
     />
     <ColourValue
       class="whole"
       :label="label"
-      :value="border.colour"
-      @change="emit('change', { ...border, colour: $event })"
+      :value="value.colour"
+      @change="emit('change', { ...value, colour: $event })"
     />
   </div>
 </template>

@@ -1,14 +1,12 @@
 <script setup lang="ts">
-import { computed } from 'vue'
 import { noFilter } from '~~/core/looks/properties/picture'
 import type { Filter } from '~~/core/looks/properties/picture'
 import NumberSetting from '../../../shared/settings/NumberSetting.vue'
 import { words } from '../words'
 
 /** How pictures are changed: as they are where nothing is set. */
-const props = defineProps<{ label: string; value: Filter | undefined }>()
+defineProps<{ label: string; value: Filter }>()
 const emit = defineEmits<{ change: [value: Filter] }>()
-const filter = computed<Filter>(() => props.value ?? noFilter)
 const parts = [
   { name: 'brightness', least: 0, most: 300, unit: '%' },
   { name: 'contrast', least: 0, most: 300, unit: '%' },
@@ -21,24 +19,17 @@ const parts = [
 </script>
 
 <template>
-  <v-btn
-    v-if="value === undefined"
-    height="32"
-    :aria-label="words.setOf(label)"
-    @click="emit('change', filter)"
-    >{{ words.set }}</v-btn
-  >
-  <div v-else class="several" role="group" :aria-label="label">
+  <div class="several" role="group" :aria-label="label">
     <NumberSetting
       v-for="one in parts"
       :key="one.name"
       :label="words.filter[one.name]"
-      :value="filter[one.name]"
+      :value="value[one.name]"
       :fallback="noFilter[one.name]"
       :least="one.least"
       :most="one.most"
       :unit="one.unit"
-      @change="emit('change', { ...filter, [one.name]: $event })"
+      @change="emit('change', { ...value, [one.name]: $event })"
     />
   </div>
 </template>

@@ -1,61 +1,43 @@
 <script setup lang="ts">
 import { mdiClose, mdiPlus } from '@mdi/js'
-import { computed } from 'vue'
 import type { Gradient } from '~~/core/looks/properties/colours'
 import NumberSetting from '../../../shared/settings/NumberSetting.vue'
 import { words } from '../words'
 import ColourValue from './ColourValue.vue'
 
 /** Two to six colours, one after the other. */
-const props = defineProps<{ label: string; value: Gradient | undefined }>()
+const props = defineProps<{ label: string; value: Gradient }>()
 const emit = defineEmits<{ change: [value: Gradient] }>()
-const gradient = computed<Gradient>(
-  () =>
-    props.value ?? {
-      angle: 180,
-      colours: [
-        { colour: 'paper', at: 0 },
-        { colour: 'line', at: 100 },
-      ],
-    },
-)
 const mostColours = 6
 
 function setColour(at: number, change: Partial<Gradient['colours'][number]>) {
-  const colours = gradient.value.colours.map((one, place) => (place === at ? { ...one, ...change } : one))
-  emit('change', { ...gradient.value, colours })
+  const colours = props.value.colours.map((one, place) => (place === at ? { ...one, ...change } : one))
+  emit('change', { ...props.value, colours })
 }
 
 function add() {
-  const { colours } = gradient.value
+  const { colours } = props.value
   const last = colours.at(-1)
-  if (last !== undefined) emit('change', { ...gradient.value, colours: [...colours, { ...last, at: 100 }] })
+  if (last !== undefined) emit('change', { ...props.value, colours: [...colours, { ...last, at: 100 }] })
 }
 
 function remove(at: number) {
-  emit('change', { ...gradient.value, colours: gradient.value.colours.toSpliced(at, 1) })
+  emit('change', { ...props.value, colours: props.value.colours.toSpliced(at, 1) })
 }
 </script>
 
 <template>
-  <v-btn
-    v-if="value === undefined"
-    height="32"
-    :aria-label="words.setOf(label)"
-    @click="emit('change', gradient)"
-    >{{ words.set }}</v-btn
-  >
-  <div v-else class="several" role="group" :aria-label="label">
+  <div class="several" role="group" :aria-label="label">
     <NumberSetting
       class="whole"
       :label="words.angle"
-      :value="gradient.angle"
+      :value="value.angle"
       :least="0"
       :most="360"
       unit="°"
-      @change="emit('change', { ...gradient, angle: $event })"
+      @change="emit('change', { ...value, angle: $event })"
     />
-    <template v-for="(one, at) in gradient.colours" :key="at">
+    <template v-for="(one, at) in value.colours" :key="at">
       <ColourValue
         class="whole"
         :label="words.colourAt(at + 1)"
@@ -72,7 +54,7 @@ function remove(at: number) {
           @change="setColour(at, { at: $event })"
         />
         <v-btn
-          v-if="gradient.colours.length > 2"
+          v-if="value.colours.length > 2"
           :icon="mdiClose"
           size="32"
           variant="text"
@@ -82,7 +64,7 @@ function remove(at: number) {
       </div>
     </template>
     <v-btn
-      v-if="gradient.colours.length < mostColours"
+      v-if="value.colours.length < mostColours"
       height="32"
       class="whole"
       :prepend-icon="mdiPlus"
