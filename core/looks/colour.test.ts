@@ -1,29 +1,10 @@
 import fc from 'fast-check'
-import { transform } from 'lightningcss'
 import { describe, expect, it } from 'vitest'
+import { byte, colour, elsewhere, opaque } from '~~/tests/support/colours'
 import { colourText, contrastOf, over, readColour } from './colour'
 import type { Colour } from './colour'
 
-function colour(text: string): Colour {
-  const read = readColour(text)
-  if (read === null) throw new Error(`${text} is no colour.`)
-  return read
-}
-
-const byte = fc.integer({ min: 0, max: 255 }).map((value) => value / 255)
-const opaque = fc.record({ red: byte, green: byte, blue: byte, alpha: fc.constant(1) })
 const colours = fc.record({ red: byte, green: byte, blue: byte, alpha: byte })
-
-/** What lightningcss makes of a colour that is seen through, which it calls by no name. */
-function elsewhere(value: string): Colour {
-  const { code } = transform({
-    filename: 'one.css',
-    code: Buffer.from(`a{color:${value}}`),
-    minify: true,
-    targets: { chrome: 70 << 16 },
-  })
-  return colour(/color:([^;}]+)/.exec(code.toString())?.[1] ?? '')
-}
 
 describe('a colour', () => {
   it('is read as it was written', () => {

@@ -1,33 +1,14 @@
 import fc from 'fast-check'
-import { transform } from 'lightningcss'
 import { describe, expect, it } from 'vitest'
-import { colourText, contrastOf, readColour } from './colour'
+import { colour, elsewhere, opaque } from '~~/tests/support/colours'
+import { colourText, contrastOf } from './colour'
 import type { Colour } from './colour'
 import { channelsOf, labOf } from './oklab'
 import { nearestReadable } from './readable'
 
-function colour(text: string): Colour {
-  const read = readColour(text)
-  if (read === null) throw new Error(`${text} is no colour.`)
-  return read
-}
-
-const byte = fc.integer({ min: 0, max: 255 }).map((value) => value / 255)
-const opaque = fc.record({ red: byte, green: byte, blue: byte, alpha: fc.constant(1) })
 /** At the edge of sRGB lightningcss may take a colour for one beyond, and gives the nearest within. */
 const inside = fc.integer({ min: 20, max: 235 }).map((value) => value / 255)
 const inner = fc.record({ red: inside, green: inside, blue: inside, alpha: fc.constant(1) })
-
-/** What lightningcss makes of a colour that is seen through, which it calls by no name. */
-function elsewhere(value: string): Colour {
-  const { code } = transform({
-    filename: 'one.css',
-    code: Buffer.from(`a{color:${value}}`),
-    minify: true,
-    targets: { chrome: 70 << 16 },
-  })
-  return colour(/color:([^;}]+)/.exec(code.toString())?.[1] ?? '')
-}
 
 describe('a colour', () => {
   // Referee: lightningcss.

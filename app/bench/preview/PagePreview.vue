@@ -138,7 +138,8 @@ watch(
   },
 )
 watch(
-  () => view.shownAs,
+  // Also where another listing is chosen meanwhile: the one before is at rest again.
+  () => [view.shownAs, view.shownAs === null ? null : selection.chosenId],
   () => {
     if (ready.value) void pageFrame.showStates().then(mark)
   },
