@@ -249,6 +249,17 @@ it('shows at once, with nothing asked anew, and as the server writes it', async 
   await page.close()
 })
 
+it('shows a state of the chosen listing alone', async () => {
+  const page = await inLook('mouse')
+  await press(page, 'button', 'Colour')
+  await press(page, 'radio', 'Pointed at')
+  await press(page, 'button', 'Leaf')
+  await expect.poll(() => computed(page, '.card', 'color')).toBe(leaf)
+  await press(page, 'button', 'Wildlife notes 5')
+  await expect.poll(() => computed(page, '.card', 'color')).toBe(ink)
+  await page.close()
+})
+
 it('says what is no length, and what is too long, and takes neither', async () => {
   const page = await inLook('mouse')
   await press(page, 'button', 'Letters')
