@@ -1,4 +1,5 @@
 import type { Field } from './content/field'
+import type { LookInput } from './looks/shared-look'
 import { listFormat } from './formats/formatters'
 
 /** A field with the collection it belongs to. */
@@ -18,6 +19,7 @@ export interface Words {
   termNow(id: number): number
   author(id: number): string | undefined
   facet(id: number): string | undefined
+  look(id: number): LookInput | undefined
   field(id: number): KnownField | undefined
   /** The field of another collection that has the same key and type. */
   sameField(field: KnownField, collection: number): KnownField | undefined

@@ -27,6 +27,8 @@ export interface DemoIds {
   readonly facet: (slug: string) => number
   /** By `facet/term`. */
   readonly term: (path: string) => number
+  /** By name. */
+  readonly look: (name: string) => number
 }
 
 export interface DemoPage {
@@ -81,6 +83,8 @@ interface Index {
   /** The facet whose terms a calendar gives colours. */
   readonly colours?: string
   readonly card: string | readonly PartName[]
+  /** The name of the look that it is in; the site's where none is said. */
+  readonly look?: string
   readonly take?: number
   /** Whether its side is the one of the archive. */
   readonly isArchive?: true
@@ -93,13 +97,16 @@ const indexes: readonly Index[] = [
     introduction: 'Seeds, saplings and mended tools. Borrow a packet, bring one back.',
     shape: 'grid',
     card: 'shelf',
+    look: 'Seed packet',
   },
   {
     slug: 'plots',
     title: 'Plots',
     introduction: 'Beds to let, from the gate to the quarry shelf.',
     shape: 'list',
+    settings: { lines: false },
     card: 'let',
+    look: 'Ledger',
   },
   {
     slug: 'swap-days',
@@ -116,6 +123,7 @@ const indexes: readonly Index[] = [
     introduction: 'Roofs, shelters, yards and steps, and whom we made them with.',
     shape: 'masonry',
     card: 'plate',
+    look: 'Print in a mount',
   },
   {
     slug: 'lessons',
@@ -131,6 +139,7 @@ const indexes: readonly Index[] = [
     introduction: 'What people say over the gate.',
     shape: 'masonry',
     card: 'said',
+    look: 'In the margin',
     isArchive: true,
   },
   {
@@ -147,7 +156,7 @@ const indexes: readonly Index[] = [
 
 function indexPage(
   ids: DemoIds,
-  { slug, title, introduction, shape, settings, colours, card, take, isArchive }: Index,
+  { slug, title, introduction, shape, settings, colours, card, take, look, isArchive }: Index,
 ): DemoPage {
   const listing: Listing = {
     ...newListing(`All ${title.toLowerCase()}`, ids.collection(slug)),
@@ -158,6 +167,7 @@ function indexPage(
       ...settings,
     } as Listing['shape'],
     card: typeof card === 'string' ? readyMade(ids, slug, card) : cardOf(card),
+    look: { shared: look === undefined ? null : ids.look(look), own: [] },
   }
   const page = assembled(`/${slug}`, newPage(title, introduction), {
     main: [['', listing]],
@@ -256,6 +266,7 @@ function comingDays(ids: DemoIds): Listing {
   if (starts === undefined) throw new Error('Swap days have no beginning.')
   return {
     ...listing,
+    look: { shared: ids.look('Quiet'), own: [] },
     from: { ...listing.from, rules: [{ rule: 'when', asked: { is: 'notOver' } }] },
     order: { keys: [{ by: 'when', direction: 'up' }], pinned: 'ignored' },
     amount: { ...defaultAmount, take: 4 },

@@ -9,7 +9,8 @@ import type { FurnitureName } from '../core/pages/shared-address'
 import type { FrameName } from '../core/pages/frames'
 import type { AreaName } from '../core/pages/frames'
 import type { Amount } from '../core/listing/amount'
-import type { Listing } from '../core/listing/definition'
+import type { Looking } from '../core/listing/look'
+import type { Styles } from '../core/looks/styles'
 import type { ShownPicture } from '../core/pictures/shown'
 import type { ShapeChoice } from '../core/shapes'
 import type { ToldClock } from '../core/shapes/time-axis'
@@ -56,8 +57,8 @@ export interface PlacedListingView extends PlacedView {
   readonly name: string
   readonly shape: ShapeChoice
   readonly amount: Amount
-  /** What its look is made of: what can be styled of it, and what is. */
-  readonly look: Pick<Listing, 'shape' | 'card' | 'look'>
+  /** What its look is made of: what can be styled of it, and what is, by itself and by a shared look. */
+  readonly look: { readonly listing: Looking; readonly shared: Styles }
   /** Addresses of the first and the next page of a longer listing; null where there is none. */
   readonly first: string | null
   readonly next: string | null

@@ -1,4 +1,6 @@
 <script setup lang="ts" generic="Sample extends { readonly name: string; readonly title: string }">
+import SpecimenFrame from '../shared/SpecimenFrame.vue'
+
 /** Things to begin with, each with a picture of what it makes of the designer's own entries. */
 defineProps<{
   samples: readonly Sample[]
@@ -11,13 +13,7 @@ const emit = defineEmits<{ choose: [sample: Sample] }>()
 <template>
   <ul class="tiles">
     <li v-for="sample in samples" :key="sample.name">
-      <span class="sample" aria-hidden="true"
-        ><iframe
-          v-if="documents.has(sample.name)"
-          :srcdoc="documents.get(sample.name)"
-          tabindex="-1"
-          title=""
-      /></span>
+      <SpecimenFrame :document="documents.get(sample.name)" :height="300" />
       <button type="button" @click="emit('choose', sample)">{{ sample.title }}</button>
     </li>
   </ul>
@@ -44,23 +40,6 @@ li {
 
 li:hover {
   border-color: var(--edge-strong);
-}
-
-.sample {
-  height: 300px;
-  overflow: hidden;
-  border-bottom: 1px solid var(--line);
-  background: var(--sheet);
-}
-
-/* They are shown at three quarters of their size. */
-iframe {
-  width: 133.4%;
-  height: 400px;
-  border: 0;
-  transform: scale(0.75);
-  transform-origin: 0 0;
-  pointer-events: none;
 }
 
 button {

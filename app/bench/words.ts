@@ -15,7 +15,7 @@ export const words = {
       title: 'What each card carries',
       hint: 'Parts sit around the picture. Drag them to where they belong.',
     },
-    look: { title: 'How it looks', hint: 'In the site’s look, but for what is set here.' },
+    look: { title: 'How it looks', hint: 'In a look that others share, but for what is set here.' },
     why: { title: 'Why, or why not', hint: 'Name an entry to see what it has against each rule.' },
     next: { title: 'What comes next', hint: 'What the clock alone will change here.' },
     fitting: { title: 'The fitting', hint: 'What is set for it.' },

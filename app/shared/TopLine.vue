@@ -16,6 +16,7 @@ const destinations = computed(() => [
   { title: words.destinations.pages, to: '/bench', matches: /^\/bench(\/pages.*)?$/ },
   { title: words.destinations.listings, to: '/bench/listings', matches: /^\/bench\/listings/ },
   { title: words.destinations.content, to: '/bench/content', matches: /^\/bench\/content/ },
+  { title: words.destinations.looks, to: '/bench/looks', matches: /^\/bench\/looks/ },
   ...(session.account?.role === 'owner'
     ? [{ title: words.destinations.site, to: '/bench/site', matches: /^\/bench\/site/ }]
     : []),

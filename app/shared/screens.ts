@@ -16,5 +16,6 @@ export const screens: readonly Screen[] = [
   { title: 'Media', to: '/bench/content/media' },
   { title: 'People', to: '/bench/content/people' },
   { title: 'New collection', to: '/bench/content/new', role: 'designer' },
+  { title: 'Looks', to: '/bench/looks' },
   { title: 'Site', to: '/bench/site', role: 'owner' },
 ]

@@ -35,5 +35,5 @@ export function useSiteListings(isWanted: () => boolean) {
   const rows = computed(() =>
     all.value.filter((row) => isFound(typed.value, [row.name, row.sentence, ...row.pages])),
   )
-  return { typed, rows, failure, again, isLooking: computed(() => answer.value === undefined) }
+  return { typed, all, rows, failure, again, isLooking: computed(() => answer.value === undefined) }
 }

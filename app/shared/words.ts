@@ -1,6 +1,6 @@
 /** What every screen of the bench says. */
 export const words = {
-  destinations: { pages: 'Pages', listings: 'Listings', content: 'Content', site: 'Site' },
+  destinations: { pages: 'Pages', listings: 'Listings', content: 'Content', looks: 'Looks', site: 'Site' },
   account: (name: string) => `Account of ${name}`,
   signOut: 'Sign out',
   changePassword: 'Change my password',

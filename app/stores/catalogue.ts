@@ -13,6 +13,7 @@ const nothing: Catalogue = {
   facets: [],
   terms: [],
   authors: [],
+  looks: [],
 }
 
 /** The site and the names of everything that listings refer to. */

@@ -20,6 +20,7 @@ const words = wordsOf({
   facets: [],
   terms: [{ id: 5, facetId: 1, parentId: null, name: 'Soil', slug: 'soil' }],
   authors: [],
+  looks: [],
 })
 
 function shown(setting: PartSetting, entry = cardEntry(), context = cardContext) {

@@ -38,6 +38,7 @@ describe('the fields of several collections', () => {
     facets: [],
     terms: [],
     authors: [],
+    looks: [],
     collections: [
       collection(1, 'Plots', field(11, 'size', 'Size'), field(12, 'price', 'Price')),
       collection(

@@ -1,3 +1,4 @@
+import type { SharedLook } from '../looks/shared-look'
 import type { Placeholder } from '../pictures/placeholder'
 import type { KnownField, Words } from '../words'
 import type { CollectionInput } from './collection'
@@ -39,6 +40,8 @@ export interface Catalogue {
   /** Terms that became others: what names the first means the second. */
   readonly merged?: readonly { readonly id: number; readonly into: number }[]
   readonly authors: readonly Author[]
+  /** By name. */
+  readonly looks: readonly SharedLook[]
 }
 
 /** The names in a catalogue, by id. */
@@ -51,6 +54,7 @@ export function wordsOf(catalogue: Catalogue): Words {
   const termNow = (id: number) => became.get(id) ?? id
   const termNames = namesOf(catalogue.terms)
   const fields = new Map(known.map((field) => [field.id, field]))
+  const looks = new Map(catalogue.looks.map((one) => [one.id, one]))
   return {
     locale: catalogue.locale,
     zone: catalogue.zone,
@@ -59,6 +63,7 @@ export function wordsOf(catalogue: Catalogue): Words {
     termNow,
     author: namesOf(catalogue.authors),
     facet: namesOf(catalogue.facets),
+    look: (id) => looks.get(id),
     field: (id) => fields.get(id),
     sameField: (field, collection) =>
       known.find(

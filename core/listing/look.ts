@@ -1,38 +1,60 @@
 import { object } from 'yup'
-import { shownIn, stylesSchema } from '../looks/styles'
+import { departing, merged, shownIn, stylesSchema } from '../looks/styles'
 import type { Styles } from '../looks/styles'
 import { compiled } from '../looks/compile'
+import { idOrNoneSchema } from '../schemas'
 import { layerCss } from '../style/rules'
 import type { State } from '../style/targets'
+import { andList } from '../words'
+import type { Words } from '../words'
 import type { Listing } from './definition'
 import { targetsOf } from './targets'
 
-/** How a listing looks: what is set of it besides the styles of the site. */
+/** How a listing looks: the look that it shares with others, and in what it departs from that. */
 export interface Look {
+  /** The id of a look; null for the styles of the site alone. One that is gone counts as none. */
+  readonly shared: number | null
   readonly own: Styles
 }
 
-export const defaultLook: Look = { own: [] }
+export const defaultLook: Look = { shared: null, own: [] }
 
-export const lookSchema = object({ own: stylesSchema.optional() }).noUnknown()
+export const lookSchema = object({
+  shared: idOrNoneSchema().optional(),
+  own: stylesSchema.optional(),
+}).noUnknown()
 
 /** Things that are named in the sentence; more are counted. */
 const mostNamed = 3
 
-/** The clause in words: “the site’s look”, “the site’s look, with title and card of its own”. */
-export function lookPhrase(listing: Pick<Listing, 'shape' | 'card' | 'look'>, locale: string): string {
+/** What a look is put on. */
+export type Looking = Pick<Listing, 'shape' | 'card' | 'look'>
+
+/** What a listing's shared look sets. */
+export function sharedStyles({ shared }: Look, words: Pick<Words, 'look'>): Styles {
+  return shared === null ? [] : (words.look(shared)?.styles ?? [])
+}
+
+/** The things that a listing has looks of its own for, as they are called in the middle of a sentence. */
+export function departuresOf(listing: Looking, locale: string): readonly string[] {
   const set = new Set(
     listing.look.own.filter(({ set: all }) => Object.keys(all).length > 0).map(({ target }) => target),
   )
-  const titles = targetsOf(listing)
+  return targetsOf(listing)
     .filter(({ name }) => set.has(name))
     .map(({ title }) => `${title.slice(0, 1).toLocaleLowerCase(locale)}${title.slice(1)}`)
-  if (titles.length === 0) return 'the site’s look'
+}
+
+/** The clause in words: “the site’s look”, “Quiet, with title and card of its own”. */
+export function lookPhrase(listing: Looking, words: Pick<Words, 'look' | 'locale'>): string {
+  const { shared } = listing.look
+  const look =
+    shared === null ? 'the site’s look' : (words.look(shared)?.name ?? 'the site’s look, as its own is gone')
+  const departures = departuresOf(listing, words.locale)
+  if (departures.length === 0) return look
   const told =
-    titles.length > mostNamed
-      ? `${titles.length} things`
-      : new Intl.ListFormat(locale, { type: 'conjunction' }).format(titles)
-  return `the site’s look, with ${told} of its own`
+    departures.length > mostNamed ? `${departures.length} things` : andList(departures, words.locale)
+  return `${look}, with ${told} of its own`
 }
 
 /** A state in which something is shown that is not in it. */
@@ -41,12 +63,23 @@ export interface ShownState {
   readonly state: State
 }
 
-/** The style sheet of a listing's own look, for the box that `scope` finds; something of it as in a state. */
+/**
+ * The style sheet of a listing's look, for the box that `scope` finds: what its shared look sets, and in
+ * what it departs from that; something of it as in a state.
+ */
 export function lookCss(
-  listing: Pick<Listing, 'shape' | 'card' | 'look'>,
+  listing: Looking,
+  shared: Styles,
   scope: string,
   as: ShownState | null = null,
 ): string {
   const { own } = listing.look
-  return layerCss('listing', compiled(as === null ? own : shownIn(own, as), targetsOf(listing), scope))
+  const targets = targetsOf(listing)
+  if (as !== null) return layerCss('listing', compiled(shownIn(merged(shared, own), as), targets, scope))
+  return [
+    layerCss('look', compiled(shared, targets, scope)),
+    layerCss('listing', compiled(departing(shared, own), targets, scope)),
+  ]
+    .filter((css) => css !== '')
+    .join('\n')
 }

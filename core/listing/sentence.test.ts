@@ -41,6 +41,7 @@ const words = wordsOf({
     { id: 12, facetId: 10, parentId: null, name: 'Seed', slug: 'seed' },
   ],
   authors: [{ id: 21, name: 'Maud Ferris' }],
+  looks: [],
 })
 
 function said(change: Partial<Listing>) {
@@ -175,7 +176,7 @@ describe('the sentence', () => {
     const set = (...targets: readonly string[]) =>
       targets.map((target) => ({ target, state: null, below: null, set: { letterSize: '21px' as const } }))
     const shape = { ...newShape('tabs') }
-    const look = (own: Styles) => said({ look: { own }, shape })
+    const look = (own: Styles) => said({ look: { shared: null, own }, shape })
     expect(look(set('title'))).toMatch(/, in the site’s look, with title of its own\.$/)
     expect(
       look([...set('title'), { target: 'title', state: 'pointed', below: null, set: { weight: 700 } }]),

@@ -39,7 +39,7 @@ export function sentenceOf(listing: Listing, words: Words, box?: BoxWidths): rea
     text('. Each card carries '),
     ticket('card', cardPhrase(listing.card, words), cardAside(listing.card, words.locale)),
     text(', in '),
-    ticket('look', lookPhrase(listing, words.locale)),
+    ticket('look', lookPhrase(listing, words)),
     text('.'),
   ]
 }

@@ -25,6 +25,7 @@ const words = wordsOf({
   facets: [],
   terms: [],
   authors: [],
+  looks: [],
 })
 const placed = (id: string): PlacedListing => ({ kind: 'listing', id, listing: `of ${id}`, heading: '' })
 const note: Placement = { kind: 'fitting', id: 'note', heading: '', fitting: newFitting('rule') }

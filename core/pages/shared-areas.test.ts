@@ -38,6 +38,7 @@ const words = wordsOf({
   facets: [],
   terms: [],
   authors: [],
+  looks: [],
 })
 const ids = (placements: readonly Placement[]) => placements.map((one) => one.id)
 

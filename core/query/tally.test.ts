@@ -29,6 +29,7 @@ const words = wordsOf({
   facets: [],
   terms: [],
   authors: [],
+  looks: [],
 })
 const listing = {
   ...newListing('Latest', 1),

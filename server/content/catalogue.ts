@@ -1,11 +1,12 @@
 import type { Catalogue } from '../../core/content/catalogue'
 import type { Db } from '../db/client'
+import { sharedLooks } from '../looks/looks'
 import { loadSite } from '../site/site'
 import { fieldsBy } from './fields'
 
 /** Everything that listings refer to by id, with its names. */
 export async function loadCatalogue(db: Db): Promise<Catalogue> {
-  const [site, collections, links, facets, terms, authors, fields, merged] = await Promise.all([
+  const [site, collections, links, facets, terms, authors, fields, merged, looks] = await Promise.all([
     loadSite(db),
     db
       .selectFrom('collections')
@@ -33,6 +34,7 @@ export async function loadCatalogue(db: Db): Promise<Catalogue> {
     db.selectFrom('authors').select(['id', 'name']).where('deleted_at', 'is', null).orderBy('name').execute(),
     fieldsBy(db, null),
     db.selectFrom('merged_terms').select(['id', 'into_id as into']).execute(),
+    sharedLooks(db),
   ])
   const shown = new Set(facets.map((facet) => facet.id))
   return {
@@ -51,5 +53,6 @@ export async function loadCatalogue(db: Db): Promise<Catalogue> {
     terms,
     merged,
     authors,
+    looks,
   }
 }

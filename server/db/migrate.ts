@@ -23,6 +23,7 @@ import * as siteFacts from './migrations/0020-site-facts'
 import * as listingsElsewhere from './migrations/0021-listings-elsewhere'
 import * as occurrences from './migrations/0022-occurrences'
 import * as longestOccurrences from './migrations/0023-longest-occurrences'
+import * as looks from './migrations/0024-looks'
 import type { Database } from './schema'
 
 /** Every migration by name, in the order of the names. */
@@ -50,6 +51,7 @@ const migrations = {
   '0021-listings-elsewhere': listingsElsewhere,
   '0022-occurrences': occurrences,
   '0023-longest-occurrences': longestOccurrences,
+  '0024-looks': looks,
 }
 
 /**

@@ -8,6 +8,7 @@ import type { Happening } from '../../core/content/happening'
 import type { MediaKind } from '../../core/content/media'
 import type { RichText } from '../../core/content/rich-text/document'
 import type { StoredListing } from '../../core/listing/definition'
+import type { Styles } from '../../core/looks/styles'
 import type { Menus } from '../../core/menus'
 import type { TakenThing } from '../../core/pages/taken-off'
 import type { StoredPage } from '../pages/stored-page'
@@ -137,6 +138,14 @@ export interface Database {
     name: string
     plural: string
     position: Generated<number>
+    deleted_at: InstantOrNull
+  }
+  /** What listings look like that share a look. */
+  looks: {
+    id: Generated<number>
+    name: string
+    styles: JSONColumnType<Styles>
+    version: Generated<number>
     deleted_at: InstantOrNull
   }
   collection_facets: { collection_id: number; facet_id: number; position: number }

@@ -23,6 +23,7 @@ import type { DrawnPicture } from '../../demo/pictures/draw'
 import { demoSite, fieldNotesCollection } from '../../demo/site'
 import { readersOf } from '../../demo/readers'
 import { entryColumns, writeParts } from '../content/entry-writing'
+import { addReadyMadeLooks, sharedLooks } from '../looks/looks'
 import { fieldsOf, formColumnsOf as fieldColumnsOf } from '../content/fields'
 import type { Db, Trx } from '../db/client'
 import { hashPassword } from '../people/passwords'
@@ -71,11 +72,14 @@ export async function loadDemo(db: Db, on: Omit<DemoDay, 'zone'>): Promise<{ rea
           await addEntry(trx, id, own, entry, found, civilDayOf(on.now, zone)),
         )
     }
+    await addReadyMadeLooks(trx)
+    const looks = await sharedLooks(trx)
     const pages = demoPages({
       collection: (slug) => known(ids, slug),
       fields: (slug) => fields.get(slug) ?? [],
       facet: (slug) => known(found.facets.ids, slug),
       term: (path) => known(found.facets.terms, path),
+      look: (name) => known(new Map(looks.map((one) => [one.name, one.id])), name),
     })
     await addMenus(trx, await addPages(trx, pages, on.now))
     return { entries: collections.reduce((sum, { entries }) => sum + entries.length, 0) }

@@ -22,7 +22,7 @@ export function placementCss({ id, shape, amount, look }: PlacedListingView): st
       ...shapeOf(shape).styles(shape, `${placement} .${shape.name}`),
       ...amountStyles(amount, placement),
     ]),
-    lookCss(look, placement),
+    lookCss(look.listing, look.shared, placement),
   ]
     .filter((css) => css !== '')
     .join('\n')

@@ -4,6 +4,7 @@ import { isEmptyDocument } from '../../core/content/rich-text/document'
 import type { RichText } from '../../core/content/rich-text/document'
 import { htmlOfDocument } from '../../core/content/rich-text/html'
 import type { Listing } from '../../core/listing/definition'
+import { sharedStyles } from '../../core/listing/look'
 import type { Page, PlacedFitting, PlacedListing, Placement } from '../../core/pages/definition'
 import { listingCalendar } from '../../core/pages/calendar-file'
 import { frames } from '../../core/pages/frames'
@@ -215,7 +216,10 @@ export async function placementView(
     name: listing.name,
     shape: listing.shape,
     amount: listing.amount,
-    look: { shape: listing.shape, card: listing.card, look: listing.look },
+    look: {
+      listing: { shape: listing.shape, card: listing.card, look: listing.look },
+      shared: sharedStyles(listing.look, words),
+    },
     first: shown !== undefined && shown.before > 0 ? pageAddress(placement.id, null, query) : null,
     next: shown !== undefined && shown.next !== null ? pageAddress(placement.id, shown.next, query) : null,
     cards,

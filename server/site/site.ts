@@ -1,6 +1,7 @@
 import { pictureAddress, widthFor } from '../../core/pictures/picture'
 import type { SiteSettings } from '../../core/site-settings'
 import type { Db } from '../db/client'
+import { addReadyMadeLooks } from '../looks/looks'
 
 /** The one website an installation serves. */
 export interface Site extends SiteSettings {
@@ -44,10 +45,14 @@ export async function loadSite(db: Db): Promise<Site> {
   }
 }
 
-/** Makes the site of a new installation: its name, language and zone are those of nowhere in particular. */
+/**
+ * Makes the site of a new installation: its name, language and zone are those of nowhere in particular; it has
+ * looks to begin with.
+ */
 export async function makeEmptySite(db: Db): Promise<void> {
   await db
     .insertInto('site')
     .values({ id: 1, name: 'A new site', tagline: '', locale: 'en-GB', time_zone: 'UTC' })
     .execute()
+  await addReadyMadeLooks(db)
 }

@@ -73,6 +73,8 @@ const writes = () =>
     ['POST', '/api/bench/terms/999999/merge'],
     ['POST', '/api/bench/authors'],
     ['PUT', '/api/bench/authors/999999'],
+    ['POST', '/api/bench/looks'],
+    ['PUT', '/api/bench/looks/999999'],
     ['POST', '/api/bench/invitations'],
     ['PUT', '/api/bench/password'],
     ['POST', `/api/bench/entries/${entryId}/versions/1/restore`],

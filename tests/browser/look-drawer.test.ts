@@ -3,6 +3,7 @@ import type { Page } from 'puppeteer-core'
 import { asPublished, inBench, startApp } from './support/app'
 import type { App } from './support/app'
 import {
+  fill,
   isThere,
   press,
   pickBy,
@@ -21,11 +22,15 @@ beforeAll(async () => {
   app = await startApp()
 })
 afterAll(() => app.stop())
-beforeEach(() => asPublished(app, 'Orchard notes'))
+beforeEach(async () => {
+  for (const name of ['Orchard notes', 'Wildlife notes']) await asPublished(app, name)
+})
 
 const sentence = 'section[aria-label="The listing in words"]'
 const title = '.part[data-part="title"] .title'
 const [accent, leaf, ink] = ['rgb(161, 61, 23)', 'rgb(40, 98, 74)', 'rgb(29, 43, 36)']
+/** The ground of cards in “Night beds”. */
+const night = 'rgb(22, 33, 27)'
 
 /** The drawer of how a listing looks. */
 async function inLook(hand: string): Promise<Page> {
@@ -34,6 +39,16 @@ async function inLook(hand: string): Promise<Page> {
   await use(page, hand, 'How it looks: the site’s look')
   await waitFor(page, 'button', 'What of it: Card')
   return page
+}
+
+/** How round the cards of the page's two listings are. */
+async function radii(page: Page): Promise<readonly string[]> {
+  const frame = await framed(page)
+  return frame.$$eval('main [data-placement]', (all) =>
+    all
+      .flatMap((one) => one.querySelector('.card') ?? [])
+      .map((card) => getComputedStyle(card).borderTopLeftRadius),
+  )
 }
 
 /** The page that is framed. */
@@ -178,17 +193,54 @@ describe.each(['mouse', 'keys'])('a look set by the %s', (hand) => {
     await page.close()
   })
 
-  it('is begun with a ready-made one, which Undo takes back', async () => {
+  it('is one that others share, chosen among all of them, which Undo takes back', async () => {
     const page = await inLook(hand)
     const before = await computed(page, '.card', 'background-color')
-    await use(page, hand, 'Ready-made looks')
-    await waitFor(page, 'dialog', 'Ready-made looks')
+    await use(page, hand, 'See all')
+    await waitFor(page, 'dialog', 'Looks')
     await use(page, hand, 'Night beds')
     await waitForNoDialog(page)
-    await expect.poll(() => computed(page, '.card', 'background-color')).toBe('rgb(22, 33, 27)')
-    await waitForText(page, sentence, 'things of its own')
-    await use(page, hand, 'Undo: Look “Night beds”')
+    await expect.poll(() => computed(page, '.card', 'background-color')).toBe(night)
+    await waitForText(page, sentence, 'in Night beds.')
+    await use(page, hand, 'Undo: In “Night beds”')
     await expect.poll(() => computed(page, '.card', 'background-color')).toBe(before)
+    await pickBy(page, hand, 'Look', 'Night beds')
+    await expect.poll(() => computed(page, '.card', 'background-color')).toBe(night)
+    await use(page, hand, 'Put back: Look')
+    await expect.poll(() => computed(page, '.card', 'background-color')).toBe(before)
+    await page.close()
+  })
+
+  it('becomes a look that a second listing is in, and what departs from it is put into it', async () => {
+    const name = `${hand === 'mouse' ? 'Bent' : 'Curved'} corners`
+    const page = await inLook(hand)
+    await use(page, hand, 'Edge')
+    await type(page, 'Corners', '9')
+    await waitForText(page, 'aside', 'With card of its own.')
+    await use(page, hand, 'Make a look of it')
+    await waitFor(page, 'dialog', 'New look')
+    await fill(page, 'Name of the look', name)
+    await use(page, hand, 'Make it')
+    await waitForNoDialog(page)
+    await waitForText(page, sentence, `in ${name}.`)
+    await press(page, 'button', 'Wildlife notes 5')
+    await pickBy(page, hand, 'Look', name)
+    await waitForText(page, sentence, `in ${name}.`)
+    await waitFor(page, 'image', 'From the look')
+    await type(page, 'Corners', '21')
+    await waitForText(page, sentence, 'with card of its own')
+    expect(await radii(page)).toEqual(['9px', '21px'])
+    await use(page, hand, `Put it into “${name}”`)
+    await waitForText(page, '[role=dialog]', '“Orchard notes” follows. Visitors see it at once.')
+    await use(page, hand, 'Put it in')
+    await waitForNoDialog(page)
+    await expect.poll(() => radii(page)).toEqual(['21px', '21px'])
+    await waitForText(page, sentence, `in ${name}.`)
+    await waitForText(page, 'body', `“${name}” is changed`)
+    await press(page, 'button', 'Undo')
+    await expect.poll(() => radii(page)).toEqual(['9px', '21px'])
+    await use(page, hand, 'Drop it')
+    await expect.poll(() => radii(page)).toEqual(['9px', '9px'])
     await page.close()
   })
 

@@ -27,6 +27,7 @@ const screens = [
   ['facets', '/bench/content/facets', 'button', 'Soil'],
   ['media', '/bench/content/media', 'button', 'Bring in files'],
   ['people', '/bench/content/people', 'button', 'Maud Ferris'],
+  ['looks', '/bench/looks', 'button', 'What to do with Quiet'],
   ['the site', '/bench/site', 'combobox', 'Role of Wren Hollis'],
 ] as const
 

@@ -23,6 +23,7 @@ import { publicDocument } from '~~/server/pages/public-document'
 import { setPageDeleted } from '~~/server/pages/making-pages'
 import { setUpUsualPage } from '~~/server/pages/usual-pages'
 import { saveAuthor, setAuthorDeleted } from '~~/server/people/authors'
+import { saveLook, sharedLooks } from '~~/server/looks/looks'
 import { saveMenus, siteMenus } from '~~/server/site/menus'
 import { saveSiteFacts, siteFacts } from '~~/server/site/site-facts'
 import { saveSiteSettings } from '~~/server/site/site-settings'
@@ -235,6 +236,12 @@ describe('a kept document', () => {
     const mapped = { id: randomUUID(), title: 'Map', isWithin: false } as const
     const foot = [{ ...mapped, to: { is: 'address', address: 'https://example.org/map' } }]
     await timed('menus', '/plots', async () => saveMenus(test.db, { ...(await siteMenus(test.db)), foot }))
+    await timed('look', '/plots', async () => {
+      const look = (await sharedLooks(test.db)).find(({ name }) => name === 'Ledger')
+      if (look === undefined) throw new Error('There is no look “Ledger”.')
+      const { id, name, version } = look
+      await saveLook(test.db, id, { name, styles: [], version })
+    })
     await timed('collection', '/field-notes/moved-today', () =>
       setCollectionDeleted(test.db, newest.collection, true),
     )

@@ -242,16 +242,17 @@ export const listings: fc.Arbitrary<Listing> = fc
     ),
     shape: anyShape,
     parts: fc.shuffledSubarray([...defaultCard.parts]),
+    shared: fc.constantFrom(null, 1, 2147483647),
     own: styles(['title', 'card', 'tab', 'gone'], [400]),
   })
-  .map(({ name, from, order, skip, many, shape, parts, own }) => ({
+  .map(({ name, from, order, skip, many, shape, parts, shared, own }) => ({
     ...newListing(name, firstCollection),
     from,
     order,
     amount: { ...defaultAmount, skip, ...many },
     shape,
     card: { ...defaultCard, parts },
-    look: { own },
+    look: { shared, own },
   }))
 
 const subjects: fc.Arbitrary<PageSubject | null> = fc.oneof(

@@ -32,6 +32,7 @@ export function filmContext({ key }: FilmKeys, now: number): QuestionContext {
     ],
     facets: [{ id: 1, slug: 'genre', name: 'Genre', plural: 'Genres' }],
     terms: genres.map((name) => ({ id: key(`genre ${name}`), facetId: 1, parentId: null, name, slug: name })),
+    looks: [],
     authors: directors.map((name) => ({ id: key(`director ${name}`), name })),
   })
   return plainContext(now, words)

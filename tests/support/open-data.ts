@@ -135,6 +135,7 @@ function contextOf(fields: readonly Field[]): QuestionContext {
     facets: [],
     terms: [],
     authors: [],
+    looks: [],
   })
   return { ...plainContext(now, words), keyOf: internedKey }
 }

@@ -177,4 +177,5 @@ export const trialWords = wordsOf({
     slug: `term-${id}`,
   })),
   authors: [21, 22].map((id) => ({ id, name: `Author ${id}` })),
+  looks: [],
 })

@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue'
+import { computed, onBeforeUnmount, shallowRef, watch } from 'vue'
 import { partKey } from '~~/core/cards/parts'
 import type { Listing } from '~~/core/listing/definition'
+import { sharedStyles } from '~~/core/listing/look'
 import { headings } from '~~/core/looks/properties/define'
 import type { Heading } from '~~/core/looks/properties/define'
 import type { PropertyName } from '~~/core/looks/properties'
@@ -15,12 +16,13 @@ import { useNotices } from '../../stores/notices'
 import { useSelection } from '../../stores/bench/selection'
 import { useShown } from '../../stores/bench/shown'
 import { useView } from '../../stores/bench/view'
+import { useCatalogue } from '../../stores/catalogue'
 import { copiedStyle } from '../look/copied-style'
 import type { Found } from '../look/found'
 import LookSection from '../look/LookSection.vue'
 import { useLookPlace } from '../look/look-place'
 import LookTargets from '../look/LookTargets.vue'
-import ReadyMadeLooks from '../look/ReadyMadeLooks.vue'
+import SharedLook from '../look/SharedLook.vue'
 import { words } from '../look/words'
 
 /** How the listing looks: one thing of it, in one state, at some widths. */
@@ -30,8 +32,11 @@ const shown = useShown()
 const view = useView()
 const edits = useListingEdits()
 const notices = useNotices()
+const catalogue = useCatalogue()
 
 const styles = computed(() => props.listing.look.own)
+/** What its shared look sets. */
+const followed = computed(() => sharedStyles(props.listing.look, catalogue.words))
 const { wantedTarget, wantedState, wantedBelow, groups, target, states, widths, place } = useLookPlace(
   () => props.listing,
 )
@@ -85,18 +90,9 @@ const found = computed<Found>(() => {
   return { element: page.document.querySelector(`${scope} ${selectorOf(target.value)}`) }
 })
 
-const choosing = ref(false)
-function begin(own: Styles, title: string) {
-  setOwn(() => own, undefined, words.begin(title))
-}
-
-function setOwn(
-  own: (before: Styles) => Styles,
-  subject?: string,
-  title: string = words.edit,
-): string | null {
+function setOwn(own: (before: Styles) => Styles, subject?: string): string | null {
   return edits.editChosen(
-    title,
+    words.edit,
     (before) => ({ ...before, look: { ...before.look, own: own(before.look.own) } }),
     subject,
   )
@@ -142,21 +138,7 @@ const widthChoices = computed(() => [
 </script>
 
 <template>
-  <v-btn
-    height="36"
-    class="ready"
-    :disabled="shown.page === null || selection.chosenId === null"
-    @click="choosing = true"
-    >{{ words.readyMade }}</v-btn
-  >
-  <ReadyMadeLooks
-    v-if="choosing && shown.page !== null && selection.chosenId !== null"
-    v-model="choosing"
-    :listing="listing"
-    :placement="selection.chosenId"
-    :page="shown.page.document"
-    @choose="begin"
-  />
+  <SharedLook :listing="listing" />
   <LookTargets :model-value="place.target" :groups="shownGroups" @update:model-value="choose" />
   <p v-if="found.element === null && shown.page !== null" class="absent" role="status">{{ words.absent }}</p>
   <ChoiceSetting
@@ -180,6 +162,7 @@ const widthChoices = computed(() => [
       :open="open.has(heading)"
       :heading="heading"
       :styles="styles"
+      :followed="followed"
       :place="place"
       :found="found"
       :set="set"
@@ -199,10 +182,6 @@ const widthChoices = computed(() => [
 </template>
 
 <style scoped>
-.ready {
-  justify-self: start;
-}
-
 .absent {
   font-size: var(--size-note);
   color: var(--soft);

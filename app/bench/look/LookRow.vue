@@ -2,7 +2,7 @@
 import { mdiLinkVariant, mdiLinkVariantOff } from '@mdi/js'
 import { computed, ref, useTemplateRef, watch } from 'vue'
 import type { PropertyName, PropertyRow } from '~~/core/looks/properties'
-import { valueAt } from '~~/core/looks/styles'
+import { merged, sourceOf, valueAt } from '~~/core/looks/styles'
 import type { Styles } from '~~/core/looks/styles'
 import { setAt } from '~~/core/looks/target-edits'
 import type { StylePlace } from '~~/core/looks/target-edits'
@@ -18,6 +18,8 @@ import { words } from './words'
 const props = defineProps<{
   row: PropertyRow
   styles: Styles
+  /** What the look of the listing sets, where it has one. */
+  followed: Styles
   place: StylePlace
   found: Found
   /** Sets properties, or puts them back for undefined; why they can't be, in words. */
@@ -46,9 +48,14 @@ const seen = computed(() => ({
   width: props.place.below === null ? Infinity : props.place.below - 1,
 }))
 
-/** What prevails where nothing is set here: set elsewhere in the listing, or as the page has it. */
+const whole = computed(() => merged(props.followed, props.styles))
+function prevailing(name: PropertyName) {
+  return valueAt(whole.value, props.place.target, name, seen.value)
+}
+
+/** What prevails where nothing is set here: set elsewhere in the listing, by its look, or as the page has it. */
 function usualOf(property: PropertyRow['properties'][number]): string | null {
-  const prevails = valueAt(props.styles, props.place.target, property.name, seen.value)
+  const prevails = prevailing(property.name)
   if (own.value[property.name] === undefined && prevails !== undefined && typeof prevails !== 'object')
     return String(prevails)
   return usualStyle(props.found.element, property)
@@ -56,10 +63,11 @@ function usualOf(property: PropertyRow['properties'][number]): string | null {
 
 const source = computed(() => {
   if (isSet.value) return 'here'
-  const prevails = names.value.some(
-    (name) => valueAt(props.styles, props.place.target, name, seen.value) !== undefined,
+  const from = names.value.map((name) =>
+    sourceOf({ look: props.followed, own: props.styles }, props.place.target, name, seen.value),
   )
-  return prevails ? 'rest' : 'site'
+  if (from.includes('listing')) return 'rest'
+  return from.includes('look') ? 'look' : 'site'
 })
 
 const fault = ref<string>()
@@ -139,7 +147,7 @@ function drag(event: PointerEvent) {
           v-if="control.begins !== undefined && own[one.property.name] === undefined"
           height="32"
           :aria-label="words.setOf(one.label)"
-          @click="change(one.names, control.begins)"
+          @click="change(one.names, prevailing(one.property.name) ?? control.begins)"
           >{{ words.set }}</v-btn
         >
         <component
@@ -228,6 +236,10 @@ function drag(event: PointerEvent) {
 .source.here {
   border-color: var(--clause);
   background: var(--clause);
+}
+
+.source.look {
+  border-color: var(--clause);
 }
 
 .source.rest {

@@ -16,6 +16,8 @@ import { words } from './words'
 const props = defineProps<{
   heading: Heading
   styles: Styles
+  /** What the look of the listing sets, where it has one. */
+  followed: Styles
   place: StylePlace
   found: Found
   set: (row: string, names: readonly PropertyName[], value: unknown) => string | null
@@ -61,6 +63,7 @@ const contrast = computed(() => {
         :key="row.title"
         :row="row"
         :styles="styles"
+        :followed="followed"
         :place="place"
         :found="found"
         :set="set"

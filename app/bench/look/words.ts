@@ -3,9 +3,22 @@ import type { State } from '~~/core/style/targets'
 
 /** What the drawer of looks says. */
 export const words = {
-  readyMade: 'Ready-made looks',
+  look: 'Look',
+  looks: 'Looks',
+  compare: 'See all',
   siteLook: 'The site’s look',
-  begin: (title: string) => `Look “${title}”`,
+  inLook: (name: string) => `In “${name}”`,
+  departs: (things: string) => `With ${things} of its own.`,
+  putInto: (name: string) => `Put it into “${name}”`,
+  makeLook: 'Make a look of it',
+  drop: 'Drop it',
+  putTitle: (name: string) => `Put it into “${name}”?`,
+  putText: (others: string) =>
+    others === ''
+      ? 'No other listing is in this look. Visitors see it at once.'
+      : `${others} ${others.includes(' and ') ? 'follow' : 'follows'}. Visitors see it at once.`,
+  put: 'Put it in',
+  isChanged: (name: string) => `“${name}” is changed`,
   targets: 'What of it',
   groups: { listing: 'The listing', card: 'Its cards', parts: 'What cards carry' },
   styled: 'styled',
@@ -32,6 +45,7 @@ export const words = {
   sources: {
     here: 'Set here',
     rest: 'Set for another state or width of this',
+    look: 'From the look',
     site: 'As the site',
   },
   linked: (title: string) => `${title}: all sides as one`,

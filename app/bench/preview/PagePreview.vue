@@ -7,6 +7,7 @@ import { useDraft } from '../../stores/bench/draft'
 import { useSelection } from '../../stores/bench/selection'
 import { useShown } from '../../stores/bench/shown'
 import { useView } from '../../stores/bench/view'
+import { useCatalogue } from '../../stores/catalogue'
 import { useNotices } from '../../stores/notices'
 import { words } from '../words'
 import { useFrameMarks } from './frame-marks'
@@ -26,6 +27,7 @@ const selection = useSelection()
 const shown = useShown()
 const view = useView()
 const notices = useNotices()
+const catalogue = useCatalogue()
 const room = useTemplateRef<HTMLElement>('room')
 const frame = useTemplateRef<HTMLIFrameElement>('frame')
 const mirrors = useTemplateRef<HTMLIFrameElement[]>('mirrors')
@@ -139,9 +141,9 @@ watch(
 )
 watch(
   // Also where another listing is chosen meanwhile: the one before is at rest again.
-  () => [view.shownAs, view.shownAs === null ? null : selection.chosenId],
+  () => [view.shownAs, view.shownAs === null ? null : selection.chosenId, catalogue.catalogue.looks],
   () => {
-    if (ready.value) void pageFrame.showStates().then(mark)
+    if (ready.value) void pageFrame.showLooks().then(mark)
   },
 )
 watch(

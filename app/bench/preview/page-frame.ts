@@ -10,6 +10,7 @@ import { useDraft } from '../../stores/bench/draft'
 import { useSelection } from '../../stores/bench/selection'
 import { useShown } from '../../stores/bench/shown'
 import { useView } from '../../stores/bench/view'
+import { useCatalogue } from '../../stores/catalogue'
 import { setLookCss, setPageCss, setPlacementCss } from './placed-styles'
 import type { Preview } from '~~/core/pages/answers'
 
@@ -22,6 +23,7 @@ export function usePageFrame(frame: () => HTMLIFrameElement | null) {
   const selection = useSelection()
   const told = useShown()
   const view = useView()
+  const catalogue = useCatalogue()
   /** What the frame shows; null where that is not known. */
   let shown: PageDocument | null = null
   let asking: AbortController | null = null
@@ -65,7 +67,7 @@ export function usePageFrame(frame: () => HTMLIFrameElement | null) {
       put(preview)
       shown = document
       failure.value = null
-      if (view.shownAs !== null) await showStates()
+      if (view.shownAs !== null) await showLooks()
       told.counts = { ...told.counts, ...preview.counts }
       told.troubles = { ...without(told.troubles, ids), ...preview.troubles }
       told.cards = whole ? preview.shown : { ...told.cards, ...preview.shown }
@@ -83,20 +85,27 @@ export function usePageFrame(frame: () => HTMLIFrameElement | null) {
 
   /** Looks are compiled here: what is shown stays as it is, and nothing is asked. */
   async function restyle(document: PageDocument, ids: readonly string[]): Promise<void> {
-    const { lookCss } = await fetched(() => import('~~/core/listing/look'))
+    const { lookCss, sharedStyles } = await fetched(() => import('~~/core/listing/look'))
     const page = frame()?.contentDocument
     if (!page || draft.document !== document) return
     for (const { id, listing } of shownListingsOf(document.page)) {
       const definition = document.listings[listing]
       const as = id === selection.chosenId ? view.shownAs : null
       if (ids.includes(listing) && definition !== undefined)
-        setLookCss(page, id, lookCss(definition, `[data-placement="${id}"]`, as))
+        setLookCss(
+          page,
+          id,
+          lookCss(definition, sharedStyles(definition.look, catalogue.words), `[data-placement="${id}"]`, as),
+        )
     }
     shown = document
   }
 
-  /** Shows what is set in a state that is looked at, or no more; what the page lacks comes with that. */
-  async function showStates(): Promise<void> {
+  /**
+   * Shows looks anew: those that listings share have changed, or another state is looked at. What the page
+   * lacks comes with that.
+   */
+  async function showLooks(): Promise<void> {
     if (shown === draft.document) await restyle(shown, Object.keys(shown.listings))
   }
 
@@ -153,7 +162,7 @@ export function usePageFrame(frame: () => HTMLIFrameElement | null) {
     failure,
     loaded,
     show,
-    showStates,
+    showLooks,
     stop,
     refresh: () => {
       shown = null

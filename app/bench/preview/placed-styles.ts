@@ -14,7 +14,7 @@ export function setLookCss(page: Document, id: string, css: string): void {
       style,
       (rule) =>
         rule instanceof (page.defaultView ?? window).CSSLayerBlockRule &&
-        rule.name === 'listing' &&
+        (rule.name === 'look' || rule.name === 'listing') &&
         rule.cssText.includes(selectorOf(id)),
     )
   put(page, 'look', id, css)

@@ -31,7 +31,7 @@ function sheets(page: Document): string {
   return Array.from(styles, ({ sheet }) => Array.from(sheet?.cssRules ?? []))
     .flat()
     .map((rule) => rule.cssText)
-    .filter((text) => !text.startsWith('@layer listing'))
+    .filter((text) => !/^@layer (?:look|listing)\b/.test(text))
     .join('\n')
 }
 

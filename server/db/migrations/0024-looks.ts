@@ -1,0 +1,13 @@
+import { sql } from 'kysely'
+import type { Kysely } from 'kysely'
+
+/** Looks, which listings share. */
+export async function up(db: Kysely<unknown>): Promise<void> {
+  await sql`create table looks (
+    id serial primary key,
+    name text not null,
+    styles jsonb not null,
+    version integer not null default 1,
+    deleted_at timestamptz
+  )`.execute(db)
+}
