@@ -1,9 +1,11 @@
 <script setup lang="ts">
+import { mdiThemeLightDark } from '@mdi/js'
 import { useTemplateRef } from 'vue'
 import { fetchedLater } from '../shared/fetched-later'
 import { followPointer } from '../shared/follow-pointer'
 import { useSelection } from '../stores/bench/selection'
 import { useView } from '../stores/bench/view'
+import { useCatalogue } from '../stores/catalogue'
 import { namedWidths } from './preview/named-widths'
 import { leastWidth, mostWidth, placeOf } from './ruler-widths'
 import { words } from './words'
@@ -16,6 +18,7 @@ const named = namedWidths.map(({ name, width: pixels }) => ({ title: words.width
 
 const selection = useSelection()
 const view = useView()
+const catalogue = useCatalogue()
 const track = useTemplateRef<HTMLElement>('track')
 
 function widthAt(event: PointerEvent): number {
@@ -80,6 +83,18 @@ function setWidth(next: number) {
         {{ words.sideBySide }}
       </button>
     </div>
+    <!-- Its room is kept where pages have one set of colours alone: nothing moves once that is known. -->
+    <button
+      type="button"
+      class="dark"
+      :class="{ kept: catalogue.catalogue.colours.pages !== 'visitor' }"
+      :aria-pressed="view.isDark"
+      :aria-label="words.onDark"
+      :title="words.onDark"
+      @click="view.isDark = !view.isDark"
+    >
+      <v-icon :icon="mdiThemeLightDark" size="18" />
+    </button>
   </div>
 </template>
 
@@ -161,6 +176,27 @@ function setWidth(next: number) {
 .named {
   display: flex;
   gap: 2px;
+}
+
+.dark {
+  flex: none;
+  width: 32px;
+  height: 28px;
+  margin-left: -10px;
+  border-radius: 6px;
+}
+
+.dark:hover {
+  background: var(--hover);
+}
+
+.dark[aria-pressed='true'] {
+  background: var(--ink);
+  color: var(--sheet);
+}
+
+.kept {
+  visibility: hidden;
 }
 
 @media (max-width: 700px) {

@@ -139,6 +139,7 @@ export const words = {
   tryAgain: 'Try again',
   atWidth: (title: string, width: number) => `${title}, ${width} pixels wide`,
   sideBySide: 'Side by side',
+  onDark: 'As on a dark device',
   why: 'Why?',
   whyEntry: 'Entry',
   whyKept: (state: string) => `It is ${state === 'draft' ? 'a draft' : state}, so it is not on the site.`,

@@ -42,6 +42,7 @@ const words = wordsOf({
   ],
   authors: [{ id: 21, name: 'Maud Ferris' }],
   looks: [],
+  colours: { palette: [], pages: 'light' },
 })
 
 function said(change: Partial<Listing>) {

@@ -39,6 +39,7 @@ const words = wordsOf({
   terms: [],
   authors: [],
   looks: [],
+  colours: { palette: [], pages: 'light' },
 })
 const ids = (placements: readonly Placement[]) => placements.map((one) => one.id)
 

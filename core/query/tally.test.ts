@@ -30,6 +30,7 @@ const words = wordsOf({
   terms: [],
   authors: [],
   looks: [],
+  colours: { palette: [], pages: 'light' },
 })
 const listing = {
   ...newListing('Latest', 1),

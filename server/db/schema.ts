@@ -8,6 +8,7 @@ import type { Happening } from '../../core/content/happening'
 import type { MediaKind } from '../../core/content/media'
 import type { RichText } from '../../core/content/rich-text/document'
 import type { StoredListing } from '../../core/listing/definition'
+import type { SiteColours } from '../../core/looks/site-colours'
 import type { Styles } from '../../core/looks/styles'
 import type { Menus } from '../../core/menus'
 import type { TakenThing } from '../../core/pages/taken-off'
@@ -61,6 +62,9 @@ export interface Database {
     placeholder: Generated<Placeholder>
     menus: JSONColumnType<Menus, string | undefined>
     menus_version: Generated<number>
+    /** Null for those to begin with. */
+    colours: ColumnType<SiteColours | null, string | null | undefined, string | null>
+    colours_version: Generated<number>
     /** Where it is reached, as `https://example.org`; empty where that is not said. */
     address: Generated<string>
     /** Words a minute. */

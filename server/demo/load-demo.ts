@@ -1,3 +1,5 @@
+import { defaultColours } from '../../core/looks/site-colours'
+import type { SiteColours } from '../../core/looks/site-colours'
 import { parseEntryInput } from '../../core/content/entry-input'
 import type { EntryInput } from '../../core/content/entry-input'
 import { civilDayOf } from '../../core/time/zones'
@@ -44,7 +46,8 @@ export async function loadDemo(db: Db, on: Omit<DemoDay, 'zone'>): Promise<{ rea
   }))
   return db.transaction().execute(async (trx) => {
     const { name, tagline, locale, zone } = demoSite
-    await trx.insertInto('site').values({ id: 1, name, tagline, locale, time_zone: zone }).execute()
+    const colours = JSON.stringify({ ...defaultColours, pages: 'visitor' } satisfies SiteColours)
+    await trx.insertInto('site').values({ id: 1, name, tagline, locale, time_zone: zone, colours }).execute()
     const { email, name: person, password } = demoAccount
     await trx
       .insertInto('accounts')

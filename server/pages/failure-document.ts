@@ -1,3 +1,4 @@
+import { coloursCss, defaultColours } from '../../core/looks/site-colours'
 import { wordsPerMinute } from '../../core/formats/reading-time'
 import { words } from '../../site/words'
 import type { SiteNavigation } from '../../site/view'
@@ -22,6 +23,7 @@ let last: Frame = {
     icon: null,
     brokenRules: 'nothing',
     placeholder: 'none',
+    colours: defaultColours,
   },
   navigation: { head: [], foot: [] },
 }
@@ -43,7 +45,7 @@ export function failureDocument(path: string, isAway: boolean): Promise<string> 
     ...last,
     path,
     page: { kind: 'missing', canSearch: false, ...page },
-    css: '',
+    css: coloursCss(last.site.colours),
     pageId: null,
     seen: null,
     at: 0,

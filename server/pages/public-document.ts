@@ -1,5 +1,6 @@
 import type { NavigationLink } from '../../core/navigation'
 import type { PageSubject } from '../../core/rules/context'
+import { coloursCss } from '../../core/looks/site-colours'
 import { loneListingAt } from '../../core/pages/listing-elsewhere'
 import { furnitureOf } from '../../core/pages/furniture'
 import { furnitureAt, furnitureNames, sharedAreaAt } from '../../core/pages/shared-address'
@@ -97,7 +98,7 @@ async function documentOf(visit: Visit, page: FoundPage): Promise<PublicAnswer> 
   const { db, asker, asked, shared, query } = visit
   const { found, listed, shown = listed, trail, pageId, entryId } = page
   const around = await furnished(db, asker, furnitureOf(found.page), { asked, trail, query })
-  const css = cssOfAll([...around.views, listed])
+  const css = cssOfAll(visit.site, [...around.views, listed])
   const dependence = await dependenceOf(visit, [found, ...around.asked])
   const html = await renderDocument({
     ...shared,
@@ -121,14 +122,14 @@ async function documentOf(visit: Visit, page: FoundPage): Promise<PublicAnswer> 
 }
 
 /** What is said where nothing is. */
-async function missingAnswer({ db, asker, path, asked, shared }: Visit): Promise<PublicAnswer> {
+async function missingAnswer({ db, asker, site, path, asked, shared }: Visit): Promise<PublicAnswer> {
   const { missingTitle: title, missingText: text } = words
   const trail = [
     { title: '', path: '/' },
     { title, path },
   ]
   const around = await furnished(db, asker, furnitureNames, { asked, trail })
-  const css = cssOfAll(around.views)
+  const css = cssOfAll(site, around.views)
   const page = { kind: 'missing', title, text, canSearch: true } as const
   const { furniture } = around
   return { status: 404, html: await renderDocument({ ...shared, furniture, page, css, pageId: null }), css }
@@ -147,12 +148,12 @@ async function pageAnswer(visit: Visit): Promise<PublicAnswer | null> {
 
 /** A listing by itself, for pages of other sites. */
 async function loneAnswer(visit: Visit): Promise<PublicAnswer | null> {
-  const { db, asker, path, asked, query, shared } = visit
+  const { db, asker, site, path, asked, query, shared } = visit
   const id = loneListingAt(path)
   const found = id === null ? null : await loneListing(db, id)
   if (found === null) return null
   const page = { ...(await listingPageView(db, asker, found, asked, query)), title: '' }
-  const css = pageCss(page)
+  const css = cssOfAll(site, [page])
   const alone = found.page.title
   return {
     status: 200,
@@ -239,11 +240,9 @@ async function dependenceOf(
   }
 }
 
-function cssOfAll(views: readonly ListingPageView[]): string {
-  return views
-    .map(pageCss)
-    .filter((css) => css !== '')
-    .join('\n')
+/** The colours of the site, and what pages ask for. */
+function cssOfAll({ colours }: Pick<Site, 'colours'>, views: readonly ListingPageView[]): string {
+  return [coloursCss(colours), ...views.map(pageCss)].filter((css) => css !== '').join('\n')
 }
 
 function isShuffledForVisit(page: AskedPage): boolean {
@@ -334,7 +333,7 @@ export async function renderDraft(
       entry === null || id === null
         ? { ...listed, ...head, ...(isShared && { title: '' }) }
         : await entryPageView(db, known, { id, head: entry }, listed, asked.now),
-    css: cssOfAll([...around.views, listed]),
+    css: cssOfAll(site, [...around.views, listed]),
     trail: entry === null ? [] : trail,
     pageId: null,
     script: true,

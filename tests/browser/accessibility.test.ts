@@ -4,6 +4,10 @@ import type { App } from './support/app'
 import { violations } from './support/violations'
 import { chooseOne, press, waitFor, waitForText } from './support/hands'
 
+/** Pages of the demo in several looks and shapes. */
+const demoPaths = ['/seed-shelf', '/plots', '/swap-days', '/gardens-we-made', '/growers-words', '/our-years']
+const darkPaper = 'rgb(21, 27, 23)'
+
 let app: App
 beforeAll(async () => {
   app = await startApp()
@@ -19,6 +23,16 @@ describe('nothing is in the way of anybody', () => {
       expect(await violations(page)).toEqual([])
     },
   )
+
+  it('on public pages of devices that are set to dark', async () => {
+    const page = await visitor(app)
+    await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: 'dark' }])
+    for (const path of ['/', '/field-notes/how-to-borrow-seed', ...demoPaths]) {
+      await page.goto(`${app.address}${path}`)
+      expect(await page.$eval('body', (body) => getComputedStyle(body).backgroundColor)).toBe(darkPaper)
+      expect(await violations(page), path).toEqual([])
+    }
+  })
 
   it('on the sign-in page', async () => {
     const page = await visitor(app)

@@ -73,6 +73,7 @@ const writes = () =>
     ['POST', '/api/bench/terms/999999/merge'],
     ['POST', '/api/bench/authors'],
     ['PUT', '/api/bench/authors/999999'],
+    ['PUT', '/api/bench/site/colours'],
     ['POST', '/api/bench/looks'],
     ['PUT', '/api/bench/looks/999999'],
     ['POST', '/api/bench/invitations'],

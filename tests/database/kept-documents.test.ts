@@ -24,6 +24,7 @@ import { setPageDeleted } from '~~/server/pages/making-pages'
 import { setUpUsualPage } from '~~/server/pages/usual-pages'
 import { saveAuthor, setAuthorDeleted } from '~~/server/people/authors'
 import { saveLook, sharedLooks } from '~~/server/looks/looks'
+import { saveSiteColours, siteColours } from '~~/server/site/colours'
 import { saveMenus, siteMenus } from '~~/server/site/menus'
 import { saveSiteFacts, siteFacts } from '~~/server/site/site-facts'
 import { saveSiteSettings } from '~~/server/site/site-settings'
@@ -242,6 +243,9 @@ describe('a kept document', () => {
       const { id, name, version } = look
       await saveLook(test.db, id, { name, styles: [], version })
     })
+    await timed('palette', '/', async () =>
+      saveSiteColours(test.db, { ...(await siteColours(test.db)), pages: 'visitor' }),
+    )
     await timed('collection', '/field-notes/moved-today', () =>
       setCollectionDeleted(test.db, newest.collection, true),
     )

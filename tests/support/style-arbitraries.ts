@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import type { StyleValues } from '~~/core/looks/properties'
+import { colourSets } from '~~/core/looks/properties/colours'
 import { appearings } from '~~/core/looks/properties/motion'
 import { borderLines } from '~~/core/looks/properties/edges'
 import { cases, decorations, families, slants } from '~~/core/looks/properties/letters'
@@ -50,6 +51,7 @@ const values = {
   ground: styleColours,
   gradient: fc.record({ angle: whole(0, 360), colours: fc.oneof(fc.constant([]), stops) }),
   covers: whole(0, 100),
+  scheme: fc.constantFrom(...colourSets),
   ...Object.fromEntries(sides.map(({ name }) => [`outside-${name}`, lengths(-200, 400)])),
   ...Object.fromEntries(sides.map(({ name }) => [`inside-${name}`, lengths(0, 400)])),
   ...Object.fromEntries(sides.map(({ name }) => [`border-${name}`, border])),

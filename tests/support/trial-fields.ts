@@ -178,4 +178,5 @@ export const trialWords = wordsOf({
   })),
   authors: [21, 22].map((id) => ({ id, name: `Author ${id}` })),
   looks: [],
+  colours: { palette: [], pages: 'light' },
 })

@@ -3,6 +3,7 @@ import { navigateTo } from '#imports'
 import { useElementSize } from '@vueuse/core'
 import { computed, markRaw, onBeforeUnmount, ref, useTemplateRef, watch } from 'vue'
 import { placementsOf } from '~~/core/pages/standing'
+import { same } from '~~/core/same'
 import { useDraft } from '../../stores/bench/draft'
 import { useSelection } from '../../stores/bench/selection'
 import { useShown } from '../../stores/bench/shown'
@@ -50,7 +51,14 @@ const pages = computed(() => sideBySide(widths.value, { width: roomWidth.value, 
 
 function styleOf(at: number) {
   const { width = props.width, height = 0, scale = 1, left = 0 } = pages.value[at] ?? {}
-  return { width: `${width}px`, height: `${height}px`, transform: `scale(${scale})`, left: `${left}px` }
+  return {
+    width: `${width}px`,
+    height: `${height}px`,
+    transform: `scale(${scale})`,
+    left: `${left}px`,
+    // What a frame is set to is to its page what the device is set to (CSS Color Adjustment 1, 2.3).
+    colorScheme: view.isDark ? 'dark' : 'light',
+  }
 }
 
 function mirror() {
@@ -141,9 +149,16 @@ watch(
 )
 watch(
   // Also where another listing is chosen meanwhile: the one before is at rest again.
-  () => [view.shownAs, view.shownAs === null ? null : selection.chosenId, catalogue.catalogue.looks],
+  () => [view.shownAs, view.shownAs === null ? null : selection.chosenId],
   () => {
     if (ready.value) void pageFrame.showLooks().then(mark)
+  },
+)
+/** Looks that have changed; the page came with those that were known first. */
+watch(
+  () => catalogue.catalogue.looks,
+  (looks, before) => {
+    if (ready.value && before.length > 0 && !same(looks, before)) void pageFrame.showLooks().then(mark)
   },
 )
 watch(

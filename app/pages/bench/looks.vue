@@ -7,6 +7,7 @@ import type { Styles } from '~~/core/looks/styles'
 import { andList } from '~~/core/words'
 import { specimenOf } from '../../shared/looks/specimen'
 import LookCard from '../../looks/LookCard.vue'
+import PaletteStrip from '../../looks/PaletteStrip.vue'
 import { words } from '../../looks/words'
 import type { MenuAction } from '../../shared/ActionMenu.vue'
 import { attempt, succeeded } from '../../shared/attempt'
@@ -54,7 +55,9 @@ const page = shallowRef<Document | null>(null)
 const source = computed(() =>
   sample.value === undefined ? undefined : `/api/bench/pages/${sample.value.place.page.id}/document`,
 )
-watch(source, () => (page.value = null))
+/** How often the palette was changed meanwhile: the page is another by then. */
+const changes = ref(0)
+watch([source, changes], () => (page.value = null))
 function came(event: Event) {
   page.value = (event.target as HTMLIFrameElement).contentDocument
 }
@@ -135,6 +138,7 @@ async function restore({ name: title }: SharedLook, path: string) {
     <p v-if="failure" role="alert">{{ failure }}</p>
     <p v-else-if="isLooking || !isLoaded" class="none" role="status">{{ words.loading }}</p>
     <template v-else>
+      <PaletteStrip @changed="changes += 1" />
       <SelectSetting
         v-if="sample"
         class="with"
@@ -159,7 +163,7 @@ async function restore({ name: title }: SharedLook, path: string) {
     <!-- Its scripts would lay it out as wide as it is, which is not at all. -->
     <iframe
       v-if="source"
-      :key="source"
+      :key="`${source} ${changes}`"
       :src="source"
       sandbox="allow-same-origin"
       hidden
@@ -187,6 +191,7 @@ async function restore({ name: title }: SharedLook, path: string) {
 
 .with {
   max-width: 380px;
+  margin-top: 18px;
 }
 
 ul {

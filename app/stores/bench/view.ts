@@ -14,6 +14,8 @@ export const useView = defineStore('view', () => {
   const pageWidth = ref(1280)
   /** Whether the named widths are shown beside each other. */
   const sideBySide = ref(false)
+  /** Whether the page is shown as on devices that are set to dark. */
+  const isDark = ref(false)
   /** Whether the page stands in its frame, and the rest of the bench may be fetched. */
   const isShown = ref(false)
   /** Whether the columns beside the page are folded away, so that it can be seen at its full size. */
@@ -43,6 +45,7 @@ export const useView = defineStore('view', () => {
     sample,
     pageWidth,
     sideBySide,
+    isDark,
     isShown,
     isLeftFolded,
     isRightFolded,

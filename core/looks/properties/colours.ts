@@ -1,6 +1,6 @@
 import { array, object } from 'yup'
 import { defineProperty } from './define'
-import { colourCss, colourSchema, colourValues, seenThrough, wholeSchema, wholes } from './values'
+import { colourCss, colourSchema, colourValues, oneOf, seenThrough, wholeSchema, wholes } from './values'
 import type { StyleColour } from './values'
 
 /**
@@ -13,6 +13,8 @@ export interface Gradient {
 }
 
 const heading = 'colour'
+/** Which set of the palette something has with all that it holds, whatever the page around it has. */
+export const colourSets = ['light', 'dark'] as const
 const manyColours = 'A gradient goes through two to six colours, or is none.'
 
 export const colours = [
@@ -52,6 +54,13 @@ export const colours = [
     heading,
     ...wholes(0, 100, '%'),
     css: (percent) => ({ '--covers': String(percent / 100), ...seenThrough }),
+  }),
+  defineProperty<'scheme', (typeof colourSets)[number]>({
+    name: 'scheme',
+    title: 'Set',
+    heading,
+    ...oneOf(colourSets),
+    css: (set) => ({ 'color-scheme': set }),
   }),
 ] as const
 

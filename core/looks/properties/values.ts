@@ -1,5 +1,6 @@
 import { number, string } from 'yup'
 import type { Schema } from 'yup'
+import { sitePalette } from '../site-palette'
 import { tokenName } from '../tokens/site-tokens'
 import type { ValueKind } from './define'
 
@@ -74,9 +75,14 @@ export function colourValues(): Valued {
   return { value: { kind: 'colour' }, schema: colourSchema() }
 }
 
+/** The custom property that a colour of the palette is in style sheets: none that anything else has. */
+export function colourProperty(name: string): string {
+  return sitePalette.some((one) => one.name === name) ? `--${name}` : `--of-site-${name}`
+}
+
 /** A colour in a style sheet: those of the palette are custom properties of the site. */
 export function colourCss(colour: StyleColour): string {
-  return colour.startsWith('#') ? colour : `var(--${colour})`
+  return colour.startsWith('#') ? colour : `var(${colourProperty(colour)})`
 }
 
 /** A whole number within bounds. */

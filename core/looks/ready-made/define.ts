@@ -1,5 +1,6 @@
 import type { State } from '../../style/targets'
 import type { StyleValues } from '../properties'
+import type { ColourSet } from '../site-palette'
 import type { StyleColour } from '../properties/values'
 import type { Styles, Styling } from '../styles'
 
@@ -59,11 +60,11 @@ export function border(width: number, colour: StyleColour, line: 'solid' | 'dash
 
 /**
  * Cards on a ground of their own: what lies over a picture lies on it too, so that its letters can have the
- * colours that they have elsewhere.
+ * colours that they have elsewhere. What has none of its own is of the set that suits the ground.
  */
-export function onGround(ground: StyleColour, letters: StyleColour): Styles {
+export function onGround(ground: StyleColour, letters: StyleColour, scheme: ColourSet): Styles {
   return together(
-    set('card', { ground, colour: letters }),
+    set('card', { ground, colour: letters, scheme }),
     set('card-over', {
       gradient: { angle: 0, colours: [] },
       ground,

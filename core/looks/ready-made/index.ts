@@ -130,7 +130,7 @@ export const readyMadeLooks: readonly ReadyMadeLook[] = [
     name: 'packet',
     title: 'Seed packet',
     styles: together(
-      onGround('#f6eeda', '#5b2f16'),
+      onGround('#f6eeda', '#5b2f16', 'light'),
       set('card', {
         ...border(1, '#d5c49b'),
         ...corners('10px'),
@@ -154,7 +154,7 @@ export const readyMadeLooks: readonly ReadyMadeLook[] = [
     name: 'meadow',
     title: 'Meadow',
     styles: together(
-      onGround('#e4f0dd', '#1f4d36'),
+      onGround('#e4f0dd', '#1f4d36', 'light'),
       set('card', {
         gradient: {
           angle: 165,
@@ -179,7 +179,7 @@ export const readyMadeLooks: readonly ReadyMadeLook[] = [
     name: 'harvest',
     title: 'Harvest',
     styles: together(
-      onGround('#7a2e0b', '#fff3e2'),
+      onGround('#7a2e0b', '#fff3e2', 'dark'),
       set('card', { ...corners('6px'), glide: 200 }),
       set('card', { ground: '#8c390f' }, 'pointed'),
       set('picture', upperCorners('6px')),
@@ -194,7 +194,7 @@ export const readyMadeLooks: readonly ReadyMadeLook[] = [
     name: 'night',
     title: 'Night beds',
     styles: together(
-      onGround('#16211b', '#f4ecd6'),
+      onGround('#16211b', '#f4ecd6', 'dark'),
       set('card', { ...corners('8px'), glide: 200 }),
       set('card', { ground: '#223229' }, 'pointed'),
       set('picture', {

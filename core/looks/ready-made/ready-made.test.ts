@@ -4,7 +4,8 @@ import { states, statesOf } from '../../style/targets'
 import type { State } from '../../style/targets'
 import { contrastOf, readColour } from '../colour'
 import type { Colour } from '../colour'
-import { shownColour } from '../site-palette'
+import { shownColour, sitePalette } from '../site-palette'
+import type { ColourSet } from '../site-palette'
 import { parseStyles, valueAt } from '../styles'
 import type { Styles } from '../styles'
 import { readyMadeLooks } from './index'
@@ -19,18 +20,18 @@ const written = {
   facts: 'soft',
 }
 
-function colour(text: string): Colour {
-  const read = readColour(shownColour(text))
+function colour(text: string, set: ColourSet): Colour {
+  const read = readColour(shownColour(text, sitePalette, set))
   if (read === null) throw new Error(`${text} is no colour.`)
   return read
 }
 
 /** What a text lies on: the ground of its card, or each end of its gradient. */
-function groundsOf(styles: Styles, state: State | null): readonly Colour[] {
+function groundsOf(styles: Styles, state: State | null, set: ColourSet): readonly Colour[] {
   const as = { states: state === null ? [] : [state], width: 800 }
   const gradient = valueAt(styles, 'card', 'gradient', as)?.colours ?? []
   const ground = valueAt(styles, 'card', 'ground', as) ?? 'paper'
-  return gradient.length > 0 ? gradient.map((one) => colour(one.colour)) : [colour(ground)]
+  return gradient.length > 0 ? gradient.map((one) => colour(one.colour, set)) : [colour(ground, set)]
 }
 
 it('are ten, each by a name of its own', () => {
@@ -49,11 +50,16 @@ describe.each(readyMadeLooks)('the look “$title”', ({ styles }) => {
     }
   })
 
-  it.each([null, ...states])('can be read on its cards: %s', (state) => {
+  const onPages = (['light', 'dark'] as const).flatMap((page) =>
+    [null, ...states].map((state) => ({ page, state })),
+  )
+  it.each(onPages)('can be read on its cards, on $page pages: $state', ({ page, state }) => {
+    const as = { states: state === null ? [] : [state], width: 800 }
+    const set = valueAt(styles, 'card', 'scheme', as) ?? page
     for (const [target, usual] of Object.entries(written)) {
-      const drawn = valueAt(styles, target, 'colour', { states: state === null ? [] : [state], width: 800 })
-      for (const ground of groundsOf(styles, state))
-        expect(contrastOf(colour(drawn ?? usual), ground), target).toBeGreaterThanOrEqual(4.5)
+      const drawn = valueAt(styles, target, 'colour', as)
+      for (const ground of groundsOf(styles, state, set))
+        expect(contrastOf(colour(drawn ?? usual, set), ground), target).toBeGreaterThanOrEqual(4.5)
     }
   })
 

@@ -2,7 +2,7 @@ import { px, rule } from '../../style/rules'
 import type { Style } from '../../style/rules'
 import type { Band } from './definition'
 import { besideFromOf, columnGap } from './geometry'
-import { inkOn } from './tone'
+import { inkOn, schemeOf } from './tone'
 
 /** The style rules that a band asks for by its settings. */
 export function bandStyles(band: Band): readonly Style[] {
@@ -16,6 +16,7 @@ export function bandStyles(band: Band): readonly Style[] {
     styles.push(
       rule(selector, {
         color: ink,
+        'color-scheme': schemeOf(ink),
         '--ink': ink,
         '--soft': ink,
         '--accent': ink,

@@ -1,3 +1,4 @@
+import type { ColourSet } from '../../looks/site-palette'
 import { contrastOf, readColour } from '../../looks/colour'
 import type { BandBackground } from './definition'
 
@@ -20,4 +21,9 @@ export function inkOn(background: BandBackground): string | null {
   const better = contrast('#000000') >= contrast('#ffffff') ? 0 : 1
   const fitting = inks.filter((_, at) => at % 2 === better)
   return fitting.find((ink) => contrast(ink) >= readable) ?? fitting.at(-1) ?? null
+}
+
+/** The set of colours that suits what is written in such an ink: the light one with dark letters. */
+export function schemeOf(ink: string): ColourSet {
+  return inks.findIndex((one) => one === ink) % 2 === 0 ? 'light' : 'dark'
 }

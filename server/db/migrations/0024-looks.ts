@@ -1,7 +1,7 @@
 import { sql } from 'kysely'
 import type { Kysely } from 'kysely'
 
-/** Looks, which listings share. */
+/** Looks, which listings share, and the colours of the site that they are made of. */
 export async function up(db: Kysely<unknown>): Promise<void> {
   await sql`create table looks (
     id serial primary key,
@@ -10,4 +10,7 @@ export async function up(db: Kysely<unknown>): Promise<void> {
     version integer not null default 1,
     deleted_at timestamptz
   )`.execute(db)
+  await sql`alter table site
+    add column colours jsonb,
+    add column colours_version integer not null default 1`.execute(db)
 }

@@ -1,12 +1,16 @@
 <script setup lang="ts">
-import { ref, watch } from 'vue'
-import { shownColour, sitePalette } from '~~/core/looks/site-palette'
+import { computed, ref, watch } from 'vue'
+import { shownColour } from '~~/core/looks/site-palette'
 import ColourWell from '../../../shared/ColourWell.vue'
+import { paletteName } from '../../../shared/looks/palette-names'
+import { useCatalogue } from '../../../stores/catalogue'
 import { words } from '../words'
 
 /** A colour: one of the site's palette, which goes along when that changes, or one of its own. */
 const props = defineProps<{ label: string; value: string | undefined; usual?: string | null }>()
 const emit = defineEmits<{ change: [value: string] }>()
+const catalogue = useCatalogue()
+const palette = computed(() => catalogue.catalogue.colours.palette)
 const text = ref(props.value ?? '')
 watch(
   () => props.value,
@@ -26,18 +30,18 @@ function typed(next: string) {
   <div class="colour-value">
     <div class="palette" role="group" :aria-label="words.palette(label)">
       <button
-        v-for="{ name, light } in sitePalette"
+        v-for="{ name, light } in palette"
         :key="name"
         type="button"
         :aria-pressed="value === name"
-        :aria-label="words.paletteNames[name]"
-        :title="words.paletteNames[name]"
+        :aria-label="paletteName(name)"
+        :title="paletteName(name)"
         :style="{ background: light }"
         @click="emit('change', name)"
       />
     </div>
     <ColourWell
-      :value="shownColour(value ?? usual ?? '#ffffff').slice(0, 7)"
+      :value="shownColour(value ?? usual ?? '#ffffff', palette).slice(0, 7)"
       :label="`${words.pick}: ${label}`"
       @pick="emit('change', $event)"
     >
@@ -62,6 +66,7 @@ function typed(next: string) {
 
 .palette {
   display: flex;
+  flex-wrap: wrap;
   gap: 6px;
 }
 

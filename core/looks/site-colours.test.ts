@@ -1,0 +1,87 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { contrastOf, readColour } from './colour'
+import { coloursCss, defaultColours, mostColours, pageSets, parseSiteColours } from './site-colours'
+import { shownColour, sitePalette } from './site-palette'
+import type { PaletteColour } from './tokens/site-tokens'
+
+const hex = fc.integer({ min: 0, max: 0xffffff }).map((value) => `#${value.toString(16).padStart(6, '0')}`)
+const ownNames = fc.uniqueArray(fc.stringMatching(/^own(-[a-z\d]{1,6}){1,3}$/), {
+  maxLength: mostColours - sitePalette.length,
+})
+const palettes: fc.Arbitrary<readonly PaletteColour[]> = ownNames.chain((names) =>
+  fc.tuple(
+    ...[...sitePalette.map(({ name }) => name), ...names].map((name) =>
+      fc.record({ name: fc.constant(name), light: hex, dark: fc.option(hex) }),
+    ),
+  ),
+)
+const leaf = sitePalette[5]
+const saved = { ...defaultColours, version: 1 }
+const pathsOf = (input: unknown) => {
+  const parsed = parseSiteColours(input)
+  return parsed.ok ? [] : parsed.faults.map(({ path }) => path)
+}
+const withOne = (change: object) => ({
+  ...saved,
+  palette: [...sitePalette.slice(0, 5), { ...leaf, ...change }],
+})
+
+describe('the colours of a site', () => {
+  it('are taken as they are, up to as many as there may be', () => {
+    fc.assert(
+      fc.property(palettes, fc.constantFrom(...pageSets), (palette, pages) => {
+        const input = { version: 1, palette, pages }
+        expect(parseSiteColours(input)).toEqual({ ok: true, value: input })
+      }),
+    )
+    const tooMany = Array.from({ length: mostColours - 5 }, (_, at) => ({ ...leaf, name: `own-${at}` }))
+    expect(pathsOf({ ...saved, palette: [...sitePalette, ...tooMany] })).toEqual(['palette'])
+  })
+
+  it('say where they are wrong', () => {
+    expect(pathsOf(withOne({ light: 'green' }))).toEqual(['palette[5].light'])
+    expect(pathsOf(withOne({ dark: '#28624a80' }))).toEqual(['palette[5].dark'])
+    expect(pathsOf(withOne({ name: 'Leaf}' }))).toContain('palette[5].name')
+    expect(pathsOf(withOne({ name: 'ink' }))).toContain('palette[5].name')
+    expect(pathsOf({ ...saved, pages: 'dim' })).toEqual(['pages'])
+    for (const palette of [[], sitePalette.slice(1), sitePalette.toReversed()])
+      expect(pathsOf({ ...saved, palette })).toEqual(['palette'])
+  })
+
+  it('are in a style sheet of their own where they are not those to begin with', () => {
+    expect(coloursCss(defaultColours)).toBe('')
+    expect(coloursCss({ ...defaultColours, pages: 'visitor' })).toBe(
+      '@layer layout{:root{color-scheme:light dark}}',
+    )
+    const own = { name: 'warm-red', light: '#aa2211', dark: null }
+    const css = coloursCss({ pages: 'dark', palette: [...sitePalette, own] })
+    expect(css).toMatch(
+      /^@layer layout\{:root\{color-scheme:dark;--ink:#1d2b24;.*;--of-site-warm-red:#aa2211\}/,
+    )
+    expect(css).toContain('@supports (color:light-dark(#000,#fff)){:root{--ink:light-dark(#1d2b24,#ece7d8);')
+    expect(css).toContain('--of-site-warm-red:light-dark(#aa2211,#aa2211)')
+  })
+
+  it('have a set for light and one for dark', () => {
+    const palette = [{ name: 'warm-red', light: '#aa2211', dark: '#ffaa99' }]
+    expect(shownColour('warm-red', palette, 'dark')).toBe('#ffaa99')
+    expect(shownColour('warm-red', palette)).toBe('#aa2211')
+    expect(shownColour('warm-red', [{ name: 'warm-red', light: '#aa2211', dark: null }], 'dark')).toBe(
+      '#aa2211',
+    )
+    expect(shownColour('#123456', palette, 'dark')).toBe('#123456')
+  })
+})
+
+// 4.5 : 1 for text (WCAG 2.2, 1.4.3).
+it.each(['light', 'dark'] as const)('can be read on the %s paper, as they are to begin with', (set) => {
+  const paper = readColour(shownColour('paper', sitePalette, set))
+  for (const name of ['ink', 'soft', 'accent', 'leaf']) {
+    const colour = readColour(shownColour(name, sitePalette, set))
+    if (paper === null || colour === null) throw new Error(`There is no colour “${name}”.`)
+    expect(contrastOf(colour, paper), name).toBeGreaterThanOrEqual(4.5)
+    // What is written on a button or a label is the paper's.
+    expect(contrastOf(paper, colour), name).toBeGreaterThanOrEqual(4.5)
+  }
+})
