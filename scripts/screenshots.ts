@@ -3,7 +3,7 @@ import { fileURLToPath } from 'node:url'
 import type { Page } from 'puppeteer-core'
 import { demoAccount } from '../demo/account'
 import { startBrowser } from '../tests/browser/support/browser'
-import { fill, press, waitFor, waitForStatus, waitForText } from '../tests/browser/support/hands'
+import { fill, pick, press, waitFor, waitForStatus, waitForText } from '../tests/browser/support/hands'
 
 /**
  * Takes docs/screenshots from a running demo: `npm start`, then `node --import tsx
@@ -20,6 +20,7 @@ try {
   await publicPages(page)
   await bench(page)
   await look(page)
+  await twoLooks(page)
 } finally {
   await stop()
 }
@@ -98,6 +99,45 @@ async function look(page: Page): Promise<void> {
   await waitForStatus(page, 'Saved')
 }
 
+/** One page in two looks, each on a light and on a dark device; the look is put back when it is over. */
+async function twoLooks(page: Page): Promise<void> {
+  const own = 'Seed packet'
+  const shots: string[] = []
+  for (const name of [own, 'Print in a mount']) {
+    await inLook(page, name)
+    const id = new URL(page.url()).pathname.split('/').at(-1)
+    await page.goto(`${address}/api/bench/pages/${id}/document`)
+    for (const value of ['light', 'dark']) {
+      await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value }])
+      await page.evaluate(() => document.fonts.ready)
+      await page.waitForNetworkIdle({ idleTime: 300 })
+      shots.push(await page.screenshot({ encoding: 'base64' }))
+    }
+  }
+  await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: 'light' }])
+  await inLook(page, own)
+  const sheet = await page.browserContext().newPage()
+  await sheet.setContent(
+    `<body style="margin:0;display:grid;grid-template-columns:1fr 1fr;gap:2px;background:#8d877a">${shots
+      .map((data) => `<img style="width:100%;display:block" src="data:image/png;base64,${data}">`)
+      .join('')}`,
+  )
+  await shot(sheet, 'two-looks')
+  await sheet.close()
+}
+
+/** Opens a page in the bench, and puts its listing in a look. */
+async function inLook(page: Page, name: string): Promise<void> {
+  await page.goto(`${address}/bench`)
+  await press(page, 'link', 'Seed shelf')
+  await page.locator('::-p-text(All seed shelf)').click()
+  await waitForText(page, '[aria-label=Tally]', 'shown')
+  await page.keyboard.press('6')
+  await pick(page, 'Look', name)
+  await waitForText(page, '[aria-label="The listing in words"]', `in ${name}.`)
+  await waitForStatus(page, 'Saved')
+}
+
 async function bench(page: Page): Promise<void> {
   await page.goto(`${address}/bench`)
   await waitFor(page, 'button', 'Sign in')
@@ -132,13 +172,10 @@ async function bench(page: Page): Promise<void> {
   await press(page, 'link', 'Hillfoot broad bean')
   await waitFor(page, 'heading', 'Hillfoot broad bean')
   await shot(page, 'entry')
-  for (const [name, path, text] of [
-    ['media', '/bench/content/media', 'used once'],
-    ['listings', '/bench/listings', 'Latest notes'],
-    ['site', '/bench/site', 'Wren Hollis'],
-  ] as const) {
-    await page.goto(`${address}${path}`)
-    await waitForText(page, 'main', text)
-    await shot(page, name)
-  }
+  await page.goto(`${address}/bench/site`)
+  await waitForText(page, 'main', 'Wren Hollis')
+  await shot(page, 'site')
+  await page.goto(`${address}/bench/looks`)
+  await page.waitForSelector('article[aria-label=Quiet] iframe')
+  await shot(page, 'looks')
 }

@@ -244,7 +244,7 @@ describe('a kept document', () => {
       await saveLook(test.db, id, { name, styles: [], version })
     })
     await timed('palette', '/', async () =>
-      saveSiteColours(test.db, { ...(await siteColours(test.db)), pages: 'visitor' }),
+      saveSiteColours(test.db, { ...(await siteColours(test.db)), pages: 'dark' }),
     )
     await timed('collection', '/field-notes/moved-today', () =>
       setCollectionDeleted(test.db, newest.collection, true),
