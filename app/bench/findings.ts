@@ -2,6 +2,7 @@ import { createSharedComposable } from '@vueuse/core'
 import { computed } from 'vue'
 import { findingsOf } from '~~/core/checks'
 import type { CheckedListing } from '~~/core/checks/define'
+import { sharedStyles } from '~~/core/listing/look'
 import { listingsStandingOn } from '~~/core/pages/standing'
 import { useDraft } from '../stores/bench/draft'
 import { useShown } from '../stores/bench/shown'
@@ -22,12 +23,14 @@ export const useFindings = createSharedComposable(() => {
         {
           placement: placement.id,
           listing,
+          followed: sharedStyles(listing.look, catalogue.words),
           box,
           cards,
           passing: left === undefined ? null : Math.max(0, left - listing.amount.skip),
         },
       ]
     })
-    return findingsOf({ listings, letters: shown.letters, placeholder: catalogue.catalogue.placeholder })
+    const { placeholder, colours } = catalogue.catalogue
+    return findingsOf({ listings, letters: shown.letters, placeholder, colours })
   })
 })

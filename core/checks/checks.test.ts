@@ -5,6 +5,7 @@ import type { PartSetting } from '../cards/parts'
 import { takeAt } from '../listing/amount'
 import { newListing, parseListing } from '../listing/definition'
 import type { Listing } from '../listing/definition'
+import { defaultColours } from '../looks/site-colours'
 import { areaOf } from '../pages/frames'
 import { shapes, switchedShape } from '../shapes'
 import type { ShapeChoice } from '../shapes'
@@ -40,7 +41,7 @@ function checked(
   shown: readonly ShownCard[],
   change: Partial<CheckedListing> = {},
 ): CheckedListing {
-  return { placement: 'one', listing, box: main, cards: shown, passing: 100, ...change }
+  return { placement: 'one', listing, followed: [], box: main, cards: shown, passing: 100, ...change }
 }
 
 function found(
@@ -49,7 +50,9 @@ function found(
   letters: CheckedPage['letters'] = { summary: 7 },
   placeholder: CheckedPage['placeholder'] = 'sprig',
 ) {
-  return findingsOf({ listings, letters, placeholder }).filter((finding) => finding.check === check)
+  return findingsOf({ listings, letters, placeholder, colours: defaultColours }).filter(
+    (finding) => finding.check === check,
+  )
 }
 
 function cardOf(...parts: readonly PartSetting[]): Listing['card'] {

@@ -1,5 +1,8 @@
 import type { Card } from '../cards/card'
 import type { Listing } from '../listing/definition'
+import type { SiteColours } from '../looks/site-colours'
+import { merged } from '../looks/styles'
+import type { Styles } from '../looks/styles'
 import type { Box } from '../pages/frames/define'
 import type { Placeholder } from '../pictures/placeholder'
 
@@ -33,6 +36,8 @@ export interface ShownCard {
 export interface CheckedListing {
   readonly placement: string
   readonly listing: Listing
+  /** What the look that it shares with others sets. */
+  readonly followed: Styles
   readonly box: Box
   readonly cards: readonly ShownCard[]
   /** How many entries pass, after those skipped; null while it is not known. */
@@ -49,6 +54,8 @@ export interface CheckedPage {
   readonly letters: { readonly summary: number } | null
   /** What stands for a missing picture where a card doesn't say. */
   readonly placeholder: Placeholder
+  /** What looks are made of, and by which set of them pages go. */
+  readonly colours: SiteColours
 }
 
 /** A way to mend what was found. */
@@ -81,4 +88,9 @@ export interface Check {
 /** The parts of a listing's usual card that are on. */
 export function partsOn(card: Card): Card['parts'] {
   return card.parts.filter((part) => part.on)
+}
+
+/** All that is set of how a listing looks, by its shared look and by itself. */
+export function wholeLook({ listing, followed }: Pick<CheckedListing, 'listing' | 'followed'>): Styles {
+  return merged(followed, listing.look.own)
 }

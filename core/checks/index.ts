@@ -4,13 +4,16 @@ import { cutTitles } from './cut-titles'
 import type { Check, CheckedPage, Finding } from './define'
 import { emptyMonth } from './empty-month'
 import { endsBefore } from './ends-before'
+import { faintText } from './faint-text'
 import { headingLevels } from './heading-levels'
 import { hurriedSlides } from './hurried-slides'
+import { idleStyles } from './idle-styles'
 import { missingPictures } from './missing-pictures'
 import { outsideEvent } from './outside-event'
 import { repeatedEntries } from './repeated-entries'
 import { rowHoles } from './row-holes'
 import { silentLinks } from './silent-links'
+import { smallLetters } from './small-letters'
 import { softPictures } from './soft-pictures'
 import { stretchedLine } from './stretched-line'
 import { tooFew } from './too-few'
@@ -33,6 +36,9 @@ export const checks = registryOf<Check>('check', [
   endsBefore,
   outsideEvent,
   twoInARoom,
+  faintText,
+  smallLetters,
+  idleStyles,
 ])
 
 /** Everything that the checks find on a page, listing by listing. */

@@ -75,6 +75,7 @@ export const words = {
     `Contrast with its ground ${(Math.floor(ratio * 10) / 10).toFixed(1)}${ratio < least ? `: ${least} is the least that all can read` : ''}`,
   nearest: 'The nearest that can be read',
   palette: (title: string) => `${title}: of the site’s palette`,
+  used: (title: string) => `${title}: in use already`,
   ownColour: 'Own colour',
   pick: 'Pick a colour',
   set: 'Set',

@@ -4,6 +4,7 @@ import { shownColour } from '~~/core/looks/site-palette'
 import ColourWell from '../../../shared/ColourWell.vue'
 import { paletteName } from '../../../shared/looks/palette-names'
 import { useCatalogue } from '../../../stores/catalogue'
+import { useUsedColours } from '../used-colours'
 import { words } from '../words'
 
 /** A colour: one of the site's palette, which goes along when that changes, or one of its own. */
@@ -11,6 +12,7 @@ const props = defineProps<{ label: string; value: string | undefined; usual?: st
 const emit = defineEmits<{ change: [value: string] }>()
 const catalogue = useCatalogue()
 const palette = computed(() => catalogue.catalogue.colours.palette)
+const used = useUsedColours()
 const text = ref(props.value ?? '')
 watch(
   () => props.value,
@@ -38,6 +40,18 @@ function typed(next: string) {
         :title="paletteName(name)"
         :style="{ background: light }"
         @click="emit('change', name)"
+      />
+    </div>
+    <div v-if="used.length > 0" class="palette used" role="group" :aria-label="words.used(label)">
+      <button
+        v-for="colour in used"
+        :key="colour"
+        type="button"
+        :aria-pressed="value === colour"
+        :aria-label="colour"
+        :title="colour"
+        :style="{ background: colour }"
+        @click="emit('change', colour)"
       />
     </div>
     <ColourWell
@@ -75,6 +89,11 @@ function typed(next: string) {
   height: 32px;
   border: 1px solid var(--edge);
   border-radius: 7px;
+}
+
+.used button {
+  width: 24px;
+  height: 24px;
 }
 
 .palette button[aria-pressed='true'] {

@@ -1,0 +1,95 @@
+import type { Listing } from '../listing/definition'
+import { styleTargets, targetsOf } from '../listing/targets'
+import { properties } from '../looks/properties'
+import type { PropertyName } from '../looks/properties'
+import { readColour } from '../looks/colour'
+import { shownColour } from '../looks/site-palette'
+import { merged, valueAt, withValue } from '../looks/styles'
+import type { SeenAs, Styles, Styling } from '../looks/styles'
+import { same } from '../same'
+import { states } from '../style/targets'
+import type { State } from '../style/targets'
+import type { Check } from './define'
+
+/** What a listing sets of its look that nothing comes of. */
+export const idleStyles: Check = {
+  name: 'idle-styles',
+  title: 'Set, but not seen',
+  find({ listing, followed }) {
+    const targets = targetsOf(listing)
+    const { own } = listing.look
+    return own.flatMap((styling) => {
+      const target = targets.find(({ name }) => name === styling.target)
+      if (target === undefined) return [missing(styling)]
+      return (Object.keys(styling.set) as PropertyName[]).flatMap((name) => {
+        const why = idleBy(followed, own, styling, name)
+        if (why === null) return []
+        const title = properties.get(name).title.toLowerCase()
+        return [
+          {
+            text: `The ${title} of ${target.title.toLowerCase()} is not seen: ${why}.`,
+            mends: [putBack(styling, [name])],
+            show: { part: styling.target },
+          },
+        ]
+      })
+    })
+  },
+}
+
+function missing(styling: Styling) {
+  const title = styleTargets.find(({ name }) => name === styling.target)?.title ?? styling.target
+  return {
+    text: `Something is set of ${title.toLowerCase()}, which this listing has not.`,
+    mends: [putBack(styling, Object.keys(styling.set) as PropertyName[])],
+    show: {},
+  }
+}
+
+/** Why nothing comes of a value; null where something does, as far as the styles tell. */
+function idleBy(followed: Styles, own: Styles, styling: Styling, name: PropertyName): string | null {
+  const whole = merged(followed, own)
+  if (name === 'ground' && isCovering(gradientAt(whole, styling))) return 'its gradient covers it'
+  const without = merged(followed, withValue(own, styling, name, undefined))
+  const isSame = seenAs(whole).every((seen) =>
+    same(valueAt(whole, styling.target, name, seen), valueAt(without, styling.target, name, seen)),
+  )
+  return isSame ? 'it would be the same without it' : null
+}
+
+/** Everything in which something is seen otherwise: each state, and boxes on both sides of each width. */
+function seenAs(styles: Styles): readonly SeenAs[] {
+  const widths = [Infinity, ...styles.flatMap(({ below }) => (below === null ? [] : [below - 1]))]
+  const held = states.reduce<readonly (readonly State[])[]>(
+    (all, state) => [...all, ...all.map((those) => [...those, state])],
+    [[]],
+  )
+  return [...new Set(widths)].flatMap((width) => held.map((those) => ({ states: those, width })))
+}
+
+/** The gradient of a target at the place of a styling. */
+function gradientAt(whole: Styles, { target, state, below }: Styling) {
+  const width = below === null ? Infinity : below - 1
+  return valueAt(whole, target, 'gradient', { states: state === null ? [] : [state], width })
+}
+
+/** Whether nothing of what lies below a gradient is seen. */
+function isCovering(gradient: Styling['set']['gradient']): boolean {
+  const colours = gradient?.colours ?? []
+  return (
+    colours.length > 0 && colours.every(({ colour }) => (readColour(shownColour(colour))?.alpha ?? 1) === 1)
+  )
+}
+
+function putBack(styling: Styling, names: readonly PropertyName[]) {
+  return {
+    title: 'Put it back',
+    edit: (before: Listing) => ({
+      ...before,
+      look: {
+        ...before.look,
+        own: names.reduce((own, name) => withValue(own, styling, name, undefined), before.look.own),
+      },
+    }),
+  }
+}

@@ -1,0 +1,168 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { defaultCard } from '../cards/card'
+import { newListing } from '../listing/definition'
+import type { Listing } from '../listing/definition'
+import { contrastOf, readColour } from '../looks/colour'
+import type { StyleValues } from '../looks/properties'
+import { readyMadeLooks } from '../looks/ready-made'
+import { defaultColours } from '../looks/site-colours'
+import type { PageSet } from '../looks/site-colours'
+import { merged, valueAt } from '../looks/styles'
+import type { Styles } from '../looks/styles'
+import { areaOf } from '../pages/frames'
+import type { State } from '../style/targets'
+import { styles as anyStyles } from '../../tests/support/style-arbitraries'
+import type { CheckedListing } from './define'
+import { findingsOf } from './index'
+
+const area = areaOf('main-side', 'main')
+if (area === undefined) throw new Error('The frame has a main area.')
+const main = area
+
+const parts = ['picture', 'title', 'summary']
+const carried: Listing['card'] = {
+  ...defaultCard,
+  parts: defaultCard.parts.map((part) => ({ ...part, on: parts.includes(part.part) })),
+}
+const listingOf = (own: Styles): Listing => ({
+  ...newListing('Latest', 1),
+  card: carried,
+  look: { shared: null, own },
+})
+const set = (
+  target: string,
+  values: StyleValues,
+  state: State | null = null,
+  below: number | null = null,
+) => ({
+  target,
+  state,
+  below,
+  set: values,
+})
+
+function found(check: string, own: Styles, followed: Styles = [], pages: PageSet = 'light') {
+  const listing = listingOf(own)
+  const checked: CheckedListing = { placement: 'one', listing, followed, box: main, cards: [], passing: 9 }
+  const page = {
+    listings: [checked],
+    letters: null,
+    placeholder: 'sprig',
+    colours: { ...defaultColours, pages },
+  }
+  return findingsOf({ ...page, placeholder: 'sprig' }).filter((finding) => finding.check === check)
+}
+
+describe('what can hardly be read', () => {
+  it('is told with its contrast, worst first, and the nearest colour that can be', () => {
+    // #777777 on #ffffff is 4.48 (WCAG 2.2, a worked value of many; told as 4.4).
+    const grey = [set('card', { ground: '#ffffff' }), set('summary', { colour: '#777777' })]
+    const [finding] = found('faint-text', grey)
+    expect(finding?.text).toBe('Summary has 4.4 to 1 with its ground: 4.5 is the least that all can read.')
+    const mended = finding?.mends[0]?.edit(listingOf(grey)).look.own ?? []
+    const colour = readColour(valueAt(mended, 'summary', 'colour', { states: [], width: 800 }) ?? '')
+    const white = readColour('#ffffff')
+    if (colour === null || white === null) throw new Error('There is no colour.')
+    expect(contrastOf(colour, white)).toBeGreaterThanOrEqual(4.5)
+    expect(found('faint-text', mended)).toEqual([])
+    expect(
+      found('faint-text', [set('card', { ground: '#ffffff' }), set('summary', { colour: '#767676' })]),
+    ).toEqual([])
+  })
+
+  it('is told of the state and the set of the palette in which it is so', () => {
+    expect(found('faint-text', [set('title', { colour: '#fffef9' }, 'pointed')])[0]?.text).toBe(
+      'Title has 1.0 to 1 with its ground where its card is pointed at: 4.5 is the least that all can read.',
+    )
+    const dark = [set('title', { colour: '#1d2b24' })]
+    expect(found('faint-text', dark)).toEqual([])
+    expect(found('faint-text', dark, [], 'visitor')[0]?.text).toContain('with its ground on dark pages')
+    expect(found('faint-text', dark, [], 'dark')[0]?.text).toContain('with its ground: 4.5')
+    // On a ground of its own with the set that suits it, the page's set does not matter.
+    const ground = set('card', { ground: '#fffef9', scheme: 'light', colour: '#1d2b24' })
+    expect(found('faint-text', [ground], [], 'visitor')).toEqual([])
+    expect(found('faint-text', [set('card', { ground: '#fffef9' })], [], 'visitor')).not.toEqual([])
+  })
+
+  it('is less for letters that are large, and of what the look leaves alone nothing is told', () => {
+    const grey = (letterSize: '23px' | '24px') => [set('title', { colour: '#8a8a8a', letterSize })]
+    expect(found('faint-text', grey('23px'))).toHaveLength(1)
+    expect(found('faint-text', grey('24px'))).toEqual([])
+    expect(found('faint-text', [set('title', { weight: 700 })])).toEqual([])
+  })
+
+  it('is nothing of the looks that a site begins with, on light and on dark pages', () => {
+    for (const { styles, title } of readyMadeLooks)
+      expect(found('faint-text', [], styles, 'visitor'), title).toEqual([])
+  })
+})
+
+describe('letters that are small', () => {
+  it('are told with their size, and set to the least', () => {
+    const [finding] = found('small-letters', [], [set('summary', { letterSize: '0.7rem' })])
+    expect(finding?.text).toBe('Summary has letters of 11.2 px: 12 is the least that all can read.')
+    expect(finding?.mends[0]?.edit(listingOf([])).look.own).toEqual([set('summary', { letterSize: '12px' })])
+    for (const letterSize of ['12px', '0.75rem', '0.5em'] as const)
+      expect(found('small-letters', [set('summary', { letterSize })])).toEqual([])
+  })
+})
+
+describe('what is set and not seen', () => {
+  it('is of something that the listing has not, or is covered', () => {
+    expect(found('idle-styles', [set('topic', { weight: 700 })])[0]?.text).toBe(
+      'Something is set of terms, which this listing has not.',
+    )
+    const gradient = {
+      angle: 0,
+      colours: [
+        { colour: 'paper', at: 0 },
+        { colour: 'line', at: 100 },
+      ],
+    }
+    expect(found('idle-styles', [set('card', { ground: '#ffffff', gradient })])[0]?.text).toBe(
+      'The ground of card is not seen: its gradient covers it.',
+    )
+    const through = {
+      angle: 0,
+      colours: [
+        { colour: '#ffffff80', at: 0 },
+        { colour: 'line', at: 100 },
+      ],
+    }
+    expect(found('idle-styles', [set('card', { ground: '#ffffff', gradient: through })])).toEqual([])
+  })
+
+  it('is what would be the same without it', () => {
+    const bold = set('title', { weight: 700 })
+    expect(found('idle-styles', [bold], [bold])[0]?.text).toBe(
+      'The weight of title is not seen: it would be the same without it.',
+    )
+    expect(found('idle-styles', [bold, set('title', { weight: 700 }, 'pointed')])).toHaveLength(1)
+    // What takes back what the look says of a state is seen.
+    const look = [bold, set('title', { weight: 400 }, 'pointed')]
+    expect(found('idle-styles', [set('title', { weight: 700 }, 'pointed')], look)).toEqual([])
+  })
+
+  it('is gone once it is put back, and nothing else is', () => {
+    const some = anyStyles(['title', 'card'], [400])
+    fc.assert(
+      fc.property(some, some, (own, followed) => {
+        const before = merged(followed, own)
+        for (const { mends, text } of found('idle-styles', own, followed)) {
+          if (text.includes('covers')) continue
+          const after = mends[0]?.edit(listingOf(own)).look.own ?? []
+          expect(after.length).toBeLessThanOrEqual(own.length)
+          for (const seen of [[], ['pointed'], ['focused'], ['pointed', 'focused']] as const)
+            for (const width of [300, 800])
+              for (const target of ['title', 'card'])
+                for (const name of ['weight', 'ground', 'colour', 'letterSize'] as const)
+                  expect(valueAt(merged(followed, after), target, name, { states: seen, width })).toEqual(
+                    valueAt(before, target, name, { states: seen, width }),
+                  )
+        }
+      }),
+      { numRuns: 300 },
+    )
+  })
+})
