@@ -49,7 +49,7 @@ export const words = {
   deleteText: (listings: string) =>
     listings === ''
       ? 'No listing is in it.'
-      : `In the site’s look by then, for visitors at once: ${listings}.`,
+      : `From then on in the site’s look, for visitors at once: ${listings}.`,
   deleted: (name: string) => `“${name}” is deleted`,
   isBack: (name: string) => `“${name}” is back`,
 } as const

@@ -1,6 +1,7 @@
 import { parts } from '../cards/parts'
 import { zoneOf } from '../cards/card'
 import { usualColours } from '../cards/usual-colours'
+import type { Listing } from '../listing/definition'
 import { colourText, contrastOf, over, readColour } from '../looks/colour'
 import type { Colour } from '../looks/colour'
 import { lengthParts } from '../looks/properties/values'
@@ -10,6 +11,8 @@ import { shownColour } from '../looks/site-palette'
 import type { ColourSet } from '../looks/site-palette'
 import { valueAt, withValue } from '../looks/styles'
 import type { Styles } from '../looks/styles'
+import { setAt } from '../looks/target-edits'
+import type { StylePlace } from '../looks/target-edits'
 import { states } from '../style/targets'
 import type { State } from '../style/targets'
 import { partsOn, wholeLook } from './define'
@@ -45,7 +48,7 @@ export const faintText: Check = {
       return [
         {
           text: `${title} has ${rounded(ratio)} to 1 with its ground${whenWords[state ?? 'rest']}${setWords(set, colours)}: ${least} is the least that all can read.`,
-          mends: nearest === null ? [] : [mend(name, state, colourText(nearest))],
+          mends: mendsOf(checked.listing, name, state, nearest),
           show: { part: name },
         },
       ]
@@ -93,7 +96,7 @@ function faintAt(whole: Styles, { name, usual, ground }: Written, place: Place, 
   )
   if (!hasSay) return []
   const stated = valueAt(whole, name, 'colour', as) ?? usual ?? valueAt(whole, 'card', 'colour', as) ?? 'ink'
-  const drawn = colourAt(stated, setAt(whole, name, place), colours)
+  const drawn = colourAt(stated, paletteOf(whole, name, place), colours)
   const size = valueAt(whole, name, 'letterSize', as)
   const isLarge = size !== undefined && lengthParts(size).unit === 'px' && lengthParts(size).value >= large
   const ratio = Math.min(
@@ -105,7 +108,7 @@ function faintAt(whole: Styles, { name, usual, ground }: Written, place: Place, 
 }
 
 /** The set of the palette that holds for something on cards. */
-function setAt(whole: Styles, name: string, { state, set }: Place): ColourSet {
+function paletteOf(whole: Styles, name: string, { state, set }: Place): ColourSet {
   const as = { states: state === null ? [] : [state], width }
   return valueAt(whole, name, 'scheme', as) ?? valueAt(whole, 'card', 'scheme', as) ?? set
 }
@@ -119,7 +122,7 @@ function groundsAt(whole: Styles, ground: string, place: Place, colours: SiteCol
       const through = valueAt(whole, target, 'gradient', as)?.colours.map(({ colour }) => colour) ?? []
       const plain = valueAt(whole, target, 'ground', as)
       const stated = through.length > 0 ? through : plain === undefined ? [] : [plain]
-      const drawn = stated.flatMap((one) => colourAt(one, setAt(whole, target, place), colours) ?? [])
+      const drawn = stated.flatMap((one) => colourAt(one, paletteOf(whole, target, place), colours) ?? [])
       return drawn.length === 0 ? below : drawn.flatMap((one) => below.map((under) => over(one, under)))
     },
     [paper],
@@ -145,15 +148,24 @@ function rounded(ratio: number): string {
   return (Math.floor(ratio * 10) / 10).toFixed(1)
 }
 
-function mend(target: string, state: State | null, colour: string) {
+/**
+ * The nearest colour that can be read on every ground that it has; where none can, as on light and on dark
+ * pages, the colour that it had before the listing set one.
+ */
+function mendsOf(listing: Listing, target: string, state: State | null, nearest: Colour | null) {
+  const place = { target, state, below: null }
+  if (nearest !== null) return [mend('Take the nearest colour that can be read', place, colourText(nearest))]
+  return setAt(listing.look.own, place).colour === undefined
+    ? []
+    : [mend('Put its colour back', place, undefined)]
+}
+
+function mend(title: string, place: StylePlace, colour: string | undefined) {
   return {
-    title: 'Take the nearest colour that can be read',
-    edit: (listing: CheckedListing['listing']) => ({
-      ...listing,
-      look: {
-        ...listing.look,
-        own: withValue(listing.look.own, { target, state, below: null }, 'colour', colour),
-      },
+    title,
+    edit: (before: Listing) => ({
+      ...before,
+      look: { ...before.look, own: withValue(before.look.own, place, 'colour', colour) },
     }),
   }
 }

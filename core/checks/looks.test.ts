@@ -79,6 +79,10 @@ describe('what can hardly be read', () => {
     expect(found('faint-text', dark)).toEqual([])
     expect(found('faint-text', dark, [], 'visitor')[0]?.text).toContain('with its ground on dark pages')
     expect(found('faint-text', dark, [], 'dark')[0]?.text).toContain('with its ground: 4.5')
+    // No colour can be read on both papers: that of the palette comes back.
+    const [onBoth] = found('faint-text', dark, [], 'visitor')
+    expect(onBoth?.mends.map(({ title }) => title)).toEqual(['Put its colour back'])
+    expect(onBoth?.mends[0]?.edit(listingOf(dark)).look.own).toEqual([])
     // On a ground of its own with the set that suits it, the page's set does not matter.
     const ground = set('card', { ground: '#fffef9', scheme: 'light', colour: '#1d2b24' })
     expect(found('faint-text', [ground], [], 'visitor')).toEqual([])

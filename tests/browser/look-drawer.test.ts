@@ -3,6 +3,7 @@ import type { Page } from 'puppeteer-core'
 import { asPublished, inBench, startApp } from './support/app'
 import type { App } from './support/app'
 import {
+  chooseRadio,
   fill,
   isThere,
   press,
@@ -29,6 +30,9 @@ beforeEach(async () => {
 const sentence = 'section[aria-label="The listing in words"]'
 const title = '.part[data-part="title"] .title'
 const [accent, leaf, ink] = ['rgb(161, 61, 23)', 'rgb(40, 98, 74)', 'rgb(29, 43, 36)']
+const [line, paper] = ['rgb(221, 216, 200)', 'rgb(255, 254, 249)']
+const chosenTab = "[role=tab][aria-selected='true']"
+const restingTab = "[role=tab][aria-selected='false']"
 /** The ground of cards in “Night beds”. */
 const night = 'rgb(22, 33, 27)'
 
@@ -94,14 +98,21 @@ async function chooseTitle(page: Page, hand: string): Promise<void> {
   if (hand === 'mouse') {
     const { x, y } = await middle(page, title)
     await page.mouse.click(x, y)
-  } else {
-    await use(page, hand, 'What of it: Card')
-    await waitFor(page, 'radio', 'Title')
-    for (let steps = 0; steps < 30 && !(await isThere(page, 'button', 'What of it: Title')); steps += 1)
+    await waitFor(page, 'button', 'What of it: Title')
+  } else await chooseTarget(page, hand, 'Title')
+}
+
+/** Chooses what is styled from all that there is. */
+async function chooseTarget(page: Page, hand: string, target: string): Promise<void> {
+  await use(page, hand, 'What of it: Card')
+  await waitFor(page, 'radio', target)
+  if (hand === 'mouse') await press(page, 'radio', target)
+  else {
+    for (let steps = 0; steps < 30 && !(await isThere(page, 'button', `What of it: ${target}`)); steps += 1)
       await page.keyboard.press('ArrowLeft')
     await page.keyboard.press('Enter')
   }
-  await waitFor(page, 'button', 'What of it: Title')
+  await waitFor(page, 'button', `What of it: ${target}`)
 }
 
 /** Types into a field of the drawer, and has it hold. */
@@ -244,6 +255,42 @@ describe.each(['mouse', 'keys'])('a look set by the %s', (hand) => {
     await page.close()
   })
 
+  it('styles a tab bar in three states, all of it undone', async () => {
+    const page = await inBench(app, 'Orchard')
+    await press(page, 'button', 'Orchard notes 6')
+    await page.waitForSelector('aside[data-clause]')
+    await page.keyboard.press('4')
+    await press(page, 'radio', 'Tabs')
+    await (await framed(page)).waitForSelector(`[data-placement] ${chosenTab}`)
+    const [before, chosenBefore] = await Promise.all([
+      computed(page, restingTab, 'background-color'),
+      computed(page, chosenTab, 'background-color'),
+    ])
+    await page.keyboard.press('6')
+    await chooseTarget(page, hand, 'Tab')
+    await use(page, hand, 'Colour')
+    for (const [state, colour, shownOn, value] of [
+      ['At rest', 'Line', restingTab, line],
+      ['Chosen', 'Leaf', chosenTab, leaf],
+      ['Pointed at', 'Accent', restingTab, accent],
+    ] as const) {
+      await chooseRadio(page, hand, 'State', state)
+      const palette = await waitFor(page, 'group', 'Ground: of the site’s palette')
+      const sample = await palette.waitForSelector(`::-p-aria([name="${colour}"][role="button"])`)
+      await (hand === 'mouse' ? sample?.click() : sample?.press('Enter'))
+      await expect.poll(() => computed(page, shownOn, 'background-color')).toBe(value)
+    }
+    // Back at rest the page is as visitors have it: no tab is pointed at.
+    await chooseRadio(page, hand, 'State', 'At rest')
+    await expect.poll(() => computed(page, restingTab, 'background-color')).toBe(line)
+    for (const now of [line, line, before]) {
+      await use(page, hand, 'Undo: Look')
+      await expect.poll(() => computed(page, restingTab, 'background-color')).toBe(now)
+    }
+    await expect.poll(() => computed(page, chosenTab, 'background-color')).toBe(chosenBefore)
+    await page.close()
+  })
+
   it('holds in narrow boxes alone where that is asked', async () => {
     const page = await inLook(hand)
     if (hand === 'mouse') await pickBy(page, hand, 'In boxes', 'narrower than 460 px')
@@ -279,6 +326,35 @@ describe.each(['mouse', 'keys'])('a look set by the %s', (hand) => {
     await waitForText(page, sentence, 'in the site’s look')
     await page.close()
   })
+})
+
+it('is looked over by the checks, which lead to what is wrong and mend it', async () => {
+  const page = await inLook('mouse')
+  await chooseTarget(page, 'mouse', 'Title')
+  await press(page, 'button', 'Colour')
+  const palette = await waitFor(page, 'group', 'Colour: of the site’s palette')
+  await (await palette.waitForSelector('::-p-aria([name="Paper"][role="button"])'))?.click()
+  await expect.poll(() => computed(page, title, 'color')).toBe(paper)
+  await page.locator('::-p-text(Checks)').click()
+  await waitForText(page, 'aside', 'Title has 1.0 to 1 with its ground')
+  await press(page, 'button', 'Put its colour back')
+  await expect.poll(() => computed(page, title, 'color')).toBe(ink)
+  await waitForNoText(page, 'aside', 'Title has 1.0 to 1')
+  await page.close()
+})
+
+it('offers the colours that are in use already', async () => {
+  const page = await inLook('mouse')
+  await press(page, 'button', 'Colour')
+  const typed = await waitFor(page, 'textbox', 'Ground: Own colour')
+  await typed.click()
+  await page.keyboard.type('#336699')
+  await expect.poll(() => computed(page, '.card', 'background-color')).toBe('rgb(51, 102, 153)')
+  await chooseTarget(page, 'mouse', 'Title')
+  const used = await waitFor(page, 'group', 'Colour: in use already')
+  await (await used.waitForSelector('::-p-aria([name="#336699"][role="button"])'))?.click()
+  await expect.poll(() => computed(page, title, 'color')).toBe('rgb(51, 102, 153)')
+  await page.close()
 })
 
 it('shows at once, with nothing asked anew, and as the server writes it', async () => {

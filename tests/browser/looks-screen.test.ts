@@ -200,7 +200,11 @@ it('leaves the listings of a look that is deleted in the site’s, and says whic
   const border = async () => (await (await fetch(`${app.address}/plots`)).text()).includes('@layer look')
   expect(await border()).toBe(true)
   await chooseFrom(page, 'mouse', 'What to do with Ledger', 'Delete')
-  await waitForText(page, '[role=dialog]', 'In the site’s look by then, for visitors at once: “All plots”.')
+  await waitForText(
+    page,
+    '[role=dialog]',
+    'From then on in the site’s look, for visitors at once: “All plots”.',
+  )
   await press(page, 'button', 'Delete')
   await waitForNoDialog(page)
   await waitForNoText(page, 'main', 'Ledger')

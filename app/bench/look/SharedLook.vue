@@ -133,7 +133,7 @@ function made({ id, name }: SharedLook) {
   <ConfirmDialog
     v-model="putting"
     :title="words.putTitle(followed?.name ?? '')"
-    :text="words.putText(andList(others, catalogue.words.locale))"
+    :text="words.putText(andList(others, catalogue.words.locale), others.length)"
     :action="words.put"
     @confirm="put"
   />

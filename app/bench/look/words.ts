@@ -13,10 +13,10 @@ export const words = {
   makeLook: 'Make a look of it',
   drop: 'Drop it',
   putTitle: (name: string) => `Put it into “${name}”?`,
-  putText: (others: string) =>
-    others === ''
+  putText: (others: string, count: number) =>
+    count === 0
       ? 'No other listing is in this look. Visitors see it at once.'
-      : `${others} ${others.includes(' and ') ? 'follow' : 'follows'}. Visitors see it at once.`,
+      : `${others} ${count === 1 ? 'follows' : 'follow'}. Visitors see it at once.`,
   put: 'Put it in',
   isChanged: (name: string) => `“${name}” is changed`,
   targets: 'What of it',

@@ -5,6 +5,7 @@ import { parseLookInput } from '~~/core/looks/shared-look'
 import type { LookInput, SharedLook } from '~~/core/looks/shared-look'
 import { faultsOf } from '~~/core/parsing'
 import { useCatalogue } from '../../stores/catalogue'
+import { attempt } from '../attempt'
 import FormDialog from '../FormDialog.vue'
 import { useForm } from '../form'
 import { request } from '../http'
@@ -60,7 +61,7 @@ async function save() {
         }),
   )
   if (saved === null) return
-  await catalogue.load()
+  await attempt(() => catalogue.load())
   open.value = false
   emit('saved', saved)
 }

@@ -57,7 +57,7 @@ export const colours = [
   }),
   defineProperty<'scheme', (typeof colourSets)[number]>({
     name: 'scheme',
-    title: 'Set',
+    title: 'Palette',
     heading,
     ...oneOf(colourSets),
     css: (set) => ({ 'color-scheme': set }),
