@@ -2,18 +2,27 @@
 import SpecimenFrame from '../shared/SpecimenFrame.vue'
 
 /** Things to begin with, each with a picture of what it makes of the designer's own entries. */
-defineProps<{
-  samples: readonly Sample[]
-  /** Documents that show them, by their names. */
-  documents: ReadonlyMap<string, string>
-}>()
+withDefaults(
+  defineProps<{
+    samples: readonly Sample[]
+    /** Documents that show them, by their names. */
+    documents: ReadonlyMap<string, string>
+    /** At their true size, two beside each other; four smaller ones where nothing is said. */
+    isTrue?: boolean
+  }>(),
+  { isTrue: false },
+)
 const emit = defineEmits<{ choose: [sample: Sample] }>()
 </script>
 
 <template>
-  <ul class="tiles">
+  <ul class="tiles" :class="{ 'true-size': isTrue }">
     <li v-for="sample in samples" :key="sample.name">
-      <SpecimenFrame :document="documents.get(sample.name)" :height="300" />
+      <SpecimenFrame
+        :document="documents.get(sample.name)"
+        :height="isTrue ? 380 : 300"
+        :scale="isTrue ? 1 : 0.75"
+      />
       <button type="button" @click="emit('choose', sample)">{{ sample.title }}</button>
     </li>
   </ul>
@@ -27,6 +36,10 @@ const emit = defineEmits<{ choose: [sample: Sample] }>()
   margin: 0;
   padding: 2px;
   list-style: none;
+}
+
+.true-size {
+  grid-template-columns: repeat(2, minmax(0, 1fr));
 }
 
 li {

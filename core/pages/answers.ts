@@ -146,6 +146,9 @@ export interface CardSample {
   readonly html: string
 }
 
+/** A ready-made listing with entries of a listing, as a whole document. */
+export type ListingSample = CardSample
+
 /** What an edit changes on the page. */
 export interface Preview {
   readonly placements: readonly PreviewedPlacement[]

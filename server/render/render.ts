@@ -80,8 +80,21 @@ function isDriven({ page, furniture }: Pick<DocumentChoice, 'page' | 'furniture'
 
 /** A card alone as a whole document, in the styles of the public pages. */
 export async function renderSample(card: CardView, site: Pick<Site, 'locale'>): Promise<string> {
-  const html = await renderToString(createSSRApp({ render: () => h(EntryCard, { card }) }))
-  return `<!doctype html><html lang="${site.locale}" dir="${directionOf(site.locale)}"><head><title></title><link rel="stylesheet" href="${assets.stylesheet}"></head><body style="padding:14px">${html}</body></html>`
+  return sample(await renderToString(createSSRApp({ render: () => h(EntryCard, { card }) })), '', site)
+}
+
+/** One placement as a whole document, in the styles of the public pages and those of its own. */
+export async function renderPlacementAlone(
+  placement: PlacedListingView,
+  css: string,
+  site: Pick<Site, 'locale'>,
+): Promise<string> {
+  return sample(`<main class="area">${await renderPlacement(placement)}</main>`, css, site)
+}
+
+function sample(html: string, css: string, { locale }: Pick<Site, 'locale'>): string {
+  const head = `<title></title><link rel="stylesheet" href="${assets.stylesheet}"><style>${css}</style>`
+  return `<!doctype html><html lang="${locale}" dir="${directionOf(locale)}"><head>${head}</head><body style="padding:14px">${html}</body></html>`
 }
 
 /** One placement as HTML. */

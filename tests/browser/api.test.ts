@@ -53,6 +53,7 @@ const writes = () =>
     ['POST', `/api/bench/pages/${pageId}/publish`],
     ['POST', `/api/bench/pages/${pageId}/preview`],
     ['POST', '/api/bench/listings/card-samples'],
+    ['POST', '/api/bench/listings/samples'],
     ['POST', '/api/bench/listings/why'],
     ['POST', '/api/bench/facets/999999/counts'],
     ['POST', '/api/bench/collections'],

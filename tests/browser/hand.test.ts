@@ -165,8 +165,8 @@ describe('the keyboard', () => {
 
 describe('a switch', () => {
   it('can be put back, by the press beside it', async () => {
-    const page = await benchOf('Plots')
-    await press(page, 'button', 'All plots 20')
+    const page = await benchOf('From the hill')
+    await press(page, 'button', 'Coming days 4')
     await page.keyboard.press('4')
     await press(page, 'checkbox', 'Lines between rows')
     await press(page, 'button', 'Put back: Lines between rows')

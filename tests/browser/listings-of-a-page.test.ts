@@ -57,7 +57,7 @@ describe('a listing on its page', () => {
     const row = await waitFor(page, 'button', 'All seed shelf 30')
     const before = await row.boundingBox()
     await press(page, 'button', 'All seed shelf 30')
-    await waitForText(page, sentence, 'in the site’s look')
+    await waitForText(page, sentence, 'in Seed packet')
     await waitForStillness(page)
     expect(await row.boundingBox()).toEqual(before)
     await page.close()

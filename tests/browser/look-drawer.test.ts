@@ -337,7 +337,7 @@ it('is looked over by the checks, which lead to what is wrong and mend it', asyn
   await expect.poll(() => computed(page, title, 'color')).toBe(paper)
   await page.locator('::-p-text(Checks)').click()
   await waitForText(page, 'aside', 'Title has 1.0 to 1 with its ground')
-  await press(page, 'button', 'Put its colour back')
+  await press(page, 'button', 'Put its colour back: Orchard notes')
   await expect.poll(() => computed(page, title, 'color')).toBe(ink)
   await waitForNoText(page, 'aside', 'Title has 1.0 to 1')
   await page.close()

@@ -32,7 +32,7 @@ const screens = [
 ] as const
 
 /** What is asked with more than an address holds. */
-const asking = /\/(preview|why|next-change|card-samples|counts)$/
+const asking = /\/(preview|why|next-change|card-samples|samples|counts)$/
 
 /** A page whose server can be asked but not changed, so that what was done can be done again. */
 async function readingOnly(): Promise<{ page: Page; devtools: CDPSession }> {

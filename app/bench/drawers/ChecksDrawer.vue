@@ -48,7 +48,7 @@ function mend(finding: Finding, way: Mend) {
   <section v-for="group in groups" :key="group.placement">
     <h3>{{ words.onListing(group.name) }}</h3>
     <ul>
-      <li v-for="finding in group.findings" :key="finding.check">
+      <li v-for="finding in group.findings" :key="`${finding.check} ${finding.text}`">
         <strong>{{ checks.get(finding.check).title }}</strong>
         <p>{{ finding.text }}</p>
         <div class="ways">

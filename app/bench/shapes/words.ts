@@ -1,5 +1,8 @@
 /** What the Shape drawer says. */
 export const words = {
+  readyMade: 'Ready-made listings',
+  readyMadeHint: 'What is shown, its order, how many and your own words stay as they are.',
+  startOver: (title: string) => `Start over as “${title}”`,
   shape: 'Shape',
   stops: 'By width',
   narrowest: 'Narrowest',
