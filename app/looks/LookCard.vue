@@ -67,7 +67,8 @@ const places = computed(() =>
 
 h2 {
   font-size: var(--size-lead);
-  line-height: 32px;
+  padding-block: 4px;
+  line-height: 24px;
 }
 
 p {
