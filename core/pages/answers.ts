@@ -140,14 +140,11 @@ export interface PreviewedPlacement {
   readonly css: string
 }
 
-/** A ready-made card with an entry in it, as a document of its own. */
-export interface CardSample {
+/** Something ready-made with entries in it, as a document of its own. */
+export interface Sample {
   readonly name: string
   readonly html: string
 }
-
-/** A ready-made listing with entries of a listing, as a whole document. */
-export type ListingSample = CardSample
 
 /** What an edit changes on the page. */
 export interface Preview {

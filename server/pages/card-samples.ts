@@ -1,6 +1,6 @@
 import { readyMadeCards, withReadyMade } from '../../core/cards/ready-made'
 import type { Listing } from '../../core/listing/definition'
-import type { CardSample } from '../../core/pages/answers'
+import type { Sample } from '../../core/pages/answers'
 import { fieldsOf } from '../content/fields'
 import type { Db } from '../db/client'
 import { askingAnew } from '../listings/ask'
@@ -16,7 +16,7 @@ const sampleWidth = '300px'
  * Every ready-made card with one of the listing's own entries, the first that has a picture; none
  * where the listing shows nothing.
  */
-export async function cardSamples(db: Db, listing: Listing, asked: Asked): Promise<readonly CardSample[]> {
+export async function cardSamples(db: Db, listing: Listing, asked: Asked): Promise<readonly Sample[]> {
   const asker = askingAnew(db)
   const [{ site, words }, shown, fields] = await Promise.all([
     asker.known(),

@@ -1,7 +1,7 @@
 import { suitedListings, withReadyMadeListing } from '../../core/listing/ready-made'
 import type { Listing } from '../../core/listing/definition'
 import { coloursCss } from '../../core/looks/site-colours'
-import type { ListingSample } from '../../core/pages/answers'
+import type { Sample } from '../../core/pages/answers'
 import { newPage } from '../../core/pages/definition'
 import { withPlacementsAt } from '../../core/pages/moves'
 import { columnsOn } from '../../core/pages/standing'
@@ -19,11 +19,7 @@ import { listingPageView } from './view'
 const mostShown = 6
 
 /** Every ready-made listing that suits a listing's entries, with the first of them. */
-export async function listingSamples(
-  db: Db,
-  listing: Listing,
-  asked: Asked,
-): Promise<readonly ListingSample[]> {
+export async function listingSamples(db: Db, listing: Listing, asked: Asked): Promise<readonly Sample[]> {
   const [{ collections, looks }, fields] = await Promise.all([
     loadCatalogue(db),
     fieldsOf(db, listing.from.collections[0] ?? 0),

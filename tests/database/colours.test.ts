@@ -1,6 +1,9 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { defaultColours } from '~~/core/looks/site-colours'
 import { saveSiteColours, siteColours } from '~~/server/site/colours'
+import { addLook } from '~~/server/looks/looks'
+import { saveMenus, siteMenus } from '~~/server/site/menus'
+import { saveSiteFacts, siteFacts } from '~~/server/site/site-facts'
 import { loadSite } from '~~/server/site/site'
 import { problemOf } from './support/content'
 import { newSiteDatabase } from './support/database'
@@ -32,6 +35,26 @@ describe('the colours of a site', () => {
           details: { current: { pages: 'dark', version: version + 1 } },
         })
     expect((await loadSite(test.db)).colours).toEqual(dark)
+  })
+
+  it('are saved beside menus, facts and looks, as each of those is', async () => {
+    const [colours, menus, facts] = await Promise.all([
+      siteColours(test.db),
+      siteMenus(test.db),
+      siteFacts(test.db),
+    ])
+    const writes = Array.from({ length: 8 }, (_, at) => [
+      addLook(test.db, { name: `Beside ${at}`, styles: [] }),
+      saveSiteColours(test.db, colours),
+      saveMenus(test.db, menus),
+      saveSiteFacts(test.db, facts),
+    ])
+    const done = await Promise.allSettled(writes.flat())
+    const of = (kind: number) => done.filter((_, at) => at % 4 === kind)
+    expect(of(0).every(({ status }) => status === 'fulfilled')).toBe(true)
+    for (const kind of [1, 2, 3])
+      expect(of(kind).filter(({ status }) => status === 'fulfilled')).toHaveLength(1)
+    for (const one of done) if (one.status === 'rejected') expect(one.reason).toMatchObject({ status: 409 })
   })
 
   it('stay as they are where what comes in is none', async () => {

@@ -4,7 +4,7 @@ import { readyMadeCards, withReadyMade } from '~~/core/cards/ready-made'
 import type { ReadyMadeCard } from '~~/core/cards/ready-made'
 import type { PartSetting } from '~~/core/cards/parts'
 import type { Listing } from '~~/core/listing/definition'
-import type { CardSample } from '~~/core/pages/answers'
+import type { Sample } from '~~/core/pages/answers'
 import SheetDialog from '../../shared/SheetDialog.vue'
 import { useAnswer } from '../../shared/answers'
 import { useView } from '../../stores/bench/view'
@@ -27,7 +27,7 @@ const emit = defineEmits<{ choose: [parts: readonly PartSetting[], title: string
 const view = useView()
 const catalogue = useCatalogue()
 const { fields } = useCardFields()
-const { answer, failure } = useAnswer<readonly CardSample[]>(() => ({
+const { answer, failure } = useAnswer<readonly Sample[]>(() => ({
   path: '/api/bench/listings/card-samples',
   body: { definition: props.listing, ...view.asked() },
 }))

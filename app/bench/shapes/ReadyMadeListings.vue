@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { Listing } from '~~/core/listing/definition'
 import { suitedListings, withReadyMadeListing } from '~~/core/listing/ready-made'
 import type { ReadyMadeListing } from '~~/core/listing/ready-made'
-import type { ListingSample } from '~~/core/pages/answers'
+import type { Sample } from '~~/core/pages/answers'
 import SheetDialog from '../../shared/SheetDialog.vue'
 import { useAnswer } from '../../shared/answers'
 import { useView } from '../../stores/bench/view'
@@ -19,7 +19,7 @@ const emit = defineEmits<{ choose: [change: (before: Listing) => Listing, title:
 const view = useView()
 const catalogue = useCatalogue()
 const { fields, happens } = useCardFields()
-const { answer, failure } = useAnswer<readonly ListingSample[]>(() => ({
+const { answer, failure } = useAnswer<readonly Sample[]>(() => ({
   path: '/api/bench/listings/samples',
   body: { definition: props.listing, ...view.asked() },
 }))

@@ -13,6 +13,25 @@ const emit = defineEmits<{ change: [value: string] }>()
 const catalogue = useCatalogue()
 const palette = computed(() => catalogue.catalogue.colours.palette)
 const used = useUsedColours()
+/** What is one press away: the palette, and other colours that are in use. */
+const offered = computed(() =>
+  [
+    {
+      label: words.palette(props.label),
+      isPalette: true,
+      samples: palette.value.map(({ name, light }) => ({
+        value: name,
+        title: paletteName(name),
+        colour: light,
+      })),
+    },
+    {
+      label: words.used(props.label),
+      isPalette: false,
+      samples: used.value.map((colour) => ({ value: colour, title: colour, colour })),
+    },
+  ].filter(({ samples }) => samples.length > 0),
+)
 const text = ref(props.value ?? '')
 watch(
   () => props.value,
@@ -30,28 +49,23 @@ function typed(next: string) {
 
 <template>
   <div class="colour-value">
-    <div class="palette" role="group" :aria-label="words.palette(label)">
+    <div
+      v-for="group in offered"
+      :key="group.label"
+      class="palette"
+      :class="{ used: !group.isPalette }"
+      role="group"
+      :aria-label="group.label"
+    >
       <button
-        v-for="{ name, light } in palette"
-        :key="name"
+        v-for="sample in group.samples"
+        :key="sample.value"
         type="button"
-        :aria-pressed="value === name"
-        :aria-label="paletteName(name)"
-        :title="paletteName(name)"
-        :style="{ background: light }"
-        @click="emit('change', name)"
-      />
-    </div>
-    <div v-if="used.length > 0" class="palette used" role="group" :aria-label="words.used(label)">
-      <button
-        v-for="colour in used"
-        :key="colour"
-        type="button"
-        :aria-pressed="value === colour"
-        :aria-label="colour"
-        :title="colour"
-        :style="{ background: colour }"
-        @click="emit('change', colour)"
+        :aria-pressed="value === sample.value"
+        :aria-label="sample.title"
+        :title="sample.title"
+        :style="{ background: sample.colour }"
+        @click="emit('change', sample.value)"
       />
     </div>
     <ColourWell
