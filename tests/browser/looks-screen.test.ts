@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Page } from 'puppeteer-core'
-import { signedIn, startApp, visitor } from './support/app'
+import { inBench, signedIn, startApp, visitor } from './support/app'
 import type { App } from './support/app'
 import {
   chooseFrom,
@@ -163,6 +163,21 @@ describe.each(['mouse', 'keys'])('the palette by the %s', (hand) => {
     await page.close()
   })
 })
+
+it.each(['mouse', 'keys'])(
+  'shows a page in the bench as on a device that is set to dark: by the %s',
+  async (hand) => {
+    const page = await inBench(app, 'Orchard')
+    const frame = await (await page.waitForSelector('iframe'))?.contentFrame()
+    const paper = () => frame?.$eval('body', (body) => getComputedStyle(body).backgroundColor)
+    expect(await paper()).toBe('rgb(255, 254, 249)')
+    await use(page, hand, 'As on a dark device')
+    await expect.poll(paper).toBe('rgb(21, 27, 23)')
+    await use(page, hand, 'As on a dark device')
+    await expect.poll(paper).toBe('rgb(255, 254, 249)')
+    await page.close()
+  },
+)
 
 it('brings in the colours of a file of design tokens, and says where there are none', async () => {
   const page = await looksScreen()
