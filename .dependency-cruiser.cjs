@@ -33,7 +33,7 @@ module.exports = {
       from: { path: '^core/', pathNot: '\\.test\\.ts$' },
       to: {
         path: 'node_modules/',
-        pathNot: 'node_modules/(yup|luxon|immer|rrule|country-to-currency|@types/luxon)/',
+        pathNot: 'node_modules/(yup|luxon|immer|rrule|country-to-currency|css-tree|@types/(luxon|css-tree))/',
       },
     },
     {

@@ -7,6 +7,7 @@ import { defaultAmount } from '../core/listing/amount'
 import { newFitting } from '../core/fittings'
 import { newListing } from '../core/listing/definition'
 import type { Listing } from '../core/listing/definition'
+import { defaultLook } from '../core/listing/look'
 import { newBand } from '../core/pages/bands/definition'
 import { newPage } from '../core/pages/definition'
 import { withPlacementsAt } from '../core/pages/moves'
@@ -167,7 +168,7 @@ function indexPage(
       ...settings,
     } as Listing['shape'],
     card: typeof card === 'string' ? readyMade(ids, slug, card) : cardOf(card),
-    look: { shared: look === undefined ? null : ids.look(look), own: [] },
+    look: { ...defaultLook, shared: look === undefined ? null : ids.look(look) },
   }
   const page = assembled(`/${slug}`, newPage(title, introduction), {
     main: [['', listing]],
@@ -266,7 +267,7 @@ function comingDays(ids: DemoIds): Listing {
   if (starts === undefined) throw new Error('Swap days have no beginning.')
   return {
     ...listing,
-    look: { shared: ids.look('Quiet'), own: [] },
+    look: { ...defaultLook, shared: ids.look('Quiet') },
     from: { ...listing.from, rules: [{ rule: 'when', asked: { is: 'notOver' } }] },
     order: { keys: [{ by: 'when', direction: 'up' }], pinned: 'ignored' },
     amount: { ...defaultAmount, take: 4 },

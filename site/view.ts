@@ -10,6 +10,7 @@ import type { FrameName } from '../core/pages/frames'
 import type { AreaName } from '../core/pages/frames'
 import type { Amount } from '../core/listing/amount'
 import type { Looking } from '../core/listing/look'
+import type { OwnCss } from '../core/looks/own-css/own-css'
 import type { Styles } from '../core/looks/styles'
 import type { ShownPicture } from '../core/pictures/shown'
 import type { ShapeChoice } from '../core/shapes'
@@ -58,7 +59,7 @@ export interface PlacedListingView extends PlacedView {
   readonly shape: ShapeChoice
   readonly amount: Amount
   /** What its look is made of: what can be styled of it, and what is, by itself and by a shared look. */
-  readonly look: { readonly listing: Looking; readonly shared: Styles }
+  readonly look: { readonly listing: Looking; readonly shared: Styles; readonly sharedCss: OwnCss }
   /** Addresses of the first and the next page of a longer listing; null where there is none. */
   readonly first: string | null
   readonly next: string | null

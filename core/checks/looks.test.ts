@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { defaultCard } from '../cards/card'
 import { newListing } from '../listing/definition'
 import type { Listing } from '../listing/definition'
+import { defaultLook } from '../listing/look'
 import { contrastOf, readColour } from '../looks/colour'
 import type { StyleValues } from '../looks/properties'
 import { readyMadeLooks } from '../looks/ready-made'
@@ -28,7 +29,7 @@ const carried: Listing['card'] = {
 const listingOf = (own: Styles): Listing => ({
   ...newListing('Latest', 1),
   card: carried,
-  look: { shared: null, own },
+  look: { ...defaultLook, own },
 })
 const set = (
   target: string,

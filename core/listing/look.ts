@@ -1,4 +1,6 @@
 import { object } from 'yup'
+import { noCss, ownCssSchema } from '../looks/own-css/own-css'
+import type { OwnCss } from '../looks/own-css/own-css'
 import { departing, merged, shownIn, stylesSchema } from '../looks/styles'
 import type { Styles } from '../looks/styles'
 import { compiled } from '../looks/compile'
@@ -15,13 +17,15 @@ export interface Look {
   /** The id of a look; null for the styles of the site alone. One that is gone counts as none. */
   readonly shared: number | null
   readonly own: Styles
+  readonly css: OwnCss
 }
 
-export const defaultLook: Look = { shared: null, own: [] }
+export const defaultLook: Look = { shared: null, own: [], css: noCss }
 
 export const lookSchema = object({
   shared: idOrNoneSchema().optional(),
   own: stylesSchema.optional(),
+  css: ownCssSchema.optional().default(undefined),
 }).noUnknown()
 
 /** Things that are named in the sentence; more are counted. */
@@ -35,14 +39,23 @@ export function sharedStyles({ shared }: Look, words: Pick<Words, 'look'>): Styl
   return shared === null ? [] : (words.look(shared)?.styles ?? [])
 }
 
+/** The rules that a designer wrote for a listing's shared look. */
+export function sharedCss({ shared }: Look, words: Pick<Words, 'look'>): OwnCss {
+  return (shared === null ? undefined : words.look(shared)?.css) ?? noCss
+}
+
 /** The things that a listing has looks of its own for, as they are called in the middle of a sentence. */
 export function departuresOf(listing: Looking, locale: string): readonly string[] {
   const set = new Set(
     listing.look.own.filter(({ set: all }) => Object.keys(all).length > 0).map(({ target }) => target),
   )
-  return targetsOf(listing)
-    .filter(({ name }) => set.has(name))
-    .map(({ title }) => `${title.slice(0, 1).toLocaleLowerCase(locale)}${title.slice(1)}`)
+  const { css } = listing.look
+  return [
+    ...targetsOf(listing)
+      .filter(({ name }) => set.has(name))
+      .map(({ title }) => `${title.slice(0, 1).toLocaleLowerCase(locale)}${title.slice(1)}`),
+    ...(css.isOn && css.text.trim() !== '' ? ['CSS'] : []),
+  ]
 }
 
 /** The clause in words: “the site’s look”, “Quiet, with title and card of its own”. */

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { collectionKinds } from '../content/collection'
+import { noCss } from '../looks/own-css/own-css'
 import { shapes } from '../shapes'
 import { listings } from '../../tests/support/arbitraries'
 import { fieldsOfTrial } from '../../tests/support/trial-fields'
@@ -59,6 +60,7 @@ describe('ready-made listings', () => {
     expect(withReadyMadeListing(newListing('Goods', 1), packets, { ...none, look }).look).toEqual({
       shared: 9,
       own: [],
+      css: noCss,
     })
     expect(withReadyMadeListing(newListing('Goods', 1), packets, none).look).toMatchObject({ shared: null })
     expect(withReadyMadeListing(newListing('Goods', 1), packets, none).look.own).not.toEqual([])

@@ -8,6 +8,7 @@ import { shapes } from '../shapes'
 import type { ShapeChoice, ShapeName } from '../shapes'
 import type { Alignment } from '../shapes/define'
 import type { Listing } from './definition'
+import { defaultLook } from './look'
 import type { Look } from './look'
 
 /** How a listing is laid out, what its cards carry and how it looks, to begin with. */
@@ -269,7 +270,7 @@ function cardOf({ card, name, title: called, kinds }: ReadyMadeListing): ReadyMa
 /** The site's look of that name, or what it was made of where the site has none by that name any more. */
 function lookOf({ look: name }: ReadyMadeListing, known: MadeWith['look']): Look {
   const ready = readyMadeLooks.find((one) => one.name === name)
-  if (ready === undefined) return { shared: null, own: [] }
+  if (ready === undefined) return defaultLook
   const shared = known(ready.title)
-  return shared === undefined ? { shared: null, own: ready.styles } : { shared, own: [] }
+  return shared === undefined ? { ...defaultLook, own: ready.styles } : { ...defaultLook, shared }
 }

@@ -11,6 +11,7 @@ import { defaultAmount } from './amount'
 import { newListing } from './definition'
 import type { Listing } from './definition'
 import { fromAll } from './from'
+import { defaultLook } from './look'
 import { orderKeyPhrase } from './order'
 import { sentenceOf, sentenceText } from './sentence'
 import { happensNever } from '../content/happening'
@@ -177,7 +178,7 @@ describe('the sentence', () => {
     const set = (...targets: readonly string[]) =>
       targets.map((target) => ({ target, state: null, below: null, set: { letterSize: '21px' as const } }))
     const shape = { ...newShape('tabs') }
-    const look = (own: Styles) => said({ look: { shared: null, own }, shape })
+    const look = (own: Styles) => said({ look: { ...defaultLook, own }, shape })
     expect(look(set('title'))).toMatch(/, in the site’s look, with title of its own\.$/)
     expect(
       look([...set('title'), { target: 'title', state: 'pointed', below: null, set: { weight: 700 } }]),

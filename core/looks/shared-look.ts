@@ -2,6 +2,8 @@ import { number, object, string } from 'yup'
 import type { Schema } from 'yup'
 import { parseWith } from '../parsing'
 import type { Parsed } from '../parsing'
+import { ownCssSchema } from './own-css/own-css'
+import type { OwnCss } from './own-css/own-css'
 import { stylesSchema } from './styles'
 import type { Styles } from './styles'
 
@@ -9,6 +11,7 @@ import type { Styles } from './styles'
 export interface LookInput {
   readonly name: string
   readonly styles: Styles
+  readonly css: OwnCss
 }
 
 /** A look as it is stored. */
@@ -27,6 +30,7 @@ const decided = {
     .required('Give the look a name.')
     .max(60, 'Keep the name within 60 characters.'),
   styles: stylesSchema,
+  css: ownCssSchema.required(),
 }
 
 const inputSchema = object(decided).noUnknown().required()

@@ -75,10 +75,16 @@ function styleCss(style: Style): string {
  * and what one of them looks like by itself.
  */
 export const layers = ['site', 'layout', 'look', 'listing'] as const
+export type Layer = (typeof layers)[number]
 
 /** The rules as a part of a layer; nothing where there are none. */
-export function layerCss(layer: (typeof layers)[number], styles: readonly Style[]): string {
-  return styles.length === 0 ? '' : `@layer ${layer}{${cssOf(styles)}}`
+export function layerCss(layer: Layer, styles: readonly Style[]): string {
+  return layerText(layer, cssOf(styles))
+}
+
+/** Rules that are text already as a part of a layer; nothing where there are none. */
+export function layerText(layer: Layer, css: string): string {
+  return css === '' ? '' : `@layer ${layer}{${css}}`
 }
 
 function widthCss({ box = 'listing', width, rules }: WidthRule): string {

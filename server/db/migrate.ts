@@ -24,6 +24,7 @@ import * as listingsElsewhere from './migrations/0021-listings-elsewhere'
 import * as occurrences from './migrations/0022-occurrences'
 import * as longestOccurrences from './migrations/0023-longest-occurrences'
 import * as looks from './migrations/0024-looks'
+import * as ownCss from './migrations/0025-own-css'
 import type { Database } from './schema'
 
 /** Every migration by name, in the order of the names. */
@@ -52,6 +53,7 @@ const migrations = {
   '0022-occurrences': occurrences,
   '0023-longest-occurrences': longestOccurrences,
   '0024-looks': looks,
+  '0025-own-css': ownCss,
 }
 
 /**

@@ -9,6 +9,7 @@ import type { MediaKind } from '../../core/content/media'
 import type { RichText } from '../../core/content/rich-text/document'
 import type { StoredListing } from '../../core/listing/definition'
 import type { SiteColours } from '../../core/looks/site-colours'
+import type { OwnCss } from '../../core/looks/own-css/own-css'
 import type { Styles } from '../../core/looks/styles'
 import type { Menus } from '../../core/menus'
 import type { TakenThing } from '../../core/pages/taken-off'
@@ -149,6 +150,7 @@ export interface Database {
     id: Generated<number>
     name: string
     styles: JSONColumnType<Styles>
+    css: JSONColumnType<OwnCss, string | undefined>
     version: Generated<number>
     deleted_at: InstantOrNull
   }

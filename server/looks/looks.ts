@@ -6,7 +6,7 @@ import { transact } from '../db/transact'
 import { accepted, missing, overtaken, refused } from '../http/problem'
 import { recordChange } from '../live/record-change'
 
-const columns = ['id', 'name', 'styles', 'version'] as const
+const columns = ['id', 'name', 'styles', 'css', 'version'] as const
 
 /** The looks that listings can share, by name. */
 export async function sharedLooks(db: Db | Trx): Promise<readonly SharedLook[]> {
@@ -29,13 +29,13 @@ export async function addReadyMadeLooks(db: Db | Trx): Promise<void> {
 
 /** Makes a look. Throws 422 for what is wrong in it. */
 export async function addLook(db: Db, input: unknown): Promise<SharedLook> {
-  const { name, styles } = accepted(parseLookInput(input))
+  const { name, styles, css } = accepted(parseLookInput(input))
   return transact(db, async (trx) => {
     await holdNames(trx)
     await refuseTakenName(trx, name, null)
     const added = await trx
       .insertInto('looks')
-      .values({ name, styles: JSON.stringify(styles) })
+      .values({ name, styles: JSON.stringify(styles), css: JSON.stringify(css) })
       .returning(columns)
       .executeTakeFirstOrThrow()
     await recordChange(trx, { kind: 'site', subjectId: null })
@@ -48,7 +48,7 @@ export async function addLook(db: Db, input: unknown): Promise<SharedLook> {
  * else changed it in between.
  */
 export async function saveLook(db: Db, id: number, input: unknown): Promise<SharedLook> {
-  const { version, name, styles } = accepted(parseLookChange(input))
+  const { version, name, styles, css } = accepted(parseLookChange(input))
   return transact(db, async (trx) => {
     await holdNames(trx)
     const now = await trx
@@ -63,7 +63,12 @@ export async function saveLook(db: Db, id: number, input: unknown): Promise<Shar
     await refuseTakenName(trx, name, id)
     const saved = await trx
       .updateTable('looks')
-      .set({ name, styles: JSON.stringify(styles), version: version + 1 })
+      .set({
+        name,
+        styles: JSON.stringify(styles),
+        css: JSON.stringify(css),
+        version: version + 1,
+      })
       .where('id', '=', id)
       .returning(columns)
       .executeTakeFirstOrThrow()

@@ -1,5 +1,6 @@
 import { amountStyles } from '../../core/listing/amount-styles'
 import { lookCss } from '../../core/listing/look'
+import { listingOwnCss } from '../../core/listing/own-css'
 import { shapeOf } from '../../core/shapes'
 import { layerCss } from '../../core/style/rules'
 import { bandStyles } from '../../core/pages/bands/styles'
@@ -23,6 +24,7 @@ export function placementCss({ id, shape, amount, look }: PlacedListingView): st
       ...amountStyles(amount, placement),
     ]),
     lookCss(look.listing, look.shared, placement),
+    listingOwnCss(look.listing, look.sharedCss, placement),
   ]
     .filter((css) => css !== '')
     .join('\n')

@@ -4,7 +4,7 @@ import { isEmptyDocument } from '../../core/content/rich-text/document'
 import type { RichText } from '../../core/content/rich-text/document'
 import { htmlOfDocument } from '../../core/content/rich-text/html'
 import type { Listing } from '../../core/listing/definition'
-import { sharedStyles } from '../../core/listing/look'
+import { sharedCss, sharedStyles } from '../../core/listing/look'
 import type { Page, PlacedFitting, PlacedListing, Placement } from '../../core/pages/definition'
 import { listingCalendar } from '../../core/pages/calendar-file'
 import { frames } from '../../core/pages/frames'
@@ -219,6 +219,7 @@ export async function placementView(
     look: {
       listing: { shape: listing.shape, card: listing.card, look: listing.look },
       shared: sharedStyles(listing.look, words),
+      sharedCss: sharedCss(listing.look, words),
     },
     first: shown !== undefined && shown.before > 0 ? pageAddress(placement.id, null, query) : null,
     next: shown !== undefined && shown.next !== null ? pageAddress(placement.id, shown.next, query) : null,

@@ -1,4 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { noCss } from '~~/core/looks/own-css/own-css'
 import { defaultColours } from '~~/core/looks/site-colours'
 import { saveSiteColours, siteColours } from '~~/server/site/colours'
 import { addLook } from '~~/server/looks/looks'
@@ -44,7 +45,7 @@ describe('the colours of a site', () => {
       siteFacts(test.db),
     ])
     const writes = Array.from({ length: 8 }, (_, at) => [
-      addLook(test.db, { name: `Beside ${at}`, styles: [] }),
+      addLook(test.db, { name: `Beside ${at}`, styles: [], css: noCss }),
       saveSiteColours(test.db, colours),
       saveMenus(test.db, menus),
       saveSiteFacts(test.db, facts),

@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto'
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
 import { entryInputOf } from '~~/core/content/entry-input'
 import type { EntryInput } from '~~/core/content/entry-input'
+import { noCss } from '~~/core/looks/own-css/own-css'
 import { withPlacementChanged } from '~~/core/pages/moves'
 import { withShared } from '~~/core/pages/shared-areas'
 import { placementsOf } from '~~/core/pages/standing'
@@ -241,7 +242,7 @@ describe('a kept document', () => {
       const look = (await sharedLooks(test.db)).find(({ name }) => name === 'Ledger')
       if (look === undefined) throw new Error('There is no look “Ledger”.')
       const { id, name, version } = look
-      await saveLook(test.db, id, { name, styles: [], version })
+      await saveLook(test.db, id, { name, styles: [], css: noCss, version })
     })
     await timed('palette', '/', async () =>
       saveSiteColours(test.db, { ...(await siteColours(test.db)), pages: 'dark' }),

@@ -1,4 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { noCss } from '~~/core/looks/own-css/own-css'
 import { readyMadeLooks } from '~~/core/looks/ready-made'
 import type { Styles } from '~~/core/looks/styles'
 import { wordsOf } from '~~/core/content/catalogue'
@@ -15,6 +16,7 @@ beforeAll(async () => {
 afterAll(() => test.drop())
 
 const styles: Styles = [{ target: 'title', state: null, below: null, set: { weight: 700 } }]
+const css = { text: ':--title { color: red }', isOn: true }
 const names = async () => (await sharedLooks(test.db)).map(({ name }) => name)
 const statuses = (done: readonly PromiseSettledResult<unknown>[]) =>
   done.map((one) => (one.status === 'fulfilled' ? 200 : (one.reason as { status: number }).status)).toSorted()
@@ -30,16 +32,16 @@ describe('looks', () => {
   })
 
   it('are what listings’ looks are named by', async () => {
-    const { id } = await addLook(test.db, { name: 'Named', styles })
-    expect(wordsOf(await loadCatalogue(test.db)).look(id)).toMatchObject({ name: 'Named', styles })
+    const { id } = await addLook(test.db, { name: 'Named', styles, css })
+    expect(wordsOf(await loadCatalogue(test.db)).look(id)).toMatchObject({ name: 'Named', styles, css })
   })
 
   it('have a name each, whoever makes them at once', async () => {
     const done = await Promise.allSettled(
-      ['Hedge', 'hedge', 'HEDGE', 'Hedge'].map((name) => addLook(test.db, { name, styles })),
+      ['Hedge', 'hedge', 'HEDGE', 'Hedge'].map((name) => addLook(test.db, { name, styles, css: noCss })),
     )
     expect(statuses(done)).toEqual([200, 422, 422, 422])
-    const { id, version } = await addLook(test.db, { name: 'Ditch', styles })
+    const { id, version } = await addLook(test.db, { name: 'Ditch', styles, css: noCss })
     expect(await problemOf(saveLook(test.db, id, { name: 'hedge', styles, version }))).toMatchObject({
       status: 422,
       details: { faults: [{ path: 'name' }] },
@@ -49,10 +51,10 @@ describe('looks', () => {
   })
 
   it('are changed by one of several at once; the others are told what there is', async () => {
-    const look = await addLook(test.db, { name: 'Fought over', styles })
+    const look = await addLook(test.db, { name: 'Fought over', styles, css: noCss })
     const done = await Promise.allSettled(
       Array.from({ length: 5 }, (_, at) =>
-        saveLook(test.db, look.id, { name: `Won by ${at}`, styles: [], version: look.version }),
+        saveLook(test.db, look.id, { name: `Won by ${at}`, styles: [], css: noCss, version: look.version }),
       ),
     )
     expect(statuses(done)).toEqual([200, 409, 409, 409, 409])
@@ -63,7 +65,7 @@ describe('looks', () => {
   })
 
   it('stay as they are where what comes in is none', async () => {
-    const look = await addLook(test.db, { name: 'Kept', styles })
+    const look = await addLook(test.db, { name: 'Kept', styles, css: noCss })
     const bad = { ...look, styles: [{ ...styles[0], set: { weight: 'heavy' } }] }
     const { id, name, version } = look
     expect((await problemOf(saveLook(test.db, id, { name, styles: bad.styles, version }))).status).toBe(422)
@@ -71,14 +73,14 @@ describe('looks', () => {
   })
 
   it('go and come back, unless another has the name by then', async () => {
-    const { id } = await addLook(test.db, { name: 'Away', styles })
+    const { id } = await addLook(test.db, { name: 'Away', styles, css: noCss })
     await setLookDeleted(test.db, id, true)
     expect(await names()).not.toContain('Away')
     expect((await problemOf(saveLook(test.db, id, { name: 'Away', styles, version: 1 }))).status).toBe(404)
     await setLookDeleted(test.db, id, false)
     expect(await names()).toContain('Away')
     await setLookDeleted(test.db, id, true)
-    await addLook(test.db, { name: 'away', styles })
+    await addLook(test.db, { name: 'away', styles, css: noCss })
     expect((await problemOf(setLookDeleted(test.db, id, false))).status).toBe(422)
     expect((await problemOf(setLookDeleted(test.db, 999_999, true))).status).toBe(404)
   })

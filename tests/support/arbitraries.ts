@@ -19,7 +19,7 @@ import { civilDayOf } from '~~/core/time/zones'
 import type { Words } from '~~/core/words'
 import { fieldNamed, fieldsOfTrial, fieldValues, internedKey, trialWords } from './trial-fields'
 import { rules } from './rule-arbitraries'
-import { styles } from './style-arbitraries'
+import { ownCss, styles } from './style-arbitraries'
 import { anyShape } from './shape-arbitraries'
 
 /** Random content and random listings over it: small ranges, so that ties and empty answers are common. */
@@ -244,15 +244,16 @@ export const listings: fc.Arbitrary<Listing> = fc
     parts: fc.shuffledSubarray([...defaultCard.parts]),
     shared: fc.constantFrom(null, 1, 2147483647),
     own: styles(['title', 'card', 'tab', 'gone'], [400]),
+    css: ownCss,
   })
-  .map(({ name, from, order, skip, many, shape, parts, shared, own }) => ({
+  .map(({ name, from, order, skip, many, shape, parts, shared, own, css }) => ({
     ...newListing(name, firstCollection),
     from,
     order,
     amount: { ...defaultAmount, skip, ...many },
     shape,
     card: { ...defaultCard, parts },
-    look: { shared, own },
+    look: { shared, own, css },
   }))
 
 const subjects: fc.Arbitrary<PageSubject | null> = fc.oneof(

@@ -7,6 +7,7 @@ import { cases, decorations, families, slants } from '~~/core/looks/properties/l
 import { corners, sides } from '~~/core/looks/properties/sides'
 import type { Length } from '~~/core/looks/properties/values'
 import type { Styles } from '~~/core/looks/styles'
+import type { OwnCss } from '~~/core/looks/own-css/own-css'
 import { states } from '~~/core/style/targets'
 
 /** To the limits of what each may be, and no further. */
@@ -98,3 +99,9 @@ export function styles(targets: readonly string[], below: readonly number[]): fc
     { selector: ({ target, state, below: width }) => `${target} ${state} ${width}`, maxLength: 12 },
   )
 }
+
+/** Own CSS as it may be typed, good or bad. */
+export const ownCss: fc.Arbitrary<OwnCss> = fc.record({
+  text: fc.oneof(fc.constantFrom('', ':--title { color: red }', 'a { colr: '), fc.string({ unit: 'binary' })),
+  isOn: fc.boolean(),
+})

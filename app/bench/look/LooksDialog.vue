@@ -2,10 +2,12 @@
 import { computed } from 'vue'
 import type { Listing } from '~~/core/listing/definition'
 import { lookCss } from '~~/core/listing/look'
-import type { Styles } from '~~/core/looks/styles'
+import { noCss } from '~~/core/looks/own-css/own-css'
+import type { LookInput } from '~~/core/looks/shared-look'
 import SheetDialog from '../../shared/SheetDialog.vue'
 import { useCatalogue } from '../../stores/catalogue'
 import SampleTiles from '../SampleTiles.vue'
+import { shownOwnCss } from '../../shared/looks/own-css'
 import { specimenOf } from '../../shared/looks/specimen'
 import { words } from './words'
 
@@ -15,21 +17,20 @@ const props = defineProps<{ listing: Listing; placement: string; page: Document 
 const emit = defineEmits<{ choose: [shared: number | null] }>()
 const catalogue = useCatalogue()
 
-interface Tile {
-  readonly name: string
+interface Tile extends LookInput {
   readonly title: string
   readonly id: number | null
-  readonly styles: Styles
 }
 const looks = computed((): readonly Tile[] => [
-  { name: 'site', title: words.siteLook, id: null, styles: [] },
-  ...catalogue.catalogue.looks.map(({ id, name, styles }) => ({ name: String(id), title: name, id, styles })),
+  { name: 'site', title: words.siteLook, id: null, styles: [], css: noCss },
+  ...catalogue.catalogue.looks.map((look) => ({ ...look, name: String(look.id), title: look.name })),
 ])
 const documents = computed(() => {
   const scope = `[data-placement="${props.placement}"]`
   return new Map(
-    looks.value.flatMap(({ name, styles }) => {
-      const specimen = specimenOf(props.page, props.placement, lookCss(props.listing, styles, scope))
+    looks.value.flatMap(({ name, styles, css }) => {
+      const sheets = [lookCss(props.listing, styles, scope), shownOwnCss(props.listing, css, scope)]
+      const specimen = specimenOf(props.page, props.placement, sheets.join('\n'))
       return specimen === null ? [] : [[name, specimen] as const]
     }),
   )

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Listing } from '~~/core/listing/definition'
-import { departuresOf, sharedStyles } from '~~/core/listing/look'
+import { departuresOf, sharedCss, sharedStyles } from '~~/core/listing/look'
 import type { Look } from '~~/core/listing/look'
-import type { SharedLook } from '~~/core/looks/shared-look'
+import { joinedCss, noCss } from '~~/core/looks/own-css/own-css'
+import type { LookInput, SharedLook } from '~~/core/looks/shared-look'
 import { merged } from '~~/core/looks/styles'
 import { andList } from '~~/core/words'
 import { attempt } from '../../shared/attempt'
@@ -40,7 +41,12 @@ const choices = computed(() => [
   ...catalogue.catalogue.looks.map(({ id, name }) => ({ value: id, title: name })),
 ])
 const departures = computed(() => departuresOf(props.listing, catalogue.words.locale))
-const whole = computed(() => merged(sharedStyles(look.value, catalogue.words), look.value.own))
+const whole = computed<Omit<LookInput, 'name'>>(() => ({
+  styles: merged(sharedStyles(look.value, catalogue.words), look.value.own),
+  css: joinedCss(sharedCss(look.value, catalogue.words), look.value.css),
+}))
+
+const nothingOwn: Partial<Look> = { own: [], css: noCss }
 
 function edit(title: string, next: Partial<Look>) {
   edits.editChosen(title, (before) => ({ ...before, look: { ...before.look, ...next } }))
@@ -67,17 +73,17 @@ const others = computed(() => {
 async function put() {
   const before = followed.value
   if (before === null) return
-  const own = look.value.own
-  const saved = await change(before, { styles: whole.value, version: before.version })
+  const { own, css } = look.value
+  const saved = await change(before, { ...whole.value, version: before.version })
   if (saved === null) return
-  edit(words.putInto(before.name), { own: [] })
+  edit(words.putInto(before.name), nothingOwn)
   notices.tell({
     text: words.isChanged(before.name),
     action: {
       title: shared.undo,
       run: async () => {
-        if ((await change(before, { styles: before.styles, version: saved.version })) !== null)
-          edit(words.edit, { own })
+        if ((await change(before, { ...before, version: saved.version })) !== null)
+          edit(words.edit, { own, css })
       },
     },
   })
@@ -85,15 +91,17 @@ async function put() {
 
 async function change(
   { id, name }: SharedLook,
-  next: Pick<SharedLook, 'styles' | 'version'>,
+  { styles, css, version }: Omit<SharedLook, 'id' | 'name'>,
 ): Promise<SharedLook | null> {
-  const saved = await attempt(() => request<SharedLook>('PUT', `/api/bench/looks/${id}`, { name, ...next }))
+  const saved = await attempt(() =>
+    request<SharedLook>('PUT', `/api/bench/looks/${id}`, { name, styles, css, version }),
+  )
   await attempt(() => catalogue.load())
   return saved
 }
 
 function made({ id, name }: SharedLook) {
-  edit(words.inLook(name), { shared: id, own: [] })
+  edit(words.inLook(name), { ...nothingOwn, shared: id })
 }
 </script>
 
@@ -118,7 +126,7 @@ function made({ id, name }: SharedLook) {
     <div class="presses">
       <v-btn v-if="followed" height="34" @click="putting = true">{{ words.putInto(followed.name) }}</v-btn>
       <v-btn height="34" @click="making = true">{{ words.makeLook }}</v-btn>
-      <v-btn height="34" variant="text" @click="edit(words.drop, { own: [] })">{{ words.drop }}</v-btn>
+      <v-btn height="34" variant="text" @click="edit(words.drop, nothingOwn)">{{ words.drop }}</v-btn>
     </div>
   </div>
   <LooksDialog
@@ -129,7 +137,7 @@ function made({ id, name }: SharedLook) {
     :page="shown.page.document"
     @choose="follow"
   />
-  <LookDialog v-if="making" v-model="making" :look="null" :from="{ name: '', styles: whole }" @saved="made" />
+  <LookDialog v-if="making" v-model="making" :look="null" :from="{ ...whole, name: '' }" @saved="made" />
   <ConfirmDialog
     v-model="putting"
     :title="words.putTitle(followed?.name ?? '')"

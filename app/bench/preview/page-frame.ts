@@ -6,6 +6,7 @@ import { same } from '~~/core/same'
 import { morph, morphPage } from '~~/site/enhance/morphing'
 import { fetched } from '../../shared/fetched-later'
 import { RequestProblem, request } from '../../shared/http'
+import { ownCssOf } from '../../shared/looks/own-css'
 import { useDraft } from '../../stores/bench/draft'
 import { useSelection } from '../../stores/bench/selection'
 import { useShown } from '../../stores/bench/shown'
@@ -85,19 +86,21 @@ export function usePageFrame(frame: () => HTMLIFrameElement | null) {
 
   /** Looks are compiled here: what is shown stays as it is, and nothing is asked. */
   async function restyle(document: PageDocument, ids: readonly string[]): Promise<void> {
-    const { lookCss, sharedStyles } = await fetched(() => import('~~/core/listing/look'))
+    const { lookCss, sharedCss, sharedStyles } = await fetched(() => import('~~/core/listing/look'))
+    const sheets = await Promise.all(
+      shownListingsOf(document.page).flatMap(({ id, listing }) => {
+        const definition = document.listings[listing]
+        if (!ids.includes(listing) || definition === undefined) return []
+        const scope = `[data-placement="${id}"]`
+        const as = id === selection.chosenId ? view.shownAs : null
+        const set = lookCss(definition, sharedStyles(definition.look, catalogue.words), scope, as)
+        const written = ownCssOf(definition, sharedCss(definition.look, catalogue.words), scope)
+        return [written.then((css) => ({ id, css: [set, css].join('\n') }))]
+      }),
+    )
     const page = frame()?.contentDocument
     if (!page || draft.document !== document) return
-    for (const { id, listing } of shownListingsOf(document.page)) {
-      const definition = document.listings[listing]
-      const as = id === selection.chosenId ? view.shownAs : null
-      if (ids.includes(listing) && definition !== undefined)
-        setLookCss(
-          page,
-          id,
-          lookCss(definition, sharedStyles(definition.look, catalogue.words), `[data-placement="${id}"]`, as),
-        )
-    }
+    for (const { id, css } of sheets) setLookCss(page, id, css)
     shown = document
   }
 

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { useHead } from '#imports'
 import { computed, ref, shallowRef, watch } from 'vue'
-import { lookCss } from '~~/core/listing/look'
+import { defaultLook, lookCss } from '~~/core/listing/look'
 import type { LookInput, SharedLook } from '~~/core/looks/shared-look'
-import type { Styles } from '~~/core/looks/styles'
 import { andList } from '~~/core/words'
+import { shownOwnCss } from '../../shared/looks/own-css'
 import { specimenOf } from '../../shared/looks/specimen'
 import LookCard from '../../looks/LookCard.vue'
 import PaletteStrip from '../../looks/PaletteStrip.vue'
@@ -62,18 +62,19 @@ function came(event: Event) {
   page.value = (event.target as HTMLIFrameElement).contentDocument
 }
 
-function specimen(styles: Styles): string | undefined {
+function specimen({ styles, css: own }: LookInput): string | undefined {
   if (page.value === null || sample.value === undefined) return undefined
   const { row, place } = sample.value
-  const bare = { ...row.listing.definition, look: { shared: null, own: [] } }
-  const css = lookCss(bare, styles, `[data-placement="${place.placement}"]`)
+  const bare = { ...row.listing.definition, look: defaultLook }
+  const scope = `[data-placement="${place.placement}"]`
+  const css = [lookCss(bare, styles, scope), shownOwnCss(bare, own, scope)].join('\n')
   return specimenOf(page.value, place.placement, css) ?? undefined
 }
 
 const looks = computed(() =>
   catalogue.catalogue.looks.map((look) => ({
     look,
-    specimen: specimen(look.styles),
+    specimen: specimen(look),
     uses: all.value.filter(({ listing }) => listing.definition.look.shared === look.id),
   })),
 )
@@ -102,7 +103,7 @@ function actionsOf(look: SharedLook): readonly MenuAction[] {
   if (!session.maySetUp) return []
   return [
     { title: words.rename, run: () => name(look) },
-    { title: words.copy, run: () => name(null, { name: words.copyOf(look.name), styles: look.styles }) },
+    { title: words.copy, run: () => name(null, { ...look, name: words.copyOf(look.name) }) },
     { title: words.delete, run: () => (deleting.value = look) },
   ]
 }

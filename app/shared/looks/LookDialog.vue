@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, watch } from 'vue'
+import { noCss } from '~~/core/looks/own-css/own-css'
 import { readyMadeLooks } from '~~/core/looks/ready-made'
 import { parseLookInput } from '~~/core/looks/shared-look'
 import type { LookInput, SharedLook } from '~~/core/looks/shared-look'
@@ -39,7 +40,8 @@ watch(
 
 function asked({ name, begin }: { readonly name: string; readonly begin: string }): LookInput {
   const ready = readyMadeLooks.find((one) => one.name === begin)
-  return { name: name.trim(), styles: props.look?.styles ?? props.from?.styles ?? ready?.styles ?? [] }
+  const { styles, css } = props.look ?? props.from ?? { styles: ready?.styles ?? [], css: noCss }
+  return { name: name.trim(), styles, css }
 }
 
 /** A name that is free, of the ready-made look that it begins with, where none is typed. */
