@@ -19,6 +19,7 @@ import { useView } from '../../stores/bench/view'
 import { useCatalogue } from '../../stores/catalogue'
 import { copiedStyle } from '../look/copied-style'
 import type { Found } from '../look/found'
+import ListingCss from '../look/ListingCss.vue'
 import LookSection from '../look/LookSection.vue'
 import { useLookPlace } from '../look/look-place'
 import LookTargets from '../look/LookTargets.vue'
@@ -179,6 +180,7 @@ const widthChoices = computed(() => [
       >{{ words.putAllBack }}</v-btn
     >
   </div>
+  <ListingCss :listing="listing" />
 </template>
 
 <style scoped>

@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import { mdiChevronDown } from '@mdi/js'
-import { computed, useId } from 'vue'
+import { computed } from 'vue'
 import { rowsOf } from '~~/core/looks/properties'
 import type { PropertyName } from '~~/core/looks/properties'
 import type { Heading } from '~~/core/looks/properties/define'
@@ -8,6 +7,7 @@ import type { Styles } from '~~/core/looks/styles'
 import { setAt } from '~~/core/looks/target-edits'
 import type { StylePlace } from '~~/core/looks/target-edits'
 import type { Found } from './found'
+import LookFold from './LookFold.vue'
 import LookRow from './LookRow.vue'
 import { shownContrast } from './shown-contrast'
 import { words } from './words'
@@ -23,7 +23,6 @@ const props = defineProps<{
   set: (row: string, names: readonly PropertyName[], value: unknown) => string | null
 }>()
 const isOpen = defineModel<boolean>('open', { required: true })
-const id = useId()
 const rows = computed(() => rowsOf(props.heading))
 const differing = computed(() => {
   const own = setAt(props.styles, props.place)
@@ -39,15 +38,12 @@ const contrast = computed(() => {
 </script>
 
 <template>
-  <section>
-    <h3>
-      <button type="button" :aria-expanded="isOpen" :aria-controls="id" @click="isOpen = !isOpen">
-        {{ words.headings[heading] }}
-        <span v-if="differing > 0" class="count tabular">{{ words.differ(differing) }}</span>
-        <v-icon :icon="mdiChevronDown" size="16" :class="{ turned: isOpen }" />
-      </button>
-    </h3>
-    <div v-if="isOpen" :id="id" class="rows">
+  <LookFold
+    v-model:open="isOpen"
+    :title="words.headings[heading]"
+    :note="differing > 0 ? words.differ(differing) : null"
+  >
+    <div class="rows">
       <div v-if="contrast" class="contrast" :class="{ low: contrast.ratio < contrast.least }">
         <p role="status">{{ words.contrast(contrast.ratio, contrast.least) }}</p>
         <v-btn
@@ -69,51 +65,16 @@ const contrast = computed(() => {
         :set="set"
       />
     </div>
-  </section>
+  </LookFold>
 </template>
 
 <style scoped>
-section {
-  border-top: 1px solid var(--line);
-}
-
-button {
-  display: flex;
-  align-items: center;
-  gap: 8px;
-  width: 100%;
-  min-height: 38px;
-  font-weight: 650;
-  text-align: left;
-}
-
-.count {
-  margin-left: auto;
-  font-size: var(--size-fine);
-  font-weight: 500;
-  color: var(--clause);
-}
-
-.v-icon {
-  margin-left: auto;
-  color: var(--faint);
-  transition: transform 0.15s;
-}
-
-.count + .v-icon {
-  margin-left: 0;
-}
-
-.turned {
-  transform: rotate(180deg);
-}
-
 .rows {
   display: grid;
   grid-template-columns: minmax(0, 1fr);
   gap: 12px;
-  padding: 2px 0 16px;
 }
+
 .contrast {
   display: grid;
   justify-items: start;
@@ -126,6 +87,7 @@ button {
 .contrast.low {
   color: var(--rust-ink);
 }
+
 .sample {
   width: 14px;
   height: 14px;

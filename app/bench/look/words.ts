@@ -102,4 +102,7 @@ export const words = {
   paste: 'Put the copied style here',
   putAllBack: 'Put all of it back',
   edit: 'Look',
+  ownCss: 'Own CSS',
+  isWritten: 'written',
+  isOff: 'off',
 } as const

@@ -6,6 +6,7 @@ import type { LookInput, SharedLook } from '~~/core/looks/shared-look'
 import { andList } from '~~/core/words'
 import { shownOwnCss } from '../../shared/looks/own-css'
 import { specimenOf } from '../../shared/looks/specimen'
+import LookCssDialog from '../../looks/LookCssDialog.vue'
 import LookCard from '../../looks/LookCard.vue'
 import PaletteStrip from '../../looks/PaletteStrip.vue'
 import { words } from '../../looks/words'
@@ -88,6 +89,8 @@ function name(look: SharedLook | null, from: LookInput | null = null) {
   naming.value = true
 }
 
+const writing = shallowRef<SharedLook | null>(null)
+
 const deleting = shallowRef<SharedLook | null>(null)
 const deleteText = computed(() => {
   const used = looks.value.find(({ look }) => look.id === deleting.value?.id)?.uses ?? []
@@ -103,6 +106,7 @@ function actionsOf(look: SharedLook): readonly MenuAction[] {
   if (!session.maySetUp) return []
   return [
     { title: words.rename, run: () => name(look) },
+    { title: words.css, run: () => (writing.value = look) },
     { title: words.copy, run: () => name(null, { ...look, name: words.copyOf(look.name) }) },
     { title: words.delete, run: () => (deleting.value = look) },
   ]
@@ -170,6 +174,13 @@ async function restore({ name: title }: SharedLook, path: string) {
       hidden
       title=""
       @load="came"
+    />
+    <LookCssDialog
+      v-if="writing"
+      :model-value="true"
+      :look="writing"
+      :specimen="specimen"
+      @update:model-value="writing = null"
     />
     <LookDialog v-model="naming" :look="named" :from="copied" />
     <ConfirmDialog
