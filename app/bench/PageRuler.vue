@@ -87,7 +87,7 @@ function setWidth(next: number) {
     <button
       type="button"
       class="dark"
-      :class="{ kept: catalogue.catalogue.colours.pages !== 'visitor' }"
+      :class="{ kept: catalogue.catalogue.values.pages !== 'visitor' }"
       :aria-pressed="view.isDark"
       :aria-label="words.onDark"
       :title="words.onDark"

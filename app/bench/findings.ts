@@ -30,7 +30,7 @@ export const useFindings = createSharedComposable(() => {
         },
       ]
     })
-    const { placeholder, colours } = catalogue.catalogue
-    return findingsOf({ listings, letters: shown.letters, placeholder, colours })
+    const { placeholder, values } = catalogue.catalogue
+    return findingsOf({ listings, letters: shown.letters, placeholder, values })
   })
 })

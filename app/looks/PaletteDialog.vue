@@ -2,8 +2,8 @@
 import { mdiClose } from '@mdi/js'
 import { computed, ref, useTemplateRef, watch } from 'vue'
 import { contrastOf, readColour } from '~~/core/looks/colour'
-import { mostColours, pageSets, parseSiteColours } from '~~/core/looks/site-colours'
-import type { SavedSiteColours } from '~~/core/looks/site-colours'
+import { mostColours, pageSets, parseSiteValues } from '~~/core/looks/site-values'
+import type { SavedSiteValues } from '~~/core/looks/site-values'
 import { shownColour, sitePalette } from '~~/core/looks/site-palette'
 import type { ColourSet } from '~~/core/looks/site-palette'
 import { tokenNameOf } from '~~/core/looks/tokens/site-tokens'
@@ -13,14 +13,14 @@ import ColourWell from '../shared/ColourWell.vue'
 import FormDialog from '../shared/FormDialog.vue'
 import { useForm } from '../shared/form'
 import { request } from '../shared/http'
-import { paletteName } from '../shared/looks/palette-names'
+import { valueName } from '../shared/looks/value-names'
 import ChoiceSetting from '../shared/settings/ChoiceSetting.vue'
-import { paletteIn, savePalette, withColours } from './palette-file'
+import { saveTokens, tokensIn, withOthers } from './token-files'
 import { words } from './words'
 
 /** Changes the named colours of the site, and by which set of them its pages go. */
 const open = defineModel<boolean>({ required: true })
-const props = defineProps<{ colours: SavedSiteColours }>()
+const props = defineProps<{ site: SavedSiteValues }>()
 const emit = defineEmits<{ saved: [] }>()
 
 interface Row {
@@ -29,11 +29,11 @@ interface Row {
   readonly dark: string
 }
 interface Typed {
-  readonly pages: SavedSiteColours['pages']
+  readonly pages: SavedSiteValues['pages']
   readonly rows: readonly Row[]
 }
 const form = useForm<Typed>({ pages: 'light', rows: [] }, (values) =>
-  faultsOf(parseSiteColours(asked(values))).map((fault) => ({
+  faultsOf(parseSiteValues(asked(values))).map((fault) => ({
     ...fault,
     path: fault.path.replace(/^palette/, 'rows'),
   })),
@@ -46,7 +46,7 @@ watch(
   (isOpen) => {
     if (!isOpen) return
     told.value = ''
-    form.reset({ pages: props.colours.pages, rows: rowsOf(props.colours.palette) })
+    form.reset({ pages: props.site.pages, rows: rowsOf(props.site.palette) })
   },
   { immediate: true },
 )
@@ -55,13 +55,13 @@ function rowsOf(palette: readonly PaletteColour[]): readonly Row[] {
   return palette.map(({ name, light, dark }) => ({ name, light, dark: dark ?? light }))
 }
 
-function asked({ pages, rows }: Typed): SavedSiteColours {
+function asked({ pages, rows }: Typed): SavedSiteValues {
   const palette = rows.map(({ name, light, dark }, at) => ({
     name: sitePalette[at]?.name ?? tokenNameOf([name]) ?? '',
     light: light.trim().toLowerCase(),
     dark: dark.trim().toLowerCase(),
   }))
-  return { version: props.colours.version, pages, palette }
+  return { ...props.site, pages, palette }
 }
 
 function set(at: number, change: Partial<Row>) {
@@ -83,7 +83,7 @@ const low = computed(() =>
       const ratio = colour === null || paper === null ? null : contrastOf(colour, paper)
       return ratio === null || ratio >= least
         ? []
-        : [words.palette.low(paletteName(name), setNames[of], (Math.floor(ratio * 10) / 10).toFixed(1))]
+        : [words.palette.low(valueName(name), setNames[of], (Math.floor(ratio * 10) / 10).toFixed(1))]
     })
   }),
 )
@@ -101,25 +101,25 @@ function remove(at: number) {
 }
 
 function write() {
-  savePalette(asked(values).palette, words.palette.file)
+  saveTokens(asked(values), words.palette.file)
 }
 
 const file = useTemplateRef<HTMLInputElement>('file')
 async function read() {
   const chosen = file.value?.files?.[0]
-  const found = chosen === undefined ? [] : await paletteIn(chosen)
+  const found = chosen === undefined ? [] : ((await tokensIn(chosen))?.palette ?? null)
   if (file.value !== null) file.value.value = ''
   if (found === null || found.length === 0) {
     told.value = found === null ? words.palette.notTokens : words.palette.noColours
     return
   }
-  values.rows = withColours(values.rows, rowsOf(found)).slice(0, mostColours)
+  values.rows = withOthers(values.rows, rowsOf(found)).slice(0, mostColours)
   told.value = words.palette.taken(found.length)
 }
 
 async function save() {
   const sent = asked(values)
-  const saved = await form.send(() => request<SavedSiteColours>('PUT', '/api/bench/site/colours', sent))
+  const saved = await form.send(() => request<SavedSiteValues>('PUT', '/api/bench/site/values', sent))
   if (saved === null) return
   open.value = false
   emit('saved')
@@ -151,7 +151,7 @@ const choices = pageSets.map((value) => ({ value, title: words.palette.sets[valu
     </div>
     <ul class="rows">
       <li v-for="(row, at) in values.rows" :key="at">
-        <b v-if="at < sitePalette.length">{{ paletteName(row.name) }}</b>
+        <b v-if="at < sitePalette.length">{{ valueName(row.name) }}</b>
         <v-text-field
           v-else
           :model-value="row.name"
@@ -166,12 +166,12 @@ const choices = pageSets.map((value) => ({ value, title: words.palette.sets[valu
           v-for="of in sets"
           :key="of"
           :value="row[of]"
-          :label="words.palette.pick(paletteName(row.name), setNames[of])"
+          :label="words.palette.pick(valueName(row.name), setNames[of])"
           @pick="set(at, { [of]: $event })"
         >
           <v-text-field
             :model-value="row[of]"
-            :aria-label="words.palette.colour(paletteName(row.name), setNames[of])"
+            :aria-label="words.palette.colour(valueName(row.name), setNames[of])"
             :error-messages="faults(`rows[${at}].${of}`)"
             maxlength="7"
             autocomplete="off"
@@ -184,7 +184,7 @@ const choices = pageSets.map((value) => ({ value, title: words.palette.sets[valu
           :icon="mdiClose"
           size="32"
           variant="text"
-          :aria-label="words.palette.remove(paletteName(row.name))"
+          :aria-label="words.palette.remove(valueName(row.name))"
           @click="remove(at)"
         />
       </li>

@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { SavedSiteColours } from '~~/core/looks/site-colours'
+import type { SavedSiteValues } from '~~/core/looks/site-values'
 import { attempt } from '../shared/attempt'
 import { request } from '../shared/http'
-import { paletteName } from '../shared/looks/palette-names'
+import { valueName } from '../shared/looks/value-names'
 import { useCatalogue } from '../stores/catalogue'
 import { useNotices } from '../stores/notices'
 import { useSession } from '../stores/session'
 import PaletteDialog from './PaletteDialog.vue'
+import ScalesDialog from './ScalesDialog.vue'
 import { words } from './words'
 
 /** The colours that looks are made of, on light and on dark pages, and the way to change them. */
@@ -15,17 +16,18 @@ const emit = defineEmits<{ changed: [] }>()
 const catalogue = useCatalogue()
 const session = useSession()
 const notices = useNotices()
-const colours = computed(() => catalogue.catalogue.colours)
+const site = computed(() => catalogue.catalogue.values)
 
-const isOpen = ref(false)
-const opened = ref<SavedSiteColours | null>(null)
-async function open() {
-  opened.value = await attempt(() => request<SavedSiteColours>('GET', '/api/bench/site/colours'))
-  isOpen.value = opened.value !== null
+/** Which of the two dialogs is open, with the values as they were then. */
+const isOpen = ref<'palette' | 'scales' | null>(null)
+const opened = ref<SavedSiteValues | null>(null)
+async function open(dialog: 'palette' | 'scales') {
+  opened.value = await attempt(() => request<SavedSiteValues>('GET', '/api/bench/site/values'))
+  if (opened.value !== null) isOpen.value = dialog
 }
 
-async function saved() {
-  notices.tell({ text: words.palette.saved })
+async function saved(text: string) {
+  notices.tell({ text })
   await attempt(() => catalogue.load())
   emit('changed')
 }
@@ -34,19 +36,41 @@ async function saved() {
 <template>
   <section class="palette" :aria-label="words.palette.title">
     <ul>
-      <li v-for="{ name, light, dark } in colours.palette" :key="name">
+      <li v-for="{ name, light, dark } in site.palette" :key="name">
         <span class="sets"
           ><span :style="{ background: light }" /><span :style="{ background: dark ?? light }" /></span
-        >{{ paletteName(name) }}
+        >{{ valueName(name) }}
       </li>
     </ul>
-    <p>{{ words.palette.pages[colours.pages] }}</p>
-    <v-btn v-if="session.maySetUp" height="36" @click="open">{{ words.palette.change }}</v-btn>
-    <PaletteDialog v-if="opened !== null" v-model="isOpen" :colours="opened" @saved="saved" />
+    <div v-if="session.maySetUp" class="presses">
+      <v-btn height="36" @click="open('palette')">{{ words.palette.change }}</v-btn>
+      <v-btn height="36" @click="open('scales')">{{ words.scales.change }}</v-btn>
+    </div>
+    <p>{{ words.palette.pages[site.pages] }}</p>
+    <template v-if="opened !== null">
+      <PaletteDialog
+        :model-value="isOpen === 'palette'"
+        :site="opened"
+        @update:model-value="isOpen = null"
+        @saved="saved(words.palette.saved)"
+      />
+      <ScalesDialog
+        :model-value="isOpen === 'scales'"
+        :site="opened"
+        @update:model-value="isOpen = null"
+        @saved="saved(words.scales.saved)"
+      />
+    </template>
   </section>
 </template>
 
 <style scoped>
+.presses {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+
 .palette {
   display: flex;
   flex-wrap: wrap;
@@ -62,6 +86,8 @@ async function saved() {
 ul {
   display: flex;
   flex-wrap: wrap;
+  width: 100%;
+  margin: 0;
   gap: 10px 18px;
   padding: 0;
   list-style: none;

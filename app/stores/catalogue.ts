@@ -14,7 +14,7 @@ const nothing: Catalogue = {
   terms: [],
   authors: [],
   looks: [],
-  colours: { palette: [], pages: 'light' },
+  values: { palette: [], letterSizes: [], spaces: [], pages: 'light' },
 }
 
 /** The site and the names of everything that listings refer to. */

@@ -21,7 +21,7 @@ const words = wordsOf({
   terms: [{ id: 5, facetId: 1, parentId: null, name: 'Soil', slug: 'soil' }],
   authors: [],
   looks: [],
-  colours: { palette: [], pages: 'light' },
+  values: { palette: [], letterSizes: [], spaces: [], pages: 'light' },
 })
 
 function shown(setting: PartSetting, entry = cardEntry(), context = cardContext) {

@@ -5,7 +5,7 @@ import type { PartSetting } from '../cards/parts'
 import { takeAt } from '../listing/amount'
 import { newListing, parseListing } from '../listing/definition'
 import type { Listing } from '../listing/definition'
-import { defaultColours } from '../looks/site-colours'
+import { defaultValues } from '../looks/site-values'
 import { areaOf } from '../pages/frames'
 import { shapes, switchedShape } from '../shapes'
 import type { ShapeChoice } from '../shapes'
@@ -50,7 +50,7 @@ function found(
   letters: CheckedPage['letters'] = { summary: 7 },
   placeholder: CheckedPage['placeholder'] = 'sprig',
 ) {
-  return findingsOf({ listings, letters, placeholder, colours: defaultColours }).filter(
+  return findingsOf({ listings, letters, placeholder, values: defaultValues }).filter(
     (finding) => finding.check === check,
   )
 }

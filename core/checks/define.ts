@@ -1,6 +1,6 @@
 import type { Card } from '../cards/card'
 import type { Listing } from '../listing/definition'
-import type { SiteColours } from '../looks/site-colours'
+import type { SiteValues } from '../looks/site-values'
 import { merged } from '../looks/styles'
 import type { Styles } from '../looks/styles'
 import type { Box } from '../pages/frames/define'
@@ -55,7 +55,7 @@ export interface CheckedPage {
   /** What stands for a missing picture where a card doesn't say. */
   readonly placeholder: Placeholder
   /** What looks are made of, and by which set of them pages go. */
-  readonly colours: SiteColours
+  readonly values: SiteValues
 }
 
 /** A way to mend what was found. */

@@ -4,9 +4,9 @@ import { usualColours } from '../cards/usual-colours'
 import type { Listing } from '../listing/definition'
 import { colourText, contrastOf, over, readColour } from '../looks/colour'
 import type { Colour } from '../looks/colour'
-import { lengthParts } from '../looks/properties/values'
+import { pixelsOf } from '../looks/length-pixels'
 import { nearestReadable } from '../looks/readable'
-import type { SiteColours } from '../looks/site-colours'
+import type { SiteValues } from '../looks/site-values'
 import { shownColour } from '../looks/site-palette'
 import type { ColourSet } from '../looks/site-palette'
 import { valueAt, withValue } from '../looks/styles'
@@ -32,22 +32,22 @@ const width = 4000
 export const faintText: Check = {
   name: 'faint-text',
   title: 'Hard to read',
-  find(checked, { colours }) {
+  find(checked, { values }) {
     const whole = wholeLook(checked)
     if (whole.length === 0) return []
     return writtenOn(checked).flatMap(({ name, title, usual, ground }) => {
-      const worst = placesOf(colours)
-        .flatMap((place) => faintAt(whole, { name, usual, ground }, place, colours))
+      const worst = placesOf(values)
+        .flatMap((place) => faintAt(whole, { name, usual, ground }, place, values))
         .toSorted((one, other) => one.ratio - other.ratio)[0]
       if (worst === undefined) return []
       const { state, set, ratio, drawn } = worst
-      const grounds = placesOf(colours)
+      const grounds = placesOf(values)
         .filter((one) => one.state === state)
-        .flatMap((one) => groundsAt(whole, ground, one, colours))
+        .flatMap((one) => groundsAt(whole, ground, one, values))
       const nearest = nearestReadable(drawn, grounds, least)
       return [
         {
-          text: `${title} has ${rounded(ratio)} to 1 with its ground${whenWords[state ?? 'rest']}${setWords(set, colours)}: ${least} is the least that all can read.`,
+          text: `${title} has ${rounded(ratio)} to 1 with its ground${whenWords[state ?? 'rest']}${setWords(set, values)}: ${least} is the least that all can read.`,
           mends: mendsOf(checked.listing, name, state, nearest),
           show: { part: name },
         },
@@ -81,13 +81,13 @@ interface Place {
   readonly set: ColourSet
 }
 
-function placesOf({ pages }: SiteColours): readonly Place[] {
+function placesOf({ pages }: SiteValues): readonly Place[] {
   const sets: readonly ColourSet[] = pages === 'visitor' ? ['light', 'dark'] : [pages]
   return sets.flatMap((set) => [null, ...states].map((state) => ({ state, set })))
 }
 
 /** How faint something is there; nothing where it can be read, or where the look has no say in it. */
-function faintAt(whole: Styles, { name, usual, ground }: Written, place: Place, colours: SiteColours) {
+function faintAt(whole: Styles, { name, usual, ground }: Written, place: Place, values: SiteValues) {
   const as = { states: place.state === null ? [] : [place.state], width }
   const hasSay = [name, ground, 'card'].some((target) =>
     (['colour', 'ground', 'gradient', 'scheme'] as const).some(
@@ -96,11 +96,11 @@ function faintAt(whole: Styles, { name, usual, ground }: Written, place: Place, 
   )
   if (!hasSay) return []
   const stated = valueAt(whole, name, 'colour', as) ?? usual ?? valueAt(whole, 'card', 'colour', as) ?? 'ink'
-  const drawn = colourAt(stated, paletteOf(whole, name, place), colours)
+  const drawn = colourAt(stated, paletteOf(whole, name, place), values)
   const size = valueAt(whole, name, 'letterSize', as)
-  const isLarge = size !== undefined && lengthParts(size).unit === 'px' && lengthParts(size).value >= large
+  const isLarge = size !== undefined && (pixelsOf(size, values.letterSizes) ?? 0) >= large
   const ratio = Math.min(
-    ...groundsAt(whole, ground, place, colours).map((below) =>
+    ...groundsAt(whole, ground, place, values).map((below) =>
       drawn === null ? Infinity : contrastOf(drawn, below),
     ),
   )
@@ -114,22 +114,22 @@ function paletteOf(whole: Styles, name: string, { state, set }: Place): ColourSe
 }
 
 /** The grounds that something lies on: the ends of a gradient, or the one colour. */
-function groundsAt(whole: Styles, ground: string, place: Place, colours: SiteColours): readonly Colour[] {
+function groundsAt(whole: Styles, ground: string, place: Place, values: SiteValues): readonly Colour[] {
   const as = { states: place.state === null ? [] : [place.state], width }
-  const paper = colourAt('paper', place.set, colours) ?? { red: 1, green: 1, blue: 1, alpha: 1 }
+  const paper = colourAt('paper', place.set, values) ?? { red: 1, green: 1, blue: 1, alpha: 1 }
   return ['card', ground].reduce<readonly Colour[]>(
     (below, target) => {
       const through = valueAt(whole, target, 'gradient', as)?.colours.map(({ colour }) => colour) ?? []
       const plain = valueAt(whole, target, 'ground', as)
       const stated = through.length > 0 ? through : plain === undefined ? [] : [plain]
-      const drawn = stated.flatMap((one) => colourAt(one, paletteOf(whole, target, place), colours) ?? [])
+      const drawn = stated.flatMap((one) => colourAt(one, paletteOf(whole, target, place), values) ?? [])
       return drawn.length === 0 ? below : drawn.flatMap((one) => below.map((under) => over(one, under)))
     },
     [paper],
   )
 }
 
-function colourAt(stated: string, set: ColourSet, { palette }: SiteColours): Colour | null {
+function colourAt(stated: string, set: ColourSet, { palette }: SiteValues): Colour | null {
   return readColour(shownColour(stated, palette, set))
 }
 
@@ -140,7 +140,7 @@ const whenWords = {
   focused: ' where its card holds the focus',
 } as const
 
-function setWords(set: ColourSet, { pages }: SiteColours): string {
+function setWords(set: ColourSet, { pages }: SiteValues): string {
   return pages === 'visitor' ? ` on ${set} pages` : ''
 }
 

@@ -7,8 +7,8 @@ import { defaultLook } from '../listing/look'
 import { contrastOf, readColour } from '../looks/colour'
 import type { StyleValues } from '../looks/properties'
 import { readyMadeLooks } from '../looks/ready-made'
-import { defaultColours } from '../looks/site-colours'
-import type { PageSet } from '../looks/site-colours'
+import { defaultValues } from '../looks/site-values'
+import type { PageSet, SiteValues } from '../looks/site-values'
 import { merged, valueAt } from '../looks/styles'
 import type { Styles } from '../looks/styles'
 import { areaOf } from '../pages/frames'
@@ -43,14 +43,20 @@ const set = (
   set: values,
 })
 
-function found(check: string, own: Styles, followed: Styles = [], pages: PageSet = 'light') {
+function found(
+  check: string,
+  own: Styles,
+  followed: Styles = [],
+  pages: PageSet = 'light',
+  values: SiteValues = defaultValues,
+) {
   const listing = listingOf(own)
   const checked: CheckedListing = { placement: 'one', listing, followed, box: main, cards: [], passing: 9 }
   const page = {
     listings: [checked],
     letters: null,
     placeholder: 'sprig',
-    colours: { ...defaultColours, pages },
+    values: { ...values, pages },
   }
   return findingsOf({ ...page, placeholder: 'sprig' }).filter((finding) => finding.check === check)
 }
@@ -108,7 +114,11 @@ describe('letters that are small', () => {
     const [finding] = found('small-letters', [], [set('summary', { letterSize: '0.7rem' })])
     expect(finding?.text).toBe('Summary has letters of 11.2 px: 12 is the least that all can read.')
     expect(finding?.mends[0]?.edit(listingOf([])).look.own).toEqual([set('summary', { letterSize: '12px' })])
-    for (const letterSize of ['12px', '0.75rem', '0.5em'] as const)
+    const small = { ...defaultValues, letterSizes: [{ name: 'note', value: 10, unit: 'px' as const }] }
+    expect(
+      found('small-letters', [set('summary', { letterSize: 'note' })], [], 'light', small)[0]?.text,
+    ).toContain('10 px')
+    for (const letterSize of ['12px', '0.75rem', '0.5em', 'note', 'gone'] as const)
       expect(found('small-letters', [set('summary', { letterSize })])).toEqual([])
   })
 })

@@ -39,7 +39,7 @@ describe('the fields of several collections', () => {
     terms: [],
     authors: [],
     looks: [],
-    colours: { palette: [], pages: 'light' },
+    values: { palette: [], letterSizes: [], spaces: [], pages: 'light' },
     collections: [
       collection(1, 'Plots', field(11, 'size', 'Size'), field(12, 'price', 'Price')),
       collection(

@@ -1,4 +1,4 @@
-import type { SiteColours } from '../looks/site-colours'
+import type { SiteValues } from '../looks/site-values'
 import type { SharedLook } from '../looks/shared-look'
 import type { Placeholder } from '../pictures/placeholder'
 import type { KnownField, Words } from '../words'
@@ -43,7 +43,7 @@ export interface Catalogue {
   readonly authors: readonly Author[]
   /** By name. */
   readonly looks: readonly SharedLook[]
-  readonly colours: SiteColours
+  readonly values: SiteValues
 }
 
 /** The names in a catalogue, by id. */

@@ -43,7 +43,7 @@ const words = wordsOf({
   ],
   authors: [{ id: 21, name: 'Maud Ferris' }],
   looks: [],
-  colours: { palette: [], pages: 'light' },
+  values: { palette: [], letterSizes: [], spaces: [], pages: 'light' },
 })
 
 function said(change: Partial<Listing>) {

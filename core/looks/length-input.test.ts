@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { readLength, steppedLength } from './length-input'
+import { pixelsOf } from './length-pixels'
 import { lengthParts, lengthUnits } from './properties/values'
 import type { Length } from './properties/values'
 
@@ -64,4 +65,20 @@ describe('a length as it is typed', () => {
     expect(steppedLength('1.2em', 1)).toBe('1.3em')
     expect(steppedLength('12px', -10)).toBe('2px')
   })
+})
+
+it('is so many CSS pixels, by the steps of its scale', () => {
+  const steps = [
+    { name: 'wide', value: 28, unit: 'px' as const },
+    { name: 'own', value: 1.5, unit: 'rem' as const },
+  ]
+  expect(['wide', 'own', '12.5px', '2rem', '2em', '50%', 'gone'].map((one) => pixelsOf(one, steps))).toEqual([
+    28,
+    24,
+    12.5,
+    32,
+    null,
+    null,
+    null,
+  ])
 })

@@ -26,7 +26,7 @@ const words = wordsOf({
   terms: [],
   authors: [],
   looks: [],
-  colours: { palette: [], pages: 'light' },
+  values: { palette: [], letterSizes: [], spaces: [], pages: 'light' },
 })
 const placed = (id: string): PlacedListing => ({ kind: 'listing', id, listing: `of ${id}`, heading: '' })
 const note: Placement = { kind: 'fitting', id: 'note', heading: '', fitting: newFitting('rule') }

@@ -39,7 +39,7 @@ const words = wordsOf({
   terms: [],
   authors: [],
   looks: [],
-  colours: { palette: [], pages: 'light' },
+  values: { palette: [], letterSizes: [], spaces: [], pages: 'light' },
 })
 const ids = (placements: readonly Placement[]) => placements.map((one) => one.id)
 

@@ -30,7 +30,7 @@ const words = wordsOf({
   terms: [],
   authors: [],
   looks: [],
-  colours: { palette: [], pages: 'light' },
+  values: { palette: [], letterSizes: [], spaces: [], pages: 'light' },
 })
 const listing = {
   ...newListing('Latest', 1),

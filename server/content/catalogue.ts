@@ -54,6 +54,6 @@ export async function loadCatalogue(db: Db): Promise<Catalogue> {
     merged,
     authors,
     looks,
-    colours: site.colours,
+    values: site.values,
   }
 }

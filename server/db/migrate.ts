@@ -25,6 +25,7 @@ import * as occurrences from './migrations/0022-occurrences'
 import * as longestOccurrences from './migrations/0023-longest-occurrences'
 import * as looks from './migrations/0024-looks'
 import * as ownCss from './migrations/0025-own-css'
+import * as namedValues from './migrations/0026-named-values'
 import type { Database } from './schema'
 
 /** Every migration by name, in the order of the names. */
@@ -54,6 +55,7 @@ const migrations = {
   '0023-longest-occurrences': longestOccurrences,
   '0024-looks': looks,
   '0025-own-css': ownCss,
+  '0026-named-values': namedValues,
 }
 
 /**

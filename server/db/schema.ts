@@ -8,7 +8,7 @@ import type { Happening } from '../../core/content/happening'
 import type { MediaKind } from '../../core/content/media'
 import type { RichText } from '../../core/content/rich-text/document'
 import type { StoredListing } from '../../core/listing/definition'
-import type { SiteColours } from '../../core/looks/site-colours'
+import type { SiteValues } from '../../core/looks/site-values'
 import type { OwnCss } from '../../core/looks/own-css/own-css'
 import type { Styles } from '../../core/looks/styles'
 import type { Menus } from '../../core/menus'
@@ -64,8 +64,8 @@ export interface Database {
     menus: JSONColumnType<Menus, string | undefined>
     menus_version: Generated<number>
     /** Null for those to begin with. */
-    colours: ColumnType<SiteColours | null, string | null | undefined, string | null>
-    colours_version: Generated<number>
+    named_values: ColumnType<SiteValues | null, string | null | undefined, string | null>
+    named_values_version: Generated<number>
     /** Where it is reached, as `https://example.org`; empty where that is not said. */
     address: Generated<string>
     /** Words a minute. */

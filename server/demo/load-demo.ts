@@ -1,5 +1,5 @@
-import { defaultColours } from '../../core/looks/site-colours'
-import type { SiteColours } from '../../core/looks/site-colours'
+import { defaultValues } from '../../core/looks/site-values'
+import type { SiteValues } from '../../core/looks/site-values'
 import { parseEntryInput } from '../../core/content/entry-input'
 import type { EntryInput } from '../../core/content/entry-input'
 import { civilDayOf } from '../../core/time/zones'
@@ -46,8 +46,11 @@ export async function loadDemo(db: Db, on: Omit<DemoDay, 'zone'>): Promise<{ rea
   }))
   return db.transaction().execute(async (trx) => {
     const { name, tagline, locale, zone } = demoSite
-    const colours = JSON.stringify({ ...defaultColours, pages: 'visitor' } satisfies SiteColours)
-    await trx.insertInto('site').values({ id: 1, name, tagline, locale, time_zone: zone, colours }).execute()
+    const values = JSON.stringify({ ...defaultValues, pages: 'visitor' } satisfies SiteValues)
+    await trx
+      .insertInto('site')
+      .values({ id: 1, name, tagline, locale, time_zone: zone, named_values: values })
+      .execute()
     const { email, name: person, password } = demoAccount
     await trx
       .insertInto('accounts')

@@ -1,4 +1,4 @@
-import { coloursCss, defaultColours } from '../../core/looks/site-colours'
+import { siteValuesCss, defaultValues } from '../../core/looks/site-values'
 import { wordsPerMinute } from '../../core/formats/reading-time'
 import { words } from '../../site/words'
 import type { SiteNavigation } from '../../site/view'
@@ -23,7 +23,7 @@ let last: Frame = {
     icon: null,
     brokenRules: 'nothing',
     placeholder: 'none',
-    colours: defaultColours,
+    values: defaultValues,
   },
   navigation: { head: [], foot: [] },
 }
@@ -45,7 +45,7 @@ export function failureDocument(path: string, isAway: boolean): Promise<string> 
     ...last,
     path,
     page: { kind: 'missing', canSearch: false, ...page },
-    css: coloursCss(last.site.colours),
+    css: siteValuesCss(last.site.values),
     pageId: null,
     seen: null,
     at: 0,

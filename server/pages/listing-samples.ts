@@ -1,6 +1,6 @@
 import { suitedListings, withReadyMadeListing } from '../../core/listing/ready-made'
 import type { Listing } from '../../core/listing/definition'
-import { coloursCss } from '../../core/looks/site-colours'
+import { siteValuesCss } from '../../core/looks/site-values'
 import type { Sample } from '../../core/pages/answers'
 import { newPage } from '../../core/pages/definition'
 import { withPlacementsAt } from '../../core/pages/moves'
@@ -41,11 +41,11 @@ export async function listingSamples(db: Db, listing: Listing, asked: Asked): Pr
     asker.known(),
     listingPageView(db, asker, { page: withPlacementsAt(bare, spot, placements), listings }, asked),
   ])
-  const colours = coloursCss(site.colours)
+  const named = siteValuesCss(site.values)
   return Promise.all(
     listingViewsOf(page).map(async (view) => ({
       name: view.id,
-      html: await renderPlacementAlone(view, [colours, placementCss(view)].join('\n'), site),
+      html: await renderPlacementAlone(view, [named, placementCss(view)].join('\n'), site),
     })),
   )
 }

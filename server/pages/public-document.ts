@@ -1,6 +1,6 @@
 import type { NavigationLink } from '../../core/navigation'
 import type { PageSubject } from '../../core/rules/context'
-import { coloursCss } from '../../core/looks/site-colours'
+import { siteValuesCss } from '../../core/looks/site-values'
 import { loneListingAt } from '../../core/pages/listing-elsewhere'
 import { furnitureOf } from '../../core/pages/furniture'
 import { furnitureAt, furnitureNames, sharedAreaAt } from '../../core/pages/shared-address'
@@ -241,8 +241,8 @@ async function dependenceOf(
 }
 
 /** The colours of the site, and what pages ask for. */
-function cssOfAll({ colours }: Pick<Site, 'colours'>, views: readonly ListingPageView[]): string {
-  return [coloursCss(colours), ...views.map(pageCss)].filter((css) => css !== '').join('\n')
+function cssOfAll({ values }: Pick<Site, 'values'>, views: readonly ListingPageView[]): string {
+  return [siteValuesCss(values), ...views.map(pageCss)].filter((css) => css !== '').join('\n')
 }
 
 function isShuffledForVisit(page: AskedPage): boolean {

@@ -1,6 +1,6 @@
 import { pictureAddress, widthFor } from '../../core/pictures/picture'
-import { defaultColours } from '../../core/looks/site-colours'
-import type { SiteColours } from '../../core/looks/site-colours'
+import { defaultValues } from '../../core/looks/site-values'
+import type { SiteValues } from '../../core/looks/site-values'
 import type { SiteSettings } from '../../core/site-settings'
 import type { Db } from '../db/client'
 import { addReadyMadeLooks } from '../looks/looks'
@@ -17,7 +17,7 @@ export interface Site extends SiteSettings {
   readonly readingPace: number
   /** The address of its icon; null for that of Bushel. */
   readonly icon: string | null
-  readonly colours: SiteColours
+  readonly values: SiteValues
 }
 
 /** So wide is an icon at least, in pixels: what a home screen shows of it. */
@@ -45,7 +45,7 @@ export async function loadSite(db: Db): Promise<Site> {
         : pictureAddress({ hash: row.hash }, widthFor({ width: row.width }, iconWidth)),
     brokenRules: row.broken_rules,
     placeholder: row.placeholder,
-    colours: row.colours ?? defaultColours,
+    values: { ...defaultValues, ...row.named_values },
   }
 }
 

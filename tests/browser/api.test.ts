@@ -74,7 +74,7 @@ const writes = () =>
     ['POST', '/api/bench/terms/999999/merge'],
     ['POST', '/api/bench/authors'],
     ['PUT', '/api/bench/authors/999999'],
-    ['PUT', '/api/bench/site/colours'],
+    ['PUT', '/api/bench/site/values'],
     ['POST', '/api/bench/looks'],
     ['PUT', '/api/bench/looks/999999'],
     ['POST', '/api/bench/invitations'],

@@ -25,7 +25,7 @@ import { setPageDeleted } from '~~/server/pages/making-pages'
 import { setUpUsualPage } from '~~/server/pages/usual-pages'
 import { saveAuthor, setAuthorDeleted } from '~~/server/people/authors'
 import { saveLook, sharedLooks } from '~~/server/looks/looks'
-import { saveSiteColours, siteColours } from '~~/server/site/colours'
+import { saveSiteValues, siteValues } from '~~/server/site/values'
 import { saveMenus, siteMenus } from '~~/server/site/menus'
 import { saveSiteFacts, siteFacts } from '~~/server/site/site-facts'
 import { saveSiteSettings } from '~~/server/site/site-settings'
@@ -245,7 +245,7 @@ describe('a kept document', () => {
       await saveLook(test.db, id, { name, styles: [], css: noCss, version })
     })
     await timed('palette', '/', async () =>
-      saveSiteColours(test.db, { ...(await siteColours(test.db)), pages: 'dark' }),
+      saveSiteValues(test.db, { ...(await siteValues(test.db)), pages: 'dark' }),
     )
     await timed('collection', '/field-notes/moved-today', () =>
       setCollectionDeleted(test.db, newest.collection, true),

@@ -42,12 +42,16 @@ describe('looks', () => {
     )
     expect(statuses(done)).toEqual([200, 422, 422, 422])
     const { id, version } = await addLook(test.db, { name: 'Ditch', styles, css: noCss })
-    expect(await problemOf(saveLook(test.db, id, { name: 'hedge', styles, version }))).toMatchObject({
+    expect(
+      await problemOf(saveLook(test.db, id, { name: 'hedge', styles, css: noCss, version })),
+    ).toMatchObject({
       status: 422,
       details: { faults: [{ path: 'name' }] },
     })
     // Its own name in other letters is its own.
-    expect(await saveLook(test.db, id, { name: 'ditch', styles, version })).toMatchObject({ name: 'ditch' })
+    expect(await saveLook(test.db, id, { name: 'ditch', styles, css: noCss, version })).toMatchObject({
+      name: 'ditch',
+    })
   })
 
   it('are changed by one of several at once; the others are told what there is', async () => {
@@ -68,7 +72,14 @@ describe('looks', () => {
     const look = await addLook(test.db, { name: 'Kept', styles, css: noCss })
     const bad = { ...look, styles: [{ ...styles[0], set: { weight: 'heavy' } }] }
     const { id, name, version } = look
-    expect((await problemOf(saveLook(test.db, id, { name, styles: bad.styles, version }))).status).toBe(422)
+    for (const [wrong, path] of [
+      [{ styles: bad.styles, css: noCss }, 'styles[0].set.weight'],
+      [{ styles, css: { text: 7, isOn: true } }, 'css.text'],
+    ] as const)
+      expect(await problemOf(saveLook(test.db, id, { name, version, ...wrong }))).toMatchObject({
+        status: 422,
+        details: { faults: [{ path }] },
+      })
     expect((await sharedLooks(test.db)).find((one) => one.id === id)).toEqual(look)
   })
 
@@ -76,7 +87,9 @@ describe('looks', () => {
     const { id } = await addLook(test.db, { name: 'Away', styles, css: noCss })
     await setLookDeleted(test.db, id, true)
     expect(await names()).not.toContain('Away')
-    expect((await problemOf(saveLook(test.db, id, { name: 'Away', styles, version: 1 }))).status).toBe(404)
+    expect(
+      (await problemOf(saveLook(test.db, id, { name: 'Away', styles, css: noCss, version: 1 }))).status,
+    ).toBe(404)
     await setLookDeleted(test.db, id, false)
     expect(await names()).toContain('Away')
     await setLookDeleted(test.db, id, true)

@@ -33,7 +33,7 @@ export function filmContext({ key }: FilmKeys, now: number): QuestionContext {
     facets: [{ id: 1, slug: 'genre', name: 'Genre', plural: 'Genres' }],
     terms: genres.map((name) => ({ id: key(`genre ${name}`), facetId: 1, parentId: null, name, slug: name })),
     looks: [],
-    colours: { palette: [], pages: 'light' },
+    values: { palette: [], letterSizes: [], spaces: [], pages: 'light' },
     authors: directors.map((name) => ({ id: key(`director ${name}`), name })),
   })
   return plainContext(now, words)

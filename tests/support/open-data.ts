@@ -136,7 +136,7 @@ function contextOf(fields: readonly Field[]): QuestionContext {
     terms: [],
     authors: [],
     looks: [],
-    colours: { palette: [], pages: 'light' },
+    values: { palette: [], letterSizes: [], spaces: [], pages: 'light' },
   })
   return { ...plainContext(now, words), keyOf: internedKey }
 }

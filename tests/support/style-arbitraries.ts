@@ -5,7 +5,9 @@ import { appearings } from '~~/core/looks/properties/motion'
 import { borderLines } from '~~/core/looks/properties/edges'
 import { cases, decorations, families, slants } from '~~/core/looks/properties/letters'
 import { corners, sides } from '~~/core/looks/properties/sides'
-import type { Length } from '~~/core/looks/properties/values'
+import type { Length, StyleLength } from '~~/core/looks/properties/values'
+import { siteScales } from '~~/core/looks/site-scales'
+import type { Scale } from '~~/core/looks/site-scales'
 import type { Styles } from '~~/core/looks/styles'
 import type { OwnCss } from '~~/core/looks/own-css/own-css'
 import { states } from '~~/core/style/targets'
@@ -26,6 +28,12 @@ function lengths(least: number, most: number, percent = false): fc.Arbitrary<Len
   )
 }
 
+/** Lengths, or steps of a scale of the site: those that there are, and one that is gone. */
+function scaled(scale: Scale, least: number, most: number): fc.Arbitrary<StyleLength> {
+  const names = siteScales[scale].map(({ name }) => name)
+  return fc.oneof({ weight: 3, arbitrary: lengths(least, most) }, fc.constantFrom(...names, 'gone'))
+}
+
 const palette = ['ink', 'soft', 'paper', 'line', 'accent', 'leaf'] as const
 
 export const styleColours = fc.oneof(
@@ -41,7 +49,7 @@ const border = fc.record({ width: whole(0, 40), line: fc.constantFrom(...borderL
 /** Values of each property, by its name. */
 const values = {
   family: fc.constantFrom(...families),
-  letterSize: lengths(6, 200),
+  letterSize: scaled('letterSizes', 6, 200),
   weight: whole(1, 1000),
   slant: fc.constantFrom(...slants),
   case: fc.constantFrom(...cases),
@@ -53,8 +61,8 @@ const values = {
   gradient: fc.record({ angle: whole(0, 360), colours: fc.oneof(fc.constant([]), stops) }),
   covers: whole(0, 100),
   scheme: fc.constantFrom(...colourSets),
-  ...Object.fromEntries(sides.map(({ name }) => [`outside-${name}`, lengths(-200, 400)])),
-  ...Object.fromEntries(sides.map(({ name }) => [`inside-${name}`, lengths(0, 400)])),
+  ...Object.fromEntries(sides.map(({ name }) => [`outside-${name}`, scaled('spaces', -200, 400)])),
+  ...Object.fromEntries(sides.map(({ name }) => [`inside-${name}`, scaled('spaces', 0, 400)])),
   ...Object.fromEntries(sides.map(({ name }) => [`border-${name}`, border])),
   ...Object.fromEntries(corners.map(({ name }) => [`corner-${name}`, lengths(0, 400, true)])),
   shadow: fc.record({

@@ -178,5 +178,5 @@ export const trialWords = wordsOf({
   })),
   authors: [21, 22].map((id) => ({ id, name: `Author ${id}` })),
   looks: [],
-  colours: { palette: [], pages: 'light' },
+  values: { letterSizes: [], spaces: [], palette: [], pages: 'light' },
 })

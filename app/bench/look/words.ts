@@ -51,6 +51,8 @@ export const words = {
   linked: (title: string) => `${title}: all sides as one`,
   usual: 'as the site',
   notLength: 'Give a length as a number with its unit: px, em or rem.',
+  steps: (label: string) => `${label}: of the site’s scale`,
+  step: (name: string, length: string) => `${name} · ${length}`,
   choices: {
     serif: 'Headings’ family',
     sans: 'Text’s family',

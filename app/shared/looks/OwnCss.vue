@@ -9,7 +9,7 @@ import type { StyleTarget } from '~~/core/style/targets'
 import { useCatalogue } from '../../stores/catalogue'
 import SwitchSetting from '../settings/SwitchSetting.vue'
 import CssEditor from './CssEditor.vue'
-import { paletteName } from './palette-names'
+import { valueName } from './value-names'
 import { words } from './words'
 
 /** Rules that a designer writes: as they are typed, what of them is left out, and what pages get of them. */
@@ -28,9 +28,9 @@ const names = computed(() =>
   targetNames(props.targets).map(({ name, title }) => ({ name: `:--${name}`, title })),
 )
 const colours = computed(() =>
-  catalogue.catalogue.colours.palette.map(({ name }) => ({
+  catalogue.catalogue.values.palette.map(({ name }) => ({
     name: colourProperty(name),
-    title: paletteName(name),
+    title: valueName(name),
   })),
 )
 /** Whether more was typed or put in than there is room for. */

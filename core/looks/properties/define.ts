@@ -1,5 +1,6 @@
 import type { Schema } from 'yup'
 import type { MediaRule } from '../../style/rules'
+import type { Scale } from '../site-scales'
 
 /** The headings under which properties stand. */
 export const headings = ['letters', 'colour', 'space', 'edge', 'size', 'picture', 'motion'] as const
@@ -13,6 +14,8 @@ export type ValueKind =
       readonly most: number
       /** Whether it may be a part of the box that it is in. */
       readonly percent: boolean
+      /** The scale of the site whose steps it may be named by. */
+      readonly scale: Scale | null
     }
   | {
       readonly kind: 'number'

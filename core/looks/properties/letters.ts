@@ -1,7 +1,7 @@
 import { number } from 'yup'
 import { defineProperty } from './define'
-import { lengths, oneOf, wholes } from './values'
-import type { Length } from './values'
+import { lengthCss, lengths, oneOf, wholes } from './values'
+import type { Length, StyleLength } from './values'
 
 /** The families that a site has, by what they are for. */
 export const families = ['serif', 'sans'] as const
@@ -23,12 +23,12 @@ export const letters = [
     ...oneOf(families),
     css: (family) => ({ 'font-family': `var(--${family})` }),
   }),
-  defineProperty<'letterSize', Length>({
+  defineProperty<'letterSize', StyleLength>({
     name: 'letterSize',
     title: 'Size',
     heading,
-    ...lengths({ least: 6, most: 200 }),
-    css: (size) => ({ 'font-size': size }),
+    ...lengths({ least: 6, most: 200, scale: 'letterSizes' }),
+    css: (size) => ({ 'font-size': lengthCss(size, 'letterSizes') }),
   }),
   defineProperty<'weight', number>({
     name: 'weight',

@@ -1,29 +1,29 @@
 import { defineProperty } from './define'
 import { sides } from './sides'
-import { lengths } from './values'
-import type { Length } from './values'
+import { lengthCss, lengths } from './values'
+import type { StyleLength } from './values'
 
 const heading = 'space'
 
 const outside = sides.map((side) =>
-  defineProperty<`outside-${typeof side.name}`, Length>({
+  defineProperty<`outside-${typeof side.name}`, StyleLength>({
     name: `outside-${side.name}`,
     title: `Outside, ${side.title}`,
     heading,
     together: 'Outside',
-    ...lengths({ least: -200, most: 400 }),
-    css: (length) => ({ [`margin-${side.css}`]: length }),
+    ...lengths({ least: -200, most: 400, scale: 'spaces' }),
+    css: (length) => ({ [`margin-${side.css}`]: lengthCss(length, 'spaces') }),
   }),
 )
 
 const inside = sides.map((side) =>
-  defineProperty<`inside-${typeof side.name}`, Length>({
+  defineProperty<`inside-${typeof side.name}`, StyleLength>({
     name: `inside-${side.name}`,
     title: `Inside, ${side.title}`,
     heading,
     together: 'Inside',
-    ...lengths({ least: 0, most: 400 }),
-    css: (length) => ({ [`padding-${side.css}`]: length }),
+    ...lengths({ least: 0, most: 400, scale: 'spaces' }),
+    css: (length) => ({ [`padding-${side.css}`]: lengthCss(length, 'spaces') }),
   }),
 )
 

@@ -1,6 +1,8 @@
 import { number, string } from 'yup'
 import type { Schema } from 'yup'
 import { sitePalette } from '../site-palette'
+import { stepProperty } from '../site-scales'
+import type { Scale } from '../site-scales'
 import { tokenName } from '../tokens/site-tokens'
 import type { ValueKind } from './define'
 
@@ -8,6 +10,8 @@ export const lengthUnits = ['px', 'em', 'rem', '%'] as const
 export type LengthUnit = (typeof lengthUnits)[number]
 /** `21px`, `1.25em`: at most four digits before the point and three after it. */
 export type Length = `${number}${LengthUnit}`
+/** A length, or the name of a step of one of the site’s scales. */
+export type StyleLength = string
 
 const lengthForm = /^-?\d{1,4}(?:\.\d{1,3})?(?:px|em|rem|%)$/
 
@@ -16,6 +20,8 @@ interface LengthBounds {
   readonly least: number
   readonly most: number
   readonly percent?: boolean
+  /** The scale of the site whose steps it may be named by. */
+  readonly scale?: Scale
 }
 
 /** The values of a property and how they are read. */
@@ -28,13 +34,18 @@ interface Valued {
 const usualEm = 16
 
 /** A length within bounds; those in em and rem as if letters were 16 px. */
-export function lengthSchema({ least, most, percent = false }: LengthBounds) {
+export function lengthSchema({ least, most, percent = false, scale }: LengthBounds) {
   const units = percent ? 'px, em, rem or %' : 'px, em or rem'
+  const named = scale === undefined ? '' : ', or one of the site’s scale'
   return string()
-    .matches(lengthForm, `Give a length as a number with its unit: ${units}.`)
+    .test(
+      'length',
+      `Give a length as a number with its unit: ${units}${named}.`,
+      (text) => text === undefined || isLength(text) || (scale !== undefined && tokenName.test(text)),
+    )
     .test('bounds', `Give a length from ${least} to ${most} px.`, (text) => {
-      if (text === undefined || !lengthForm.test(text)) return true
-      const { value, unit } = lengthParts(text as Length)
+      if (text === undefined || !isLength(text)) return true
+      const { value, unit } = lengthParts(text)
       if (unit === '%') return percent && value >= (least < 0 ? -100 : 0) && value <= 100
       const pixels = unit === 'px' ? value : value * usualEm
       return pixels >= least && pixels <= most
@@ -42,11 +53,21 @@ export function lengthSchema({ least, most, percent = false }: LengthBounds) {
 }
 
 /** Lengths within bounds, as the values of a property. */
-export function lengths({ least, most, percent = false }: LengthBounds): Valued {
+export function lengths({ least, most, percent = false, scale }: LengthBounds): Valued {
   return {
-    value: { kind: 'length', least, most, percent },
-    schema: lengthSchema({ least, most, percent }),
+    value: { kind: 'length', least, most, percent, scale: scale ?? null },
+    schema: lengthSchema({ least, most, percent, ...(scale === undefined ? {} : { scale }) }),
   }
+}
+
+/** Whether it is a length by itself, and no name of a step. */
+export function isLength(text: StyleLength): text is Length {
+  return lengthForm.test(text)
+}
+
+/** A length in a style sheet: steps of a scale are custom properties of the site. */
+export function lengthCss(length: StyleLength, scale: Scale): string {
+  return isLength(length) ? length : `var(${stepProperty(scale, length)})`
 }
 
 /** The number and the unit of a length. */

@@ -1,4 +1,6 @@
 import { describe, expect, it } from 'vitest'
+import { pixelsOf } from '../length-pixels'
+import { siteScales } from '../site-scales'
 import { styleTargets } from '../../listing/targets'
 import { states, statesOf } from '../../style/targets'
 import type { State } from '../../style/targets'
@@ -65,8 +67,8 @@ describe.each(readyMadeLooks)('the look “$title”', ({ styles }) => {
 
   it('has letters that are not too small', () => {
     for (const { set } of styles) {
-      const size = set.letterSize
-      if (size?.endsWith('px')) expect(Number.parseFloat(size)).toBeGreaterThanOrEqual(12)
+      const size = set.letterSize === undefined ? null : pixelsOf(set.letterSize, siteScales.letterSizes)
+      if (size !== null) expect(size).toBeGreaterThanOrEqual(12)
     }
   })
 })

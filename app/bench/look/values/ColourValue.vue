@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { shownColour } from '~~/core/looks/site-palette'
 import ColourWell from '../../../shared/ColourWell.vue'
-import { paletteName } from '../../../shared/looks/palette-names'
+import { valueName } from '../../../shared/looks/value-names'
 import { useCatalogue } from '../../../stores/catalogue'
 import { useUsedColours } from '../used-colours'
 import { words } from '../words'
@@ -11,7 +11,7 @@ import { words } from '../words'
 const props = defineProps<{ label: string; value: string | undefined; usual?: string | null }>()
 const emit = defineEmits<{ change: [value: string] }>()
 const catalogue = useCatalogue()
-const palette = computed(() => catalogue.catalogue.colours.palette)
+const palette = computed(() => catalogue.catalogue.values.palette)
 const used = useUsedColours()
 /** What is one press away: the palette, and other colours that are in use. */
 const offered = computed(() =>
@@ -21,7 +21,7 @@ const offered = computed(() =>
       isPalette: true,
       samples: palette.value.map(({ name, light }) => ({
         value: name,
-        title: paletteName(name),
+        title: valueName(name),
         colour: light,
       })),
     },

@@ -1,9 +1,18 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { contrastOf, readColour } from './colour'
-import { coloursCss, defaultColours, mostColours, pageSets, parseSiteColours } from './site-colours'
+import {
+  siteValuesCss,
+  defaultValues,
+  mostColours,
+  mostSteps,
+  pageSets,
+  parseSiteValues,
+} from './site-values'
 import { shownColour, sitePalette } from './site-palette'
-import type { PaletteColour } from './tokens/site-tokens'
+import { siteScales } from './site-scales'
+import type { Scale } from './site-scales'
+import type { PaletteColour, ScaleStep } from './tokens/site-tokens'
 
 const hex = fc.integer({ min: 0, max: 0xffffff }).map((value) => `#${value.toString(16).padStart(6, '0')}`)
 const ownNames = fc.uniqueArray(fc.stringMatching(/^own(-[a-z\d]{1,6}){1,3}$/), {
@@ -16,10 +25,30 @@ const palettes: fc.Arbitrary<readonly PaletteColour[]> = ownNames.chain((names) 
     ),
   ),
 )
+const stepNames = fc.uniqueArray(fc.stringMatching(/^own(-[a-z\d]{1,6}){1,3}$/), { maxLength: mostSteps - 6 })
+const stepsOf = (scale: Scale): fc.Arbitrary<readonly ScaleStep[]> =>
+  stepNames.chain((names) =>
+    fc.tuple(
+      ...[...siteScales[scale].map(({ name }) => name), ...names].map((name) =>
+        fc.oneof(
+          fc.record({
+            name: fc.constant(name),
+            value: fc.integer({ min: 0, max: 2000 }),
+            unit: fc.constant('px' as const),
+          }),
+          fc.record({
+            name: fc.constant(name),
+            value: fc.integer({ min: 0, max: 125 }),
+            unit: fc.constant('rem' as const),
+          }),
+        ),
+      ),
+    ),
+  )
 const leaf = sitePalette[5]
-const saved = { ...defaultColours, version: 1 }
+const saved = { ...defaultValues, version: 1 }
 const pathsOf = (input: unknown) => {
-  const parsed = parseSiteColours(input)
+  const parsed = parseSiteValues(input)
   return parsed.ok ? [] : parsed.faults.map(({ path }) => path)
 }
 const withOne = (change: object) => ({
@@ -27,13 +56,19 @@ const withOne = (change: object) => ({
   palette: [...sitePalette.slice(0, 5), { ...leaf, ...change }],
 })
 
-describe('the colours of a site', () => {
+describe('the named values of a site', () => {
   it('are taken as they are, up to as many as there may be', () => {
     fc.assert(
-      fc.property(palettes, fc.constantFrom(...pageSets), (palette, pages) => {
-        const input = { version: 1, palette, pages }
-        expect(parseSiteColours(input)).toEqual({ ok: true, value: input })
-      }),
+      fc.property(
+        palettes,
+        stepsOf('letterSizes'),
+        stepsOf('spaces'),
+        fc.constantFrom(...pageSets),
+        (palette, letterSizes, spaces, pages) => {
+          const input = { version: 1, palette, letterSizes, spaces, pages }
+          expect(parseSiteValues(input)).toEqual({ ok: true, value: input })
+        },
+      ),
     )
     const tooMany = Array.from({ length: mostColours - 5 }, (_, at) => ({ ...leaf, name: `own-${at}` }))
     expect(pathsOf({ ...saved, palette: [...sitePalette, ...tooMany] })).toEqual(['palette'])
@@ -50,17 +85,45 @@ describe('the colours of a site', () => {
   })
 
   it('are in a style sheet of their own where they are not those to begin with', () => {
-    expect(coloursCss(defaultColours)).toBe('')
-    expect(coloursCss({ ...defaultColours, pages: 'visitor' })).toBe(
+    expect(siteValuesCss(defaultValues)).toBe('')
+    expect(siteValuesCss({ ...defaultValues, pages: 'visitor' })).toBe(
       '@layer layout{:root{color-scheme:light dark}}',
     )
     const own = { name: 'warm-red', light: '#aa2211', dark: null }
-    const css = coloursCss({ pages: 'dark', palette: [...sitePalette, own] })
+    const css = siteValuesCss({ ...defaultValues, pages: 'dark', palette: [...sitePalette, own] })
     expect(css).toMatch(
       /^@layer layout\{:root\{color-scheme:dark;--ink:#1d2b24;.*;--of-site-warm-red:#aa2211\}/,
     )
     expect(css).toContain('@supports (color:light-dark(#000,#fff)){:root{--ink:light-dark(#1d2b24,#ece7d8);')
     expect(css).toContain('--of-site-warm-red:light-dark(#aa2211,#aa2211)')
+  })
+
+  it('say where a step of a scale is wrong', () => {
+    const withStep = (change: object) => ({
+      ...saved,
+      spaces: [...siteScales.spaces.slice(0, 5), { ...siteScales.spaces[5], ...change }],
+    })
+    expect(pathsOf(withStep({ value: 2000.5 }))).toEqual(['spaces[5].value'])
+    expect(pathsOf(withStep({ value: 126, unit: 'rem' }))).toEqual(['spaces[5].value'])
+    expect(pathsOf(withStep({ value: -1 }))).toEqual(['spaces[5].value'])
+    expect(pathsOf(withStep({ unit: 'em' }))).toEqual(['spaces[5].unit'])
+    expect(pathsOf(withStep({ name: 'Vast;' }))).toContain('spaces[5].name')
+    expect(pathsOf(withStep({ name: 'hair' }))).toContain('spaces[5].name')
+    expect(pathsOf({ ...saved, letterSizes: siteScales.spaces })).toEqual(['letterSizes'])
+    const many = Array.from({ length: mostSteps - 5 }, (_, at) => ({
+      name: `own-${at}`,
+      value: 1,
+      unit: 'px',
+    }))
+    expect(pathsOf({ ...saved, letterSizes: [...siteScales.letterSizes, ...many] })).toEqual(['letterSizes'])
+  })
+
+  it('have the steps of a scale that is another in their style sheet', () => {
+    const spaces = [...siteScales.spaces, { name: 'own', value: 1.5, unit: 'rem' as const }]
+    expect(siteValuesCss({ ...defaultValues, spaces })).toBe(
+      '@layer layout{:root{--space-of-site-hair:4px;--space-of-site-small:8px;--space-of-site-medium:16px;' +
+        '--space-of-site-wide:28px;--space-of-site-broad:48px;--space-of-site-vast:80px;--space-of-site-own:1.5rem}}',
+    )
   })
 
   it('have a set for light and one for dark', () => {
