@@ -1,6 +1,6 @@
 import type { Page } from 'puppeteer-core'
 import { afterAll, beforeAll, expect, it } from 'vitest'
-import { asPublished, inBench, startApp, visitor } from './support/app'
+import { asPublished, framed, inBench, startApp, visitor } from './support/app'
 import type { App } from './support/app'
 import { entryInputOf } from '~~/core/content/entry-input'
 import { addEntry, loadEntry } from '~~/server/content/entries'
@@ -220,8 +220,7 @@ it.each(['mouse', 'keys'])('is set in the bench: by %s', async (hand) => {
   await asPublished(app, 'All swap days')
   await fillADay(hand)
   const page = await inBench(app, 'Swap days', { width: 1280, height: 800 })
-  const frame = await (await page.waitForSelector('iframe'))?.contentFrame()
-  if (!frame) throw new Error('The page is not there.')
+  const frame = await framed(page)
   const all = (selector: string) =>
     frame.$$eval(selector, (found) =>
       found.filter((one) => one.getClientRects().length > 0).map((one) => one.textContent.trim()),

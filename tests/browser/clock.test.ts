@@ -2,7 +2,7 @@ import { sql } from 'kysely'
 import { afterAll, beforeAll, expect, it } from 'vitest'
 import type { DateSetting } from '~~/core/cards/parts/date'
 import { newListing, parseListing } from '~~/core/listing/definition'
-import { asPublished, inBench, startApp, visitor } from './support/app'
+import { asPublished, framed, inBench, startApp, visitor } from './support/app'
 import type { App } from './support/app'
 import { pickBy, setNumber, turn, use, waitForStatus, waitForText } from './support/hands'
 import { written } from './support/written'
@@ -138,8 +138,8 @@ it.each(['mouse', 'keys'])(
     await use(page, hand, `${name} 20`)
     await waitForText(page, 'section[aria-label="The listing in words"]', 'a schedule by the hour')
     await page.keyboard.press('4')
-    const frame = await (await page.waitForSelector('iframe'))?.contentFrame()
-    const note = () => frame?.$$eval('.clock-note', (all) => all[0]?.textContent.trim())
+    const frame = await framed(page)
+    const note = () => frame.$$eval('.clock-note', (all) => all[0]?.textContent.trim())
     await pickBy(page, hand, 'Times by the clock', 'Each reader’s')
     await expect.poll(note).toBe('Times by the clock of this site: United Kingdom Time.')
     await pickBy(page, hand, 'Times by the clock', 'Where it happens')

@@ -3,7 +3,7 @@ import type { Page as BrowserPage } from 'puppeteer-core'
 import { documentOfText } from '~~/core/content/rich-text/document'
 import { fittings } from '~~/core/fittings'
 import { placementsOf } from '~~/core/pages/standing'
-import { inBench, openInBench, pageDraft, signedIn, startApp, visitor } from './support/app'
+import { framed, inBench, openInBench, pageDraft, signedIn, startApp, visitor } from './support/app'
 import type { App } from './support/app'
 import {
   choose,
@@ -38,12 +38,6 @@ async function chooseOf(page: BrowserPage, hand: string, before: string, wanted:
   if (hand === 'mouse') return press(page, 'radio', wanted)
   await (await waitFor(page, 'radio', before)).focus()
   await page.keyboard.press('ArrowRight')
-}
-
-async function framed(page: BrowserPage) {
-  const frame = await (await page.waitForSelector('iframe'))?.contentFrame()
-  if (!frame) throw new Error('The page is not shown.')
-  return frame
 }
 
 describe('fittings', () => {

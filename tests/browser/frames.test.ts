@@ -6,7 +6,7 @@ import type { Band } from '~~/core/pages/bands/definition'
 import { boxWidthOn, frames } from '~~/core/pages/frames'
 import type { FrameName } from '~~/core/pages/frames'
 import { shownListingsOf } from '~~/core/pages/standing'
-import { inBench, pageDraft, startApp, visitor } from './support/app'
+import { framed, inBench, pageDraft, startApp, visitor } from './support/app'
 import type { App } from './support/app'
 import { press, waitFor, waitForStatus, waitForText } from './support/hands'
 import { violations } from './support/violations'
@@ -107,9 +107,8 @@ describe('the frame of a page', () => {
 
   it('shows which area is where: pointed at in the list it is lit on the page, and the other way round', async () => {
     const page = await inBench(app, (await draft()).title)
-    const framed = await (await page.waitForSelector('iframe'))?.contentFrame()
-    const outline = () =>
-      framed?.$eval('[data-area=side]', (area) => getComputedStyle(area).outlineStyle) ?? Promise.resolve('')
+    const frame = await framed(page)
+    const outline = () => frame.$eval('[data-area=side]', (area) => getComputedStyle(area).outlineStyle)
     const edge = (spot: string) =>
       page.$eval(`section[aria-label="${spot}"]`, (section) => getComputedStyle(section).borderColor)
     expect(await outline()).toBe('none')
@@ -120,7 +119,7 @@ describe('the frame of a page', () => {
     await (await waitFor(page, 'button', 'Add to Side')).focus()
     await expect.poll(outline).toBe('dashed')
     await expect.poll(async () => (await edge('Side')) === (await edge('Main'))).toBe(false)
-    await (await framed?.$('[data-area=main] h2'))?.hover()
+    await (await frame.$('[data-area=main] h2'))?.hover()
     await expect.poll(outline).toBe('none')
     await expect.poll(async () => (await edge('Side')) === (await edge('Main'))).toBe(false)
     await page.close()

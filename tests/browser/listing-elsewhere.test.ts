@@ -2,7 +2,7 @@ import { createServer } from 'node:http'
 import type { AddressInfo } from 'node:net'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Page } from 'puppeteer-core'
-import { inBench, startApp, visitor } from './support/app'
+import { framed, inBench, startApp, visitor } from './support/app'
 import type { App } from './support/app'
 import {
   chooseFrom,
@@ -52,12 +52,6 @@ async function openDialog(hand: string, title: string, name: string): Promise<Pa
 async function toggle(page: Page, hand: string): Promise<void> {
   const field = await waitFor(page, 'checkbox', shown)
   await (hand === 'mouse' ? field.click() : field.press('Space'))
-}
-
-async function framed(page: Page) {
-  const frame = await (await page.waitForSelector('iframe'))?.contentFrame()
-  if (!frame) throw new Error('Nothing is framed.')
-  return frame
 }
 
 describe.each([

@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest'
 import type { Page } from 'puppeteer-core'
-import { asPublished, inBench, startApp } from './support/app'
+import { asPublished, framed, inBench, startApp } from './support/app'
 import type { App } from './support/app'
 import {
   chooseRadio,
@@ -53,13 +53,6 @@ async function radii(page: Page): Promise<readonly string[]> {
       .flatMap((one) => one.querySelector('.card') ?? [])
       .map((card) => getComputedStyle(card).borderTopLeftRadius),
   )
-}
-
-/** The page that is framed. */
-async function framed(page: Page) {
-  const frame = await (await page.waitForSelector('iframe'))?.contentFrame()
-  if (!frame) throw new Error('The page is not framed.')
-  return frame
 }
 
 /** What the page computes for something of its first listing. */

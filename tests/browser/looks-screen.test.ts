@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Page } from 'puppeteer-core'
-import { inBench, signedIn, startApp, visitor } from './support/app'
+import { framed, inBench, signedIn, startApp, visitor } from './support/app'
 import type { App } from './support/app'
 import {
   chooseFrom,
@@ -168,8 +168,8 @@ it.each(['mouse', 'keys'])(
   'shows a page in the bench as on a device that is set to dark: by the %s',
   async (hand) => {
     const page = await inBench(app, 'Orchard')
-    const frame = await (await page.waitForSelector('iframe'))?.contentFrame()
-    const paper = () => frame?.$eval('body', (body) => getComputedStyle(body).backgroundColor)
+    const frame = await framed(page)
+    const paper = () => frame.$eval('body', (body) => getComputedStyle(body).backgroundColor)
     expect(await paper()).toBe('rgb(255, 254, 249)')
     await use(page, hand, 'As on a dark device')
     await expect.poll(paper).toBe('rgb(21, 27, 23)')

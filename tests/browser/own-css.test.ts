@@ -5,7 +5,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { styleTargets } from '~~/core/listing/targets'
 import { compiledOwnCss } from '~~/core/looks/own-css/compile'
 import { cssTexts } from '../support/css-arbitraries'
-import { asPublished, inBench, signedIn, startApp } from './support/app'
+import { asPublished, framed, inBench, signedIn, startApp } from './support/app'
 import type { App } from './support/app'
 import {
   chooseFrom,
@@ -41,8 +41,8 @@ async function write(page: Page, hand: string, text: string): Promise<void> {
 
 /** The lines around the first cards of the page's listings, as they are computed. */
 async function outlines(page: Page): Promise<readonly string[]> {
-  const frame = await (await page.waitForSelector('iframe'))?.contentFrame()
-  const all = await frame?.$$eval('main [data-placement]', (placements) =>
+  const frame = await framed(page)
+  return frame.$$eval('main [data-placement]', (placements) =>
     placements.flatMap((one) => {
       const card = one.querySelector('.card')
       if (card === null) return []
@@ -50,7 +50,6 @@ async function outlines(page: Page): Promise<readonly string[]> {
       return [outlineStyle === 'none' ? 'none' : `${outlineWidth} ${outlineColor}`]
     }),
   )
-  return all ?? []
 }
 
 describe.each(['mouse', 'keys'])('own CSS by the %s', (hand) => {

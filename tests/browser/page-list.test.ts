@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { ElementHandle, Page } from 'puppeteer-core'
-import { signedIn, startApp, visitor } from './support/app'
+import { framed, signedIn, startApp, visitor } from './support/app'
 import type { App } from './support/app'
 import {
   clear,
@@ -204,9 +204,9 @@ describe('a page that no hand made', () => {
     expect(await list.evaluate((one) => one.textContent)).toContain('/lessons/{year}/{month}')
     await press(page, 'button', 'Set up “Lessons: each month”')
     await waitFor(page, 'button', 'Add to Main')
-    const frame = await (await page.waitForSelector('iframe'))?.contentFrame()
-    await frame?.waitForSelector('.placement')
-    expect(await frame?.$eval('h1', (one) => one.textContent)).toMatch(/^[A-Z][a-z]+ 20\d\d$/)
+    const frame = await framed(page)
+    await frame.waitForSelector('.placement')
+    expect(await frame.$eval('h1', (one) => one.textContent)).toMatch(/^[A-Z][a-z]+ 20\d\d$/)
     await waitForText(page, 'aside', 'Visitors read the month.')
     expect(await violations(page)).toEqual([])
     await press(page, 'link', 'Pages')

@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Frame, Page } from 'puppeteer-core'
-import { inBench, signedIn, startApp, visitor } from './support/app'
+import { framed, inBench, signedIn, startApp, visitor } from './support/app'
 import type { App } from './support/app'
 import { chooseFrom, fill, press, publish, waitFor, waitForStatus, waitForText } from './support/hands'
 import { violations } from './support/violations'
@@ -77,8 +77,7 @@ describe('pasted code', () => {
     const page = await inBench(app, 'Plots', { width: 1280, height: 1000 })
     await place(page, 'mouse', attack)
     expect(await violations(page)).toEqual([])
-    const shown = await (await page.waitForSelector('iframe'))?.contentFrame()
-    if (!shown) throw new Error('The page is not shown.')
+    const shown = await framed(page)
     await expect
       .poll(() => shown.$eval('iframe[data-code]', (one) => one.getBoundingClientRect().height))
       .toBeGreaterThan(660)

@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest'
 import type { Page } from 'puppeteer-core'
 import { suitedListings } from '~~/core/listing/ready-made'
-import { asPublished, inBench, startApp } from './support/app'
+import { asPublished, framed, inBench, startApp } from './support/app'
 import type { App } from './support/app'
 import { press, use, waitFor, waitForNoDialog, waitForText } from './support/hands'
 import { violations } from './support/violations'
@@ -41,8 +41,8 @@ describe.each(['mouse', 'keys'])('a listing started over by the %s', (hand) => {
   it('is shown as each ready-made one with its own entries, takes one, and is back by one Undo', async () => {
     const page = await inShape()
     const before = await page.$eval(sentence, (one) => one.textContent?.trim() ?? '')
-    const frame = await (await page.waitForSelector('iframe'))?.contentFrame()
-    const first = await frame?.$eval('[data-entry] .title', (title) => title.textContent?.trim())
+    const frame = await framed(page)
+    const first = await frame.$eval('[data-entry] .title', (title) => title.textContent?.trim())
     await use(page, hand, 'Ready-made listings')
     await waitFor(page, 'dialog', 'Ready-made listings')
     const offered = suitedListings('article', false).length

@@ -1,6 +1,6 @@
 import type { Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { asPublished, inBench, signedIn, startApp } from './support/app'
+import { asPublished, framed, inBench, signedIn, startApp } from './support/app'
 import type { App } from './support/app'
 import {
   chooseFrom,
@@ -22,8 +22,8 @@ afterAll(() => app.stop())
 
 /** How large the letters of the framed page's first card are. */
 async function letters(page: Page): Promise<string> {
-  const frame = await (await page.waitForSelector('iframe'))?.contentFrame()
-  return (await frame?.$eval('main [data-placement] .card', (card) => getComputedStyle(card).fontSize)) ?? ''
+  const frame = await framed(page)
+  return frame.$eval('main [data-placement] .card', (card) => getComputedStyle(card).fontSize)
 }
 
 /** What stands in the field of how large letters are. */

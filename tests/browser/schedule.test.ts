@@ -4,7 +4,7 @@ import { afterAll, beforeAll, expect, it } from 'vitest'
 import { entryInputOf } from '~~/core/content/entry-input'
 import { readCalendar } from '~~/core/icalendar/read'
 import { addEntry, loadEntry, saveEntry } from '~~/server/content/entries'
-import { asPublished, inBench, startApp, visitor } from './support/app'
+import { asPublished, framed, inBench, startApp, visitor } from './support/app'
 import type { App } from './support/app'
 import { chooseRadio, press, setNumber, turn, waitFor, waitForText } from './support/hands'
 import { violations } from './support/violations'
@@ -381,8 +381,7 @@ it('scrolls across where more is on at once than has room, and never down within
 it.each(['mouse', 'keys'])('is set in the bench: by %s', async (hand) => {
   await asPublished(app, name)
   const page = await inBench(app, 'Swap days', { width: 1280, height: 800 })
-  const frame = await (await page.waitForSelector('iframe'))?.contentFrame()
-  if (!frame) throw new Error('The page is not there.')
+  const frame = await framed(page)
   const sentence = 'section[aria-label="The listing in words"]'
   const height = () => frame.$eval('.schedule', (box) => box.getBoundingClientRect().height)
   const count = (selector: string) =>

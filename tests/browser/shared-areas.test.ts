@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Page } from 'puppeteer-core'
-import { inBench, openInBench, pageDraft, signedIn, startApp, visitor } from './support/app'
+import { framed, inBench, openInBench, pageDraft, signedIn, startApp, visitor } from './support/app'
 import type { App } from './support/app'
 import {
   chooseFrom,
@@ -102,10 +102,10 @@ describe.each([
 describe('what stands in a shared area', () => {
   it('is said to, where it is pressed on a page that has it', async () => {
     const page = await inBench(app, 'Our years', { width: 1280, height: 1000 })
-    const frame = await (await page.waitForSelector('iframe'))?.contentFrame()
-    await frame?.waitForSelector('aside [data-placement]')
+    const frame = await framed(page)
+    await frame.waitForSelector('aside [data-placement]')
     // Where the frame is drawn smaller than it is, the driver’s pointer misses.
-    await frame?.$eval('aside [data-placement] a', (link) => link.click())
+    await frame.$eval('aside [data-placement] a', (link) => link.click())
     await waitForText(page, 'body', 'This stands in an area that several pages share.')
     await press(page, 'button', 'Open it')
     await waitForText(page, 'body', 'This shared area')
@@ -166,11 +166,11 @@ describe.each([
         new RegExp(`<${place}.*Said by the ${hand}\\..*</${place}>`, 's'),
       )
     await openInBench(app, page, 'Orchard')
-    const shown = await (await page.waitForSelector('iframe'))?.contentFrame()
-    await shown?.waitForSelector(place)
+    const shown = await framed(page)
+    await shown.waitForSelector(place)
     await toggle(page, hand, title)
     await waitForStatus(page, 'Saved')
-    await shown?.waitForFunction((name) => document.querySelector(name) === null, {}, place)
+    await shown.waitForFunction((name) => document.querySelector(name) === null, {}, place)
     await use(page, hand, 'Publish')
     await waitForText(page, '[role=dialog]', 'Left out')
     await use(page, hand, 'Publish now')

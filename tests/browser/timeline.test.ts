@@ -6,7 +6,7 @@ import { timelinePlaces } from '~~/core/shapes/timeline'
 import type { TimelineSettings } from '~~/core/shapes/timeline'
 import type { TimeLine } from '~~/core/shapes/timeline-line'
 import { shapeNamed } from '../support/shape-arbitraries'
-import { asPublished, inBench, startApp, visitor } from './support/app'
+import { asPublished, framed, inBench, startApp, visitor } from './support/app'
 import type { App } from './support/app'
 import { firstListing, firstListingOf, shapeWith } from './support/first-listing'
 import type { FirstListing } from './support/first-listing'
@@ -159,8 +159,7 @@ const sentence = 'section[aria-label="The listing in words"]'
 it.each(['mouse', 'keys'])('is set in the bench, whatever it was before: by %s', async (hand) => {
   await asPublished(app, 'All our years')
   const page = await inBench(app, 'Our years', { width: 1280, height: 800 })
-  const frame = await (await page.waitForSelector('iframe'))?.contentFrame()
-  if (!frame) throw new Error('The page is not there.')
+  const frame = await framed(page)
   const count = (selector: string) => frame.$$eval(selector, (all) => all.length)
   /** How many pairs of cards lie over each other. */
   const overlaps = () =>

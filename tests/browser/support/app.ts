@@ -3,7 +3,7 @@ import { createServer } from 'node:net'
 import { fileURLToPath } from 'node:url'
 import { sql } from 'kysely'
 import { onTestFinished } from 'vitest'
-import type { Browser, BrowserContext, Page, Viewport } from 'puppeteer-core'
+import type { Browser, BrowserContext, Frame, Page, Viewport } from 'puppeteer-core'
 import { demoAccount } from '~~/demo/account'
 import type { Page as DraftedPage } from '~~/core/pages/definition'
 import type { Db } from '~~/server/db/client'
@@ -182,6 +182,13 @@ export async function openInBench(app: App, page: Page, title: string): Promise<
       polling: 50,
     })
   } while (!(await seesFrame(page)))
+}
+
+/** The page that the bench frames. */
+export async function framed(page: Page): Promise<Frame> {
+  const frame = await (await page.waitForSelector('iframe'))?.contentFrame()
+  if (!frame) throw new Error('No page is framed.')
+  return frame
 }
 
 /**
