@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { mdiClose } from '@mdi/js'
-import { computed, ref, useTemplateRef, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { contrastOf, readColour } from '~~/core/looks/colour'
 import { mostColours, pageSets, parseSiteValues } from '~~/core/looks/site-values'
 import type { SavedSiteValues } from '~~/core/looks/site-values'
 import { shownColour, sitePalette } from '~~/core/looks/site-palette'
 import type { ColourSet } from '~~/core/looks/site-palette'
 import { tokenNameOf } from '~~/core/looks/tokens/site-tokens'
-import type { PaletteColour } from '~~/core/looks/tokens/site-tokens'
+import type { PaletteColour, SiteTokens } from '~~/core/looks/tokens/site-tokens'
 import { faultsOf } from '~~/core/parsing'
 import ColourWell from '../shared/ColourWell.vue'
 import FormDialog from '../shared/FormDialog.vue'
@@ -15,7 +15,8 @@ import { useForm } from '../shared/form'
 import { request } from '../shared/http'
 import { valueName } from '../shared/looks/value-names'
 import ChoiceSetting from '../shared/settings/ChoiceSetting.vue'
-import { saveTokens, tokensIn, withOthers } from './token-files'
+import BringInTokens from './BringInTokens.vue'
+import { saveTokens, withOthers } from './token-files'
 import { words } from './words'
 
 /** Changes the named colours of the site, and by which set of them its pages go. */
@@ -104,17 +105,13 @@ function write() {
   saveTokens(asked(values), words.palette.file)
 }
 
-const file = useTemplateRef<HTMLInputElement>('file')
-async function read() {
-  const chosen = file.value?.files?.[0]
-  const found = chosen === undefined ? [] : ((await tokensIn(chosen))?.palette ?? null)
-  if (file.value !== null) file.value.value = ''
-  if (found === null || found.length === 0) {
+function take(found: SiteTokens | null) {
+  if (found === null || found.palette.length === 0) {
     told.value = found === null ? words.palette.notTokens : words.palette.noColours
     return
   }
-  values.rows = withOthers(values.rows, rowsOf(found)).slice(0, mostColours)
-  told.value = words.palette.taken(found.length)
+  values.rows = withOthers(values.rows, rowsOf(found.palette)).slice(0, mostColours)
+  told.value = words.palette.taken(found.palette.length)
 }
 
 async function save() {
@@ -197,15 +194,7 @@ const choices = pageSets.map((value) => ({ value, title: words.palette.sets[valu
         words.palette.add
       }}</v-btn>
       <v-btn height="34" @click="write">{{ words.palette.write }}</v-btn>
-      <v-btn height="34" @click="file?.click()">{{ words.palette.read }}</v-btn>
-      <input
-        ref="file"
-        type="file"
-        accept=".json,application/json"
-        hidden
-        :aria-label="words.palette.read"
-        @change="read"
-      />
+      <BringInTokens @found="take" />
       <v-btn height="34" variant="text" @click="values.rows = rowsOf(sitePalette)">{{
         words.palette.usual
       }}</v-btn>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ref, useTemplateRef, watch } from 'vue'
+import { ref, watch } from 'vue'
 import { readLength } from '~~/core/looks/length-input'
 import { lengthParts } from '~~/core/looks/properties/values'
 import { scales, siteScales } from '~~/core/looks/site-scales'
@@ -7,14 +7,15 @@ import type { Scale } from '~~/core/looks/site-scales'
 import { mostSteps, parseSiteValues } from '~~/core/looks/site-values'
 import type { SavedSiteValues } from '~~/core/looks/site-values'
 import { tokenNameOf } from '~~/core/looks/tokens/site-tokens'
-import type { ScaleStep } from '~~/core/looks/tokens/site-tokens'
+import type { ScaleStep, SiteTokens } from '~~/core/looks/tokens/site-tokens'
 import { faultsOf } from '~~/core/parsing'
 import FormDialog from '../shared/FormDialog.vue'
 import { useForm } from '../shared/form'
 import { request } from '../shared/http'
+import BringInTokens from './BringInTokens.vue'
 import ScaleRows from './ScaleRows.vue'
 import type { StepRow } from './ScaleRows.vue'
-import { tokensIn, withOthers } from './token-files'
+import { withOthers } from './token-files'
 import { words } from './words'
 
 /** Changes the named sizes of letters and the named spaces of the site. */
@@ -64,12 +65,7 @@ function stepOf(typed: string): Pick<ScaleStep, 'value' | 'unit'> {
     : { value: -1, unit: 'px' }
 }
 
-const file = useTemplateRef<HTMLInputElement>('file')
-async function read() {
-  const chosen = file.value?.files?.[0]
-  if (chosen === undefined) return
-  const found = await tokensIn(chosen)
-  if (file.value !== null) file.value.value = ''
+function take(found: SiteTokens | null) {
   const count = found === null ? 0 : found.letterSizes.length + found.spaces.length
   if (found === null || count === 0) {
     told.value = found === null ? words.palette.notTokens : words.scales.noLengths
@@ -113,15 +109,7 @@ async function save() {
       />
     </div>
     <div class="presses">
-      <v-btn height="34" @click="file?.click()">{{ words.palette.read }}</v-btn>
-      <input
-        ref="file"
-        type="file"
-        accept=".json,application/json"
-        hidden
-        :aria-label="words.palette.read"
-        @change="read"
-      />
+      <BringInTokens @found="take" />
       <v-btn
         height="34"
         variant="text"

@@ -33,8 +33,9 @@ const text = ref(shown.value)
 const fault = ref<string>()
 watch(shown, (next) => (text.value = next))
 
+/** What a length is called: a step by its name. */
 function nameOf(value: StyleLength): string {
-  return isLength(value) ? value : valueName(value)
+  return scale.value.some(({ name }) => name === value) ? valueName(value) : value
 }
 
 /** From where it is stepped: what is set, or else what the page has. */
@@ -86,7 +87,7 @@ defineExpose({ step })
   <v-text-field
     :aria-label="label"
     :model-value="text"
-    :placeholder="usual ?? words.usual"
+    :placeholder="usual === null ? words.usual : nameOf(usual)"
     :error-messages="fault"
     persistent-placeholder
     @update:model-value="text = $event ?? ''"
