@@ -2,6 +2,7 @@ import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest'
 import type { Page } from 'puppeteer-core'
 import { asPublished, framed, inBench, startApp } from './support/app'
 import type { App } from './support/app'
+import { chooseTarget, computed, middle, pressState, type } from './support/look'
 import {
   chooseRadio,
   fill,
@@ -55,37 +56,6 @@ async function radii(page: Page): Promise<readonly string[]> {
   )
 }
 
-/** What the page computes for something of its first listing. */
-async function computed(page: Page, selector: string, property: string): Promise<string> {
-  const frame = await framed(page)
-  return frame.$eval(
-    `[data-placement] ${selector}`,
-    (one, name) => getComputedStyle(one).getPropertyValue(name),
-    property,
-  )
-}
-
-/** The middle of something of the first listing on the screen: the frame shows its page smaller than it is. */
-async function middle(page: Page, selector: string): Promise<{ x: number; y: number }> {
-  await waitForStillness(page)
-  const inner = await (
-    await framed(page)
-  ).$eval(`[data-placement] ${selector}`, (one) => {
-    one.scrollIntoView({ block: 'center', behavior: 'instant' })
-    const { x, y, width, height } = one.getBoundingClientRect()
-    return { x: x + width / 2, y: y + height / 2 }
-  })
-  return page.$eval(
-    'iframe',
-    (frame, { x, y }) => {
-      const box = frame.getBoundingClientRect()
-      const scale = box.width / frame.offsetWidth
-      return { x: box.x + x * scale, y: box.y + y * scale }
-    },
-    inner,
-  )
-}
-
 /** Chooses the title: by a press on the page, or from all that there is. */
 async function chooseTitle(page: Page, hand: string): Promise<void> {
   if (hand === 'mouse') {
@@ -93,27 +63,6 @@ async function chooseTitle(page: Page, hand: string): Promise<void> {
     await page.mouse.click(x, y)
     await waitFor(page, 'button', 'What of it: Title')
   } else await chooseTarget(page, hand, 'Title')
-}
-
-/** Chooses what is styled from all that there is. */
-async function chooseTarget(page: Page, hand: string, target: string): Promise<void> {
-  await use(page, hand, 'What of it: Card')
-  await waitFor(page, 'radio', target)
-  if (hand === 'mouse') await press(page, 'radio', target)
-  else {
-    for (let steps = 0; steps < 30 && !(await isThere(page, 'button', `What of it: ${target}`)); steps += 1)
-      await page.keyboard.press('ArrowLeft')
-    await page.keyboard.press('Enter')
-  }
-  await waitFor(page, 'button', `What of it: ${target}`)
-}
-
-/** Types into a field of the drawer, and has it hold. */
-async function type(page: Page, label: string, text: string): Promise<void> {
-  const field = await waitFor(page, 'textbox', label)
-  await field.click({ count: 3 })
-  await page.keyboard.type(text)
-  await page.keyboard.press('Enter')
 }
 
 describe.each(['mouse', 'keys'])('a look set by the %s', (hand) => {
@@ -422,11 +371,4 @@ function steppedUp(field: Element, padding: string): Promise<number> {
     }
     requestAnimationFrame(look)
   })
-}
-
-async function pressState(page: Page, hand: string, name: string): Promise<void> {
-  if (hand === 'mouse') return press(page, 'radio', name)
-  const group = await waitFor(page, 'radiogroup', 'State')
-  await (await group.$('[aria-checked=true]'))?.focus()
-  await page.keyboard.press(name === 'At rest' ? 'ArrowLeft' : 'ArrowRight')
 }

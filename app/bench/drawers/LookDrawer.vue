@@ -3,6 +3,7 @@ import { computed, onBeforeUnmount, shallowRef, watch } from 'vue'
 import { partKey } from '~~/core/cards/parts'
 import type { Listing } from '~~/core/listing/definition'
 import { sharedStyles } from '~~/core/listing/look'
+import { targetsOf } from '~~/core/listing/targets'
 import { headings } from '~~/core/looks/properties/define'
 import type { Heading } from '~~/core/looks/properties/define'
 import type { PropertyName } from '~~/core/looks/properties'
@@ -23,6 +24,7 @@ import ListingCss from '../look/ListingCss.vue'
 import LookSection from '../look/LookSection.vue'
 import { useLookPlace } from '../look/look-place'
 import LookTargets from '../look/LookTargets.vue'
+import { pressedTarget } from '../look/pressed-target'
 import SharedLook from '../look/SharedLook.vue'
 import { words } from '../look/words'
 
@@ -62,6 +64,15 @@ watch(
     if (part !== undefined) wantedTarget.value = part.part
   },
   { immediate: true },
+)
+
+/** Whatever of the listing is pressed is what is styled, as far as a look can. */
+watch(
+  () => selection.pressed,
+  (pressed) => {
+    const name = pressed === null ? null : pressedTarget(pressed.element, targetsOf(props.listing))
+    if (name !== null) choose(name)
+  },
 )
 
 function choose(name: string) {

@@ -22,7 +22,7 @@ export const words = {
   targets: 'What of it',
   groups: { listing: 'The listing', card: 'Its cards', parts: 'What cards carry' },
   styled: 'styled',
-  pressOnPage: 'Choose another, or press a part of a card on the page.',
+  pressOnPage: 'Choose another, or press it on the page.',
   absent: 'Not on the page as it is.',
   state: 'State',
   states: { rest: 'At rest', pointed: 'Pointed at', chosen: 'Chosen', focused: 'Focused' } satisfies Record<

@@ -4,10 +4,12 @@ import type { PagePress } from '../../stores/bench/selection'
 export function pressOn(target: EventTarget | null): PagePress {
   const element = target as Element | null
   const placement = placementAt(target)
-  if (placement === null) return { on: 'page' }
-  const part = element?.closest?.('[data-part-key]')?.getAttribute('data-part-key') ?? null
+  if (placement === null || element === null) return { on: 'page' }
+  const part = element.closest('[data-part-key]')?.getAttribute('data-part-key') ?? null
   // Tabs, arrows and dots of the page work here as they do for visitors.
-  return part === null || isControl(target) ? { on: 'placement', placement } : { on: 'part', placement, part }
+  return part === null || isControl(target)
+    ? { on: 'placement', placement, element }
+    : { on: 'part', placement, element, part }
 }
 
 /** Whether a press does something in the page itself. */

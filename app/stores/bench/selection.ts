@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import { computed, ref } from 'vue'
+import { computed, ref, shallowRef } from 'vue'
 import type { Finding } from '~~/core/checks/define'
 import { clauses } from '~~/core/listing/clauses'
 import type { Clause } from '~~/core/listing/clauses'
@@ -25,8 +25,13 @@ export type DrawerName = Clause | 'why' | 'next' | 'checks' | 'fitting' | 'band'
 /** What a press on the page is meant for. */
 export type PagePress =
   | { readonly on: 'page' }
-  | { readonly on: 'placement'; readonly placement: string }
-  | { readonly on: 'part'; readonly placement: string; readonly part: string }
+  | { readonly on: 'placement'; readonly placement: string; readonly element: Element }
+  | {
+      readonly on: 'part'
+      readonly placement: string
+      readonly element: Element
+      readonly part: string
+    }
 
 function isOfListing(drawer: DrawerName): boolean {
   return drawer !== 'fitting' && drawer !== 'band'
@@ -49,6 +54,8 @@ export const useSelection = defineStore('selection', () => {
   /** The part of the card that is opened in the drawer, and the one pointed at there, by their keys. */
   const openPart = ref<string | null>(null)
   const pointedPart = ref<string | null>(null)
+  /** What of the page was pressed last: another one each time, also where the same is pressed once more. */
+  const pressed = shallowRef<{ readonly element: Element } | null>(null)
 
   const chosen = computed<Placement | null>(
     () => placementsOf(draft.page).find((one) => one.id === chosenId.value) ?? null,
@@ -125,6 +132,7 @@ export const useSelection = defineStore('selection', () => {
   /** Chooses what was pressed on the page, and opens the settings of a part of a card, or how it looks. */
   function press(target: PagePress): void {
     choose(target.on === 'page' ? null : target.placement)
+    pressed.value = target.on === 'page' ? null : { element: target.element }
     if (target.on !== 'part') return
     if (opened.value === 'look') openPart.value = target.part
     else openCardPart(target.part)
@@ -156,6 +164,7 @@ export const useSelection = defineStore('selection', () => {
     drawerWanted,
     openPart,
     pointedPart,
+    pressed,
     chosen,
     chosenBand,
     listingId,
