@@ -3,7 +3,7 @@ import type { Page } from 'puppeteer-core'
 import { suitedListings } from '~~/core/listing/ready-made'
 import { asPublished, framed, inBench, startApp } from './support/app'
 import type { App } from './support/app'
-import { press, use, waitFor, waitForNoDialog, waitForText } from './support/hands'
+import { chooseFrom, isThere, press, use, waitFor, waitForNoDialog, waitForText } from './support/hands'
 import { violations } from './support/violations'
 
 let app: App
@@ -60,6 +60,24 @@ describe.each(['mouse', 'keys'])('a listing started over by the %s', (hand) => {
     expect(after.split(', as ')[0]).toBe(before.split(', as ')[0])
     await use(page, hand, 'Undo: Start over as “Wall of mounted prints”')
     await expect.poll(() => page.$eval(sentence, (one) => one.textContent?.trim())).toBe(before)
+    await page.close()
+  })
+
+  it('is one that was placed just now, which begins as a ready-made one', async () => {
+    const page = await inBench(app, 'Orchard')
+    await chooseFrom(page, hand, 'Add to Main', 'Plots')
+    await waitForText(page, sentence, 'all plots')
+    await use(page, hand, 'Ready-made listings')
+    await waitFor(page, 'dialog', 'Ready-made listings')
+    await expect
+      .poll(async () => (await sampled(page)).filter((titles) => titles.length > 0).length)
+      .toBeGreaterThan(10)
+    await use(page, hand, 'Wall of mounted prints')
+    await waitForNoDialog(page)
+    await waitForText(page, sentence, 'in Print in a mount.')
+    // Of a listing that has long been there, it is said with its shape.
+    await press(page, 'button', 'Orchard notes 6')
+    expect(await isThere(page, 'button', 'Ready-made listings')).toBe(false)
     await page.close()
   })
 })

@@ -15,6 +15,7 @@ import EntryAutocomplete from '../../content/EntryAutocomplete.vue'
 import ActionMenu from '../../shared/ActionMenu.vue'
 import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
 import { useListingEdits } from '../../stores/bench/listing-edits'
+import { usePlacing } from '../../stores/bench/placing'
 import { useSelection } from '../../stores/bench/selection'
 import { useCatalogue } from '../../stores/catalogue'
 import ListingNames from '../from/ListingNames.vue'
@@ -22,14 +23,18 @@ import PickList from '../from/PickList.vue'
 import SampleChoice from '../from/SampleChoice.vue'
 import { words } from '../from/words'
 import RuleList from '../rules/RuleList.vue'
+import ReadyMadePress from '../shapes/ReadyMadePress.vue'
 import { words as ruleWords } from '../rules/words'
 
 const props = defineProps<{ listing: Listing }>()
 const selection = useSelection()
 const edits = useListingEdits()
 const catalogue = useCatalogue()
+const placing = usePlacing()
 
 const from = computed(() => props.listing.from)
+/** Whether it was placed just now: then it may begin as one that is ready. */
+const isNew = computed(() => selection.listingId !== null && placing.begun === selection.listingId)
 const bys = froms.map((value) => ({ value, title: words.bys[value] }))
 const joinItems = joins.map((value) => ({ value, title: ruleWords.joins[value] }))
 const followsPage = computed(
@@ -136,9 +141,12 @@ function leaveOut(what: LeftOut, on: boolean) {
     clear-on-select
     @update:model-value="setCollections"
   />
-  <ActionMenu v-slot="{ opener }" :label="words.begin" :actions="begins">
-    <v-btn v-bind="opener" height="34" class="begin">{{ words.begin }}…</v-btn>
-  </ActionMenu>
+  <div class="begin">
+    <ActionMenu v-slot="{ opener }" :label="words.begin" :actions="begins">
+      <v-btn v-bind="opener" height="34">{{ words.begin }}…</v-btn>
+    </ActionMenu>
+    <ReadyMadePress v-if="isNew" :listing="listing" :height="34" />
+  </div>
   <ChoiceSetting :label="words.by" :value="from.by" :choices="bys" fallback="rule" @change="setBy" />
   <p v-if="from.by === 'page'" class="hint">{{ words.pageHint }}</p>
   <PickList
@@ -197,7 +205,9 @@ function leaveOut(what: LeftOut, on: boolean) {
 
 <style scoped>
 .begin {
-  justify-self: start;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
 }
 
 .hint {

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { ref } from 'vue'
 import type { Listing } from '~~/core/listing/definition'
 import { inShape } from '~~/core/listing/in-shape'
 import { shapes } from '~~/core/shapes'
@@ -11,11 +10,9 @@ import IconChoice from '../../shared/settings/IconChoice.vue'
 import SelectSetting from '../../shared/settings/SelectSetting.vue'
 import { useListingEdits } from '../../stores/bench/listing-edits'
 import { shapeSettings } from '../shapes'
-import { fetchedLater } from '../../shared/fetched-later'
 import { choicesOf } from '../../shared/settings/choices'
+import ReadyMadePress from '../shapes/ReadyMadePress.vue'
 import { words } from '../shapes/words'
-
-const ReadyMadeListings = fetchedLater(() => import('../shapes/ReadyMadeListings.vue'))
 
 const props = defineProps<{ listing: Listing }>()
 const edits = useListingEdits()
@@ -25,11 +22,6 @@ const kinds = shapes.all.map(({ name, title, about }) => ({
   about,
   icon: shapeSettings[name].icon,
 }))
-
-const choosing = ref(false)
-function startOver(change: (before: Listing) => Listing, title: string) {
-  edits.editChosen(title, change)
-}
 
 function set(shape: ShapeChoice, subject: string) {
   edits.editChosen('Shape', (before) => ({ ...before, shape }), `shape ${subject}`)
@@ -41,8 +33,7 @@ function setCommon(change: Partial<CommonSettings>) {
 </script>
 
 <template>
-  <v-btn height="36" class="ready" @click="choosing = true">{{ words.readyMade }}</v-btn>
-  <ReadyMadeListings v-if="choosing" v-model="choosing" :listing="listing" @choose="startOver" />
+  <ReadyMadePress :listing="listing" :height="36" />
   <IconChoice
     :label="words.shape"
     :value="listing.shape.name"
@@ -65,9 +56,3 @@ function setCommon(change: Partial<CommonSettings>) {
     @change="setCommon({ direction: $event })"
   />
 </template>
-
-<style scoped>
-.ready {
-  justify-self: start;
-}
-</style>

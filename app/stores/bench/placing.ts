@@ -1,4 +1,5 @@
 import { defineStore } from 'pinia'
+import { ref } from 'vue'
 import { begunFitting, fittingLabel } from '~~/core/fittings'
 import type { FittingName } from '~~/core/fittings'
 import { begunListing } from '~~/core/listing/begun'
@@ -16,6 +17,8 @@ import { useSelection } from './selection'
 export const usePlacing = defineStore('placing', () => {
   const draft = useDraft()
   const selection = useSelection()
+  /** The listing that was begun last, by its id. */
+  const begun = ref<string | null>(null)
 
   /** Places a new listing of a collection at a spot, chooses it and opens what it shows. */
   function placeListing(spot: Spot, name: string, collection: BegunWith): void {
@@ -29,6 +32,7 @@ export const usePlacing = defineStore('placing', () => {
       page: withPlacementsAt(before.page, spot, [...placementsAt(before.page, spot), placement]),
       listings: { ...before.listings, [placement.listing]: begunListing(name, collection) },
     }))
+    begun.value = placement.listing
     selection.choose(placement.id)
     selection.showDrawer('from')
   }
@@ -163,6 +167,7 @@ export const usePlacing = defineStore('placing', () => {
   }
 
   return {
+    begun,
     placeListing,
     placeExisting,
     makeOwn,
