@@ -30,7 +30,7 @@ export function partTargets({
   alsoStyled = {},
   isHeldItself,
 }: AnyPartKind): readonly StyleTarget[] {
-  const held = isHeldItself === true ? {} : { heldBy: cardBox }
+  const held = isHeldItself === true ? ({ isPressed: true } as const) : { heldBy: cardBox }
   const within = `.part[data-part="${name}"]`
   return [
     { name, title, selector: `${within} ${styled}`, ...held },

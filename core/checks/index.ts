@@ -14,6 +14,7 @@ import { repeatedEntries } from './repeated-entries'
 import { rowHoles } from './row-holes'
 import { silentLinks } from './silent-links'
 import { smallLetters } from './small-letters'
+import { smallTargets } from './small-targets'
 import { softPictures } from './soft-pictures'
 import { stretchedLine } from './stretched-line'
 import { tooFew } from './too-few'
@@ -38,6 +39,7 @@ export const checks = registryOf<Check>('check', [
   twoInARoom,
   faintText,
   smallLetters,
+  smallTargets,
   idleStyles,
 ])
 

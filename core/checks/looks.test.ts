@@ -123,6 +123,30 @@ describe('letters that are small', () => {
   })
 })
 
+describe('what is too small to be pressed', () => {
+  it('is told with its size, and set to the least', () => {
+    const small = [set('page-link', { 'most-height': '20px', 'most-width': '1rem' })]
+    const all = found('small-targets', [], small)
+    expect(all.map(({ text }) => text)).toEqual([
+      'Way to other pages is 16 px wide at most: 24 is the least that a finger hits.',
+      'Way to other pages is 20 px high at most: 24 is the least that a finger hits.',
+    ])
+    const mended = all.reduce((before, { mends }) => mends[0]?.edit(before) ?? before, listingOf([]))
+    expect(found('small-targets', mended.look.own, small)).toEqual([])
+  })
+
+  it('is nothing that has room enough, goes by what is around it, or is not pressed', () => {
+    for (const [target, length] of [
+      ['page-link', '24px'],
+      ['page-link', '1em'],
+      ['page-link', '50%'],
+      ['title', '8px'],
+      ['tab', '8px'],
+    ] as const)
+      expect(found('small-targets', [set(target, { 'most-height': length })]), target).toEqual([])
+  })
+})
+
 describe('what is set and not seen', () => {
   it('is of something that the listing has not, or is covered', () => {
     expect(found('idle-styles', [set('topic', { weight: 700 })])[0]?.text).toBe(

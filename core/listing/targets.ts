@@ -10,7 +10,7 @@ const boxTargets: readonly StyleTarget[] = [
   { name: 'words', title: 'Words above and below', selector: '.placement-words' },
   { name: 'box', title: 'Box of the listing', selector: '.listing' },
   { name: 'empty', title: 'Words where there is nothing', selector: '.listing-empty' },
-  { name: 'page-link', title: 'Way to other pages', selector: '.listing-pages a' },
+  { name: 'page-link', title: 'Way to other pages', selector: '.listing-pages a', isPressed: true },
 ]
 
 /** All that looks can style, in the order in which it is listed: each thing once. */

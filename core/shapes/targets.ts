@@ -9,6 +9,7 @@ const tabs: readonly StyleTarget[] = [
     title: 'Tab',
     selector: '.tab-list [role="tab"]',
     chosen: '[aria-selected="true"]',
+    isPressed: true,
   },
   { name: 'tab-panel', title: 'What a tab shows', selector: '[role="tabpanel"]' },
 ]
@@ -24,6 +25,7 @@ const rowArrow: StyleTarget = {
   name: 'arrow',
   title: 'Arrow',
   selector: '.row-arrows button',
+  isPressed: true,
 }
 
 /**
@@ -38,14 +40,15 @@ export const shapeTargets: Readonly<Record<ShapeName, readonly StyleTarget[]>> =
   index: tabs,
   grouped: [groupName],
   slides: [
-    { name: 'slides-arrow', title: 'Arrow' },
+    { name: 'slides-arrow', title: 'Arrow', isPressed: true },
     {
       name: 'slides-dot',
       title: 'Dot',
       selector: '.slides-dots button',
       chosen: '[aria-current="true"]',
+      isPressed: true,
     },
-    { name: 'slides-pause', title: 'Pause', selector: '[data-control="pause"]' },
+    { name: 'slides-pause', title: 'Pause', selector: '[data-control="pause"]', isPressed: true },
   ],
   table: [
     { name: 'table', title: 'Table' },
@@ -65,7 +68,12 @@ export const shapeTargets: Readonly<Record<ShapeName, readonly StyleTarget[]>> =
   ],
   calendar: [
     { name: 'calendar-title', title: 'Name of the month' },
-    { name: 'calendar-turn', title: 'Way to another month', selector: '.calendar-turns a' },
+    {
+      name: 'calendar-turn',
+      title: 'Way to another month',
+      selector: '.calendar-turns a',
+      isPressed: true,
+    },
     {
       name: 'calendar-view',
       title: 'Way to another view',

@@ -15,6 +15,8 @@ export interface StyleTarget {
   readonly heldBy?: string
   /** What tells that it is chosen, where it can be: added to its selector. */
   readonly chosen?: string
+  /** Whether visitors press it. */
+  readonly isPressed?: true
 }
 
 /** The states that a target can be in. */

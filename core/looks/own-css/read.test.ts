@@ -126,6 +126,18 @@ describe('own CSS', () => {
     )
   })
 
+  it.each([
+    '('.repeat(19_000),
+    '{'.repeat(19_000),
+    '@media (a){'.repeat(1_700),
+    ':is('.repeat(4_900),
+    `a{width:${'calc('.repeat(3_900)}`,
+    `a{font-family:${'a,'.repeat(9_000)}b}`,
+    '/*'.repeat(9_000),
+  ])('is read however deep things stand in each other: %.20s…', (text) => {
+    expect(strangers(compiledOwnCss({ text, isOn: true }, 'listing', place))).toEqual([])
+  })
+
   it('is the same again when what was understood is read once more', () => {
     fc.assert(
       fc.property(cssTexts(['title', 'tab']), (text) => {
