@@ -185,7 +185,12 @@ it('keeps what it holds to its own place', async () => {
     targets: styleTargets,
     scope: '[data-placement="a"]',
   })
+  const extent = () =>
+    page.evaluate(() => [document.documentElement.scrollWidth, document.documentElement.scrollHeight])
+  const before = await extent()
   await page.$eval('#own', (own, next) => (own.textContent = next), css)
+  // The card is out of the flow now: the page is as wide as it was, and no higher.
+  expect(await extent()).toEqual(before)
   expect(await at(250, 250)).toBe('card')
   for (const [x, y] of [
     [20, 250],

@@ -21,7 +21,7 @@ describe('writers of every kind at once', () => {
       expect(told.faults).toEqual([])
       expect(await wrongAfter(test.db, site, told)).toEqual([])
       // A conversion has three parts; within a few seconds each may be cut.
-      const kinds = ['save', 'add', 'delete', 'bulk', 'tag', 'terms', 'page', 'publish']
+      const kinds = ['save', 'add', 'delete', 'bulk', 'tag', 'terms', 'page', 'publish', 'look', 'values']
       const sure =
         trouble === 'none'
           ? [...kinds, 'convert']

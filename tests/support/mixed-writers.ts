@@ -22,6 +22,7 @@ import { databaseFailure } from '~~/server/db/failures'
 import { Problem } from '~~/server/http/problem'
 import { addUpKeyCounts } from '~~/server/listings/key-counts'
 import { finishLeftWork } from './left-work'
+import { changeLook, changeValues, lostValues } from './look-writers'
 import { fieldInput } from './fields'
 
 /** Numbers that were written one after the other. */
@@ -121,6 +122,8 @@ export async function writeMixed(
     writer('resume', () => finishLeftWork(db, 500)),
     ...[0, 1].map(() => writer('page', () => editPage(db, site, told))),
     writer('publish', () => publishSeen(db, site, told)),
+    writer('look', (at) => changeLook(db, at, pick)),
+    writer('values', () => changeValues(db, pick)),
     ...(trouble === 'cut' ? [writer('cut', () => cutConnections(db))] : []),
     ...(trouble === 'killed' ? [writer('kill', () => killProcess(db))] : []),
   ])
@@ -331,6 +334,7 @@ export async function wrongAfter(db: Db, site: Site, told: Told): Promise<readon
     ...back,
     ...strange,
     ...(await wrongPage(db, told)),
+    ...(await lostValues(db, told.done['values'] ?? 0)),
     ...(await halfWritten(
       db,
       rows.map((row) => row.id),

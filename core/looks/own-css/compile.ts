@@ -9,13 +9,13 @@ const margin = 48
 
 /**
  * The style sheet of own CSS; nothing where it is off, or nothing of it holds. Its box keeps what it holds to
- * its own place: nothing in it lies over the page, however large it is or wherever it is put (CSS Containment
- * 2, 3.3; CSS Overflow 4, 3.2).
+ * its own place: nothing in it lies over the page or has it scroll, however large it is or wherever it is put
+ * (CSS Containment 2, 3.3; CSS Masking 1, 3).
  */
 export function compiledOwnCss({ text, isOn }: OwnCss, layer: Layer, place: CssPlace): string {
   if (!isOn || text.trim() === '') return ''
   const { rules } = readOwnCss(text, place)
   if (rules.length === 0) return ''
-  const kept = `${place.scope}{contain:layout style;overflow:clip;overflow-clip-margin:${margin}px}`
+  const kept = `${place.scope}{contain:layout style;clip-path:inset(-${margin}px)}`
   return layerText(layer, [kept, ...rules].join('\n'))
 }

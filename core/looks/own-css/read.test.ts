@@ -155,7 +155,7 @@ describe('own CSS', () => {
   it('says nothing where it is off, empty, or nothing of it holds', () => {
     const text = 'a { color: red }'
     expect(compiledOwnCss({ text, isOn: true }, 'look', place)).toBe(
-      '@layer look{[data-placement="7"]{contain:layout style;overflow:clip;overflow-clip-margin:48px}\n' +
+      '@layer look{[data-placement="7"]{contain:layout style;clip-path:inset(-48px)}\n' +
         '[data-placement="7"] a{color:red}}',
     )
     for (const none of [
