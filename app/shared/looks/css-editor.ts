@@ -60,7 +60,7 @@ export function cssEditor(parent: HTMLElement, setting: CssEditorSetting): CssEd
           ],
           icons: false,
         }),
-        keymap.of([...completionKeymap, ...defaultKeymap, ...historyKeymap]),
+        keymap.of([...completionKeymap, ...ownKeys, ...historyKeymap]),
         EditorState.changeFilter.of(({ newDoc }) => {
           const fits = newDoc.length <= setting.most
           if (!fits) setting.tooLong()
@@ -116,6 +116,9 @@ function inVariable(offered: readonly Offered[]) {
   return (context: CompletionContext) =>
     context.matchBefore(/var\(\s*-{0,2}[\w-]*$/) === null ? null : names(context)
 }
+
+/** The key that publishes does that here as everywhere. */
+const ownKeys = defaultKeymap.filter(({ key }) => key !== 'Mod-Enter')
 
 const highlighting = HighlightStyle.define([
   { tag: tags.comment, color: 'var(--faint)', fontStyle: 'italic' },
