@@ -2,9 +2,11 @@ import type { StyleTarget } from '../style/targets'
 import { parts } from './parts'
 import type { AnyPartKind } from './parts'
 
+export const cardTarget: StyleTarget = { name: 'card', title: 'Card' }
+
 /** What a look can style of every card, besides its parts. */
 export const cardTargets: readonly StyleTarget[] = [
-  { name: 'card', title: 'Card' },
+  cardTarget,
   {
     name: 'card-over',
     title: 'Ground of what lies over the picture',

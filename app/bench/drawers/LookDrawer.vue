@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, shallowRef, watch } from 'vue'
+import { cardPlaces } from '~~/core/cards/card-edits'
+import { drawnCard } from '~~/core/cards/drawn-card'
 import { partKey } from '~~/core/cards/parts'
+import { cardTarget } from '~~/core/cards/targets'
 import type { Listing } from '~~/core/listing/definition'
 import { sharedStyles } from '~~/core/listing/look'
 import { targetsOf } from '~~/core/listing/targets'
@@ -10,6 +13,7 @@ import type { PropertyName } from '~~/core/looks/properties'
 import type { Styles } from '~~/core/looks/styles'
 import { stylesOf, withStylesOf, withValues } from '~~/core/looks/target-edits'
 import { selectorOf, statesOf } from '~~/core/style/targets'
+import type { StyleTarget } from '~~/core/style/targets'
 import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
 import SelectSetting from '../../shared/settings/SelectSetting.vue'
 import { useListingEdits } from '../../stores/bench/listing-edits'
@@ -24,6 +28,7 @@ import ListingCss from '../look/ListingCss.vue'
 import LookSection from '../look/LookSection.vue'
 import { useLookPlace } from '../look/look-place'
 import LookTargets from '../look/LookTargets.vue'
+import type { OfferedCard, OfferedTarget } from '../look/offered-target'
 import { pressedTarget } from '../look/pressed-target'
 import SharedLook from '../look/SharedLook.vue'
 import { words } from '../look/words'
@@ -81,18 +86,15 @@ function choose(name: string) {
   selection.openPart = part === undefined ? null : partKey(part)
 }
 
-const shownGroups = computed(() =>
-  (['parts', 'card', 'listing'] as const)
-    .filter((group) => groups.value[group].length > 0)
-    .map((group) => ({
-      title: words.groups[group],
-      targets: groups.value[group].map(({ name, title }) => ({
-        value: name,
-        title,
-        styled: styles.value.some((one) => one.target === name),
-      })),
-    })),
-)
+/** Something that can be styled, as it is offered. */
+function offered({ name, title }: StyleTarget): OfferedTarget {
+  return { value: name, title, styled: styles.value.some((one) => one.target === name) }
+}
+const card = computed<OfferedCard>(() => {
+  const drawn = drawnCard(props.listing.card)
+  const places = cardPlaces.map((place) => [place, drawn[place].map(offered)])
+  return { whole: offered(cardTarget), places: Object.fromEntries(places) as OfferedCard['places'] }
+})
 
 /** What of the page is styled, as it is now. */
 const found = computed<Found>(() => {
@@ -151,7 +153,12 @@ const widthChoices = computed(() => [
 
 <template>
   <SharedLook :listing="listing" />
-  <LookTargets :model-value="place.target" :groups="shownGroups" @update:model-value="choose" />
+  <LookTargets
+    :model-value="place.target"
+    :card="card"
+    :listing="groups.listing.map(offered)"
+    @update:model-value="choose"
+  />
   <p v-if="found.element === null && shown.page !== null" class="absent" role="status">{{ words.absent }}</p>
   <ChoiceSetting
     :label="words.state"

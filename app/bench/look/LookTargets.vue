@@ -1,20 +1,27 @@
 <script setup lang="ts">
 import { mdiChevronDown } from '@mdi/js'
 import { computed, nextTick, ref, useId, useTemplateRef } from 'vue'
+import { cardPlaces } from '~~/core/cards/card-edits'
 import { steppedChoice } from '../../shared/settings/radio-steps'
+import LookTarget from './LookTarget.vue'
+import type { OfferedCard, OfferedTarget } from './offered-target'
 import { words } from './words'
 
-/** What of a listing is styled: one of all that it has, in groups, which are folded away once it is chosen. */
-const props = defineProps<{
-  groups: readonly {
-    readonly title: string
-    readonly targets: readonly { readonly value: string; readonly title: string; readonly styled: boolean }[]
-  }[]
-}>()
+/**
+ * What of a listing is styled: one thing of its cards, which are drawn with what they carry in its place, or
+ * of itself. They are folded away once one is chosen.
+ */
+const props = defineProps<{ card: OfferedCard; listing: readonly OfferedTarget[] }>()
 const chosen = defineModel<string>({ required: true })
 
-const all = computed(() => props.groups.flatMap((group) => group.targets))
+const all = computed(() => [
+  props.card.whole,
+  ...cardPlaces.flatMap((place) => props.card.places[place]),
+  ...props.listing,
+])
 const title = computed(() => all.value.find(({ value }) => value === chosen.value)?.title ?? '')
+/** The places of the card as they lie below each other; the picture has two beside it. */
+const rows = [['above'], ['picture', 'over', 'beside'], ['below'], ['foot']] as const
 const isOpen = ref(false)
 const opener = useTemplateRef<HTMLElement>('opener')
 const list = useTemplateRef<HTMLElement>('list')
@@ -67,21 +74,31 @@ function step(event: KeyboardEvent) {
     @keydown.esc.stop.prevent="close"
     @keydown.enter.prevent="close"
   >
-    <div v-for="group in groups" :key="group.title" class="group">
-      <span class="title">{{ group.title }}</span>
-      <button
-        v-for="one in group.targets"
+    <div class="card">
+      <LookTarget :target="card.whole" :chosen="chosen" @click="take(card.whole.value)" @keydown="step" />
+      <div v-for="row in rows" :key="row[0]" class="row" :class="row[0]">
+        <div v-for="place in row" :key="place" class="place" :class="place">
+          <LookTarget
+            v-for="one in card.places[place]"
+            :key="one.value"
+            :target="one"
+            :chosen="chosen"
+            @click="take(one.value)"
+            @keydown="step"
+          />
+        </div>
+      </div>
+    </div>
+    <div class="around">
+      <span class="title">{{ words.listingItself }}</span>
+      <LookTarget
+        v-for="one in listing"
         :key="one.value"
-        type="button"
-        role="radio"
-        :aria-checked="one.value === chosen"
-        :aria-label="one.styled ? `${one.title}, ${words.styled}` : one.title"
-        :tabindex="one.value === chosen ? 0 : -1"
+        :target="one"
+        :chosen="chosen"
         @click="take(one.value)"
         @keydown="step"
-      >
-        {{ one.title }}<span v-if="one.styled" class="dot" aria-hidden="true" />
-      </button>
+      />
     </div>
   </div>
 </template>
@@ -101,31 +118,6 @@ function step(event: KeyboardEvent) {
 }
 
 .chosen {
-  font-size: inherit;
-}
-
-.turned {
-  transform: rotate(180deg);
-}
-
-.targets {
-  display: grid;
-  gap: 8px;
-}
-
-.group {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px;
-}
-
-.title {
-  flex: 1 0 100%;
-  font-size: var(--size-fine);
-  color: var(--soft);
-}
-
-button {
   display: inline-flex;
   align-items: center;
   gap: 5px;
@@ -134,29 +126,92 @@ button {
   border: 1px solid var(--edge);
   border-radius: 7px;
   background: var(--sheet);
-  font-size: var(--size-small);
   font-weight: 600;
   color: var(--text);
 }
 
-button:hover {
+.chosen:hover {
   background: var(--hover);
 }
 
-button[aria-checked='true'] {
-  border-color: var(--clause);
-  background: var(--clause);
-  color: var(--sheet);
+.turned {
+  transform: rotate(180deg);
 }
 
-.dot {
-  width: 7px;
-  height: 7px;
-  border-radius: 50%;
-  background: var(--clause);
+.targets {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 12px;
 }
 
-button[aria-checked='true'] .dot {
-  background: var(--sheet);
+/* A card as it is on the page: what it carries stands where it does there. */
+.card {
+  display: grid;
+  gap: 8px;
+  padding: 10px;
+  border: 1px solid var(--edge-strong);
+  border-radius: 9px;
+  background: var(--paper);
+}
+
+.card > button {
+  justify-self: start;
+}
+
+.row {
+  display: grid;
+  gap: 8px;
+}
+
+.place,
+.around {
+  display: flex;
+  flex-wrap: wrap;
+  align-content: start;
+  gap: 4px;
+}
+
+.place:empty {
+  display: none;
+}
+
+.row.picture {
+  grid-template-columns: minmax(0, 3fr);
+}
+
+.row.picture:has(> .beside:not(:empty)) {
+  grid-template-columns: minmax(0, 3fr) minmax(0, 2fr);
+}
+
+.place.picture,
+.place.over {
+  grid-column: 1;
+  padding: 8px;
+  background: var(--kraft-deep);
+}
+
+.place.picture {
+  min-height: 62px;
+  border-radius: 6px 6px 0 0;
+}
+
+.place.over {
+  margin-top: -8px;
+  border-radius: 0 0 6px 6px;
+}
+
+.place.beside {
+  grid-area: 1 / 2 / 3 / 3;
+}
+
+.row.foot {
+  padding-top: 8px;
+  border-top: 1px dashed var(--edge);
+}
+
+.title {
+  flex: 1 0 100%;
+  font-size: var(--size-fine);
+  color: var(--soft);
 }
 </style>

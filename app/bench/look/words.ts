@@ -20,7 +20,7 @@ export const words = {
   put: 'Put it in',
   isChanged: (name: string) => `“${name}” is changed`,
   targets: 'What of it',
-  groups: { listing: 'The listing', card: 'Its cards', parts: 'What cards carry' },
+  listingItself: 'The listing itself',
   styled: 'styled',
   pressOnPage: 'Choose another, or press it on the page.',
   absent: 'Not on the page as it is.',
