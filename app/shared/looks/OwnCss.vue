@@ -111,7 +111,7 @@ const editor = useTemplateRef('editor')
 }
 
 h4 {
-  margin-top: 4px;
+  margin: 4px 0 0;
   font-size: var(--size-small);
 }
 
@@ -141,6 +141,7 @@ li span {
 
 pre {
   max-height: 220px;
+  margin: 0;
   padding: 8px 10px;
   border-radius: 7px;
   background: var(--kraft);
