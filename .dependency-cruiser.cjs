@@ -33,7 +33,8 @@ module.exports = {
       from: { path: '^core/', pathNot: '\\.test\\.ts$' },
       to: {
         path: 'node_modules/',
-        pathNot: 'node_modules/(yup|luxon|immer|rrule|country-to-currency|css-tree|@types/(luxon|css-tree))/',
+        pathNot:
+          'node_modules/(yup|luxon|immer|rrule|country-to-currency|css-tree|@capsizecss|@types/(luxon|css-tree))/',
       },
     },
     {

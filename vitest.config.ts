@@ -5,6 +5,9 @@ import { defineConfig } from 'vitest/config'
 const root = fileURLToPath(new URL('.', import.meta.url))
 const alias = { '~~': root.replace(/\/$/, '') }
 
+/** Server code outside its build: what the build would hand it stands in the tests. */
+const ofServer = { ...alias, '#bushel/site-assets': `${alias['~~']}/tests/support/site-assets.ts` }
+
 /** What takes longer than this, in milliseconds, will not end: no test is to fail because a machine is slow. */
 const hanging = 300_000
 
@@ -27,9 +30,7 @@ export default defineConfig({
       {
         // Public documents are rendered here, too.
         plugins: [vue()],
-        resolve: {
-          alias: { ...alias, '#bushel/site-assets': `${alias['~~']}/tests/support/site-assets.ts` },
-        },
+        resolve: { alias: ofServer },
         test: {
           name: 'database',
           include: ['tests/database/**/*.test.ts'],
@@ -42,7 +43,7 @@ export default defineConfig({
         },
       },
       {
-        resolve: { alias },
+        resolve: { alias: ofServer },
         test: {
           name: 'browser',
           include: ['tests/browser/**/*.test.ts'],

@@ -68,9 +68,10 @@ const picture = computed(() => {
       <link v-else rel="icon" href="/mark.svg" type="image/svg+xml" />
       <link
         v-for="font in view.fonts"
-        :key="font"
+        :key="font.address"
         rel="preload"
-        :href="font"
+        :href="font.address"
+        :data-family="font.family"
         as="font"
         type="font/woff2"
         crossorigin="anonymous"

@@ -2,21 +2,19 @@
 import { mdiClose } from '@mdi/js'
 import { computed, ref, watch } from 'vue'
 import { contrastOf, readColour } from '~~/core/looks/colour'
-import { mostColours, pageSets, parseSiteValues } from '~~/core/looks/site-values'
+import { mostColours, pageSets } from '~~/core/looks/site-values'
 import type { SavedSiteValues } from '~~/core/looks/site-values'
 import { shownColour, sitePalette } from '~~/core/looks/site-palette'
 import type { ColourSet } from '~~/core/looks/site-palette'
 import { tokenNameOf } from '~~/core/looks/tokens/site-tokens'
 import type { PaletteColour, SiteTokens } from '~~/core/looks/tokens/site-tokens'
-import { faultsOf } from '~~/core/parsing'
 import ColourWell from '../shared/ColourWell.vue'
 import FormDialog from '../shared/FormDialog.vue'
-import { useForm } from '../shared/form'
-import { request } from '../shared/http'
 import { valueName } from '../shared/looks/value-names'
 import ChoiceSetting from '../shared/settings/ChoiceSetting.vue'
 import BringInTokens from './BringInTokens.vue'
 import { saveTokens, withOthers } from './token-files'
+import { useSiteValuesForm } from './site-values-form'
 import { words } from './words'
 
 /** Changes the named colours of the site, and by which set of them its pages go. */
@@ -33,24 +31,14 @@ interface Typed {
   readonly pages: SavedSiteValues['pages']
   readonly rows: readonly Row[]
 }
-const form = useForm<Typed>({ pages: 'light', rows: [] }, (values) =>
-  faultsOf(parseSiteValues(asked(values))).map((fault) => ({
-    ...fault,
-    path: fault.path.replace(/^palette/, 'rows'),
-  })),
-)
-const { values, faults, leave, sending, problem, changed } = form
+const { values, faults, leave, sending, problem, changed, save } = useSiteValuesForm<Typed>(open, {
+  typed: () => ({ pages: props.site.pages, rows: rowsOf(props.site.palette) }),
+  asked,
+  fieldOf: (path) => path.replace(/^palette/, 'rows'),
+  saved: () => emit('saved'),
+})
 const told = ref('')
-
-watch(
-  open,
-  (isOpen) => {
-    if (!isOpen) return
-    told.value = ''
-    form.reset({ pages: props.site.pages, rows: rowsOf(props.site.palette) })
-  },
-  { immediate: true },
-)
+watch(open, () => (told.value = ''))
 
 function rowsOf(palette: readonly PaletteColour[]): readonly Row[] {
   return palette.map(({ name, light, dark }) => ({ name, light, dark: dark ?? light }))
@@ -112,14 +100,6 @@ function take(found: SiteTokens | null) {
   }
   values.rows = withOthers(values.rows, rowsOf(found.palette)).slice(0, mostColours)
   told.value = words.palette.taken(found.palette.length)
-}
-
-async function save() {
-  const sent = asked(values)
-  const saved = await form.send(() => request<SavedSiteValues>('PUT', '/api/bench/site/values', sent))
-  if (saved === null) return
-  open.value = false
-  emit('saved')
 }
 
 const choices = pageSets.map((value) => ({ value, title: words.palette.sets[value] }))

@@ -7,21 +7,23 @@ import { valueName } from '../shared/looks/value-names'
 import { useCatalogue } from '../stores/catalogue'
 import { useNotices } from '../stores/notices'
 import { useSession } from '../stores/session'
+import FontsDialog from './FontsDialog.vue'
 import PaletteDialog from './PaletteDialog.vue'
 import ScalesDialog from './ScalesDialog.vue'
 import { words } from './words'
 
-/** The colours that looks are made of, on light and on dark pages, and the way to change them. */
+/** What looks are made of: the colours, on light and on dark pages, and the ways to change all of it. */
 const emit = defineEmits<{ changed: [] }>()
 const catalogue = useCatalogue()
 const session = useSession()
 const notices = useNotices()
 const site = computed(() => catalogue.catalogue.values)
 
-/** Which of the two dialogs is open, with the values as they were then. */
-const isOpen = ref<'palette' | 'scales' | null>(null)
+type Dialog = 'palette' | 'scales' | 'fonts'
+/** Which dialog is open, with the values as they were then. */
+const isOpen = ref<Dialog | null>(null)
 const opened = ref<SavedSiteValues | null>(null)
-async function open(dialog: 'palette' | 'scales') {
+async function open(dialog: Dialog) {
   opened.value = await attempt(() => request<SavedSiteValues>('GET', '/api/bench/site/values'))
   if (opened.value !== null) isOpen.value = dialog
 }
@@ -45,6 +47,7 @@ async function saved(text: string) {
     <div v-if="session.maySetUp" class="presses">
       <v-btn height="36" @click="open('palette')">{{ words.palette.change }}</v-btn>
       <v-btn height="36" @click="open('scales')">{{ words.scales.change }}</v-btn>
+      <v-btn height="36" @click="open('fonts')">{{ words.fonts.change }}</v-btn>
     </div>
     <p>{{ words.palette.pages[site.pages] }}</p>
     <template v-if="opened !== null">
@@ -59,6 +62,13 @@ async function saved(text: string) {
         :site="opened"
         @update:model-value="isOpen = null"
         @saved="saved(words.scales.saved)"
+      />
+      <FontsDialog
+        :model-value="isOpen === 'fonts'"
+        :site="opened"
+        @update:model-value="isOpen = null"
+        @saved="saved(words.fonts.saved)"
+        @changed="emit('changed')"
       />
     </template>
   </section>

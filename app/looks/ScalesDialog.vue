@@ -4,18 +4,16 @@ import { readLength } from '~~/core/looks/length-input'
 import { lengthParts } from '~~/core/looks/properties/values'
 import { scales, siteScales } from '~~/core/looks/site-scales'
 import type { Scale } from '~~/core/looks/site-scales'
-import { mostSteps, parseSiteValues } from '~~/core/looks/site-values'
+import { mostSteps } from '~~/core/looks/site-values'
 import type { SavedSiteValues } from '~~/core/looks/site-values'
 import { tokenNameOf } from '~~/core/looks/tokens/site-tokens'
 import type { ScaleStep, SiteTokens } from '~~/core/looks/tokens/site-tokens'
-import { faultsOf } from '~~/core/parsing'
 import FormDialog from '../shared/FormDialog.vue'
-import { useForm } from '../shared/form'
-import { request } from '../shared/http'
 import BringInTokens from './BringInTokens.vue'
 import ScaleRows from './ScaleRows.vue'
 import type { StepRow } from './ScaleRows.vue'
 import { withOthers } from './token-files'
+import { useSiteValuesForm } from './site-values-form'
 import { words } from './words'
 
 /** Changes the named sizes of letters and the named spaces of the site. */
@@ -24,24 +22,14 @@ const props = defineProps<{ site: SavedSiteValues }>()
 const emit = defineEmits<{ saved: [] }>()
 
 type Typed = Readonly<Record<Scale, readonly StepRow[]>>
-const form = useForm<Typed>({ letterSizes: [], spaces: [] }, (values) =>
-  faultsOf(parseSiteValues(asked(values))).map((fault) => ({
-    ...fault,
-    path: fault.path.replace(/\.(?:value|unit)$/, '.length'),
-  })),
-)
-const { values, faults, leave, sending, problem, changed } = form
+const { values, faults, leave, sending, problem, changed, save } = useSiteValuesForm<Typed>(open, {
+  typed: () => ({ letterSizes: rowsOf(props.site.letterSizes), spaces: rowsOf(props.site.spaces) }),
+  asked,
+  fieldOf: (path) => path.replace(/\.(?:value|unit)$/, '.length'),
+  saved: () => emit('saved'),
+})
 const told = ref('')
-
-watch(
-  open,
-  (isOpen) => {
-    if (!isOpen) return
-    told.value = ''
-    form.reset({ letterSizes: rowsOf(props.site.letterSizes), spaces: rowsOf(props.site.spaces) })
-  },
-  { immediate: true },
-)
+watch(open, () => (told.value = ''))
 
 function rowsOf(steps: readonly ScaleStep[]): readonly StepRow[] {
   return steps.map(({ name, value, unit }) => ({ name, length: `${value}${unit}` }))
@@ -74,14 +62,6 @@ function take(found: SiteTokens | null) {
   for (const scale of scales)
     values[scale] = withOthers(values[scale], rowsOf(found[scale])).slice(0, mostSteps)
   told.value = words.scales.taken(count)
-}
-
-async function save() {
-  const sent = asked(values)
-  const saved = await form.send(() => request<SavedSiteValues>('PUT', '/api/bench/site/values', sent))
-  if (saved === null) return
-  open.value = false
-  emit('saved')
 }
 </script>
 

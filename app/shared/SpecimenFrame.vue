@@ -1,8 +1,15 @@
 <script setup lang="ts">
+import { showLateFonts } from './looks/font-samples'
+
 /** A document that shows what something makes of real entries, at a part of its size; not to be used. */
 withDefaults(defineProps<{ document: string | undefined; height: number; scale?: number }>(), {
   scale: 0.75,
 })
+
+function came(event: Event) {
+  const { contentDocument } = event.target as HTMLIFrameElement
+  if (contentDocument !== null) showLateFonts(contentDocument)
+}
 </script>
 
 <template>
@@ -12,6 +19,7 @@ withDefaults(defineProps<{ document: string | undefined; height: number; scale?:
       :srcdoc="document"
       :style="{ width: `${100 / scale}%`, height: `${height / scale}px`, transform: `scale(${scale})` }"
       tabindex="-1"
+      @load="came"
       title=""
   /></span>
 </template>

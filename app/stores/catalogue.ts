@@ -14,7 +14,8 @@ const nothing: Catalogue = {
   terms: [],
   authors: [],
   looks: [],
-  values: { palette: [], letterSizes: [], spaces: [], pages: 'light' },
+  values: { palette: [], letterSizes: [], spaces: [], pages: 'light', fonts: { headings: '', text: '' } },
+  fonts: [],
 }
 
 /** The site and the names of everything that listings refer to. */

@@ -10,6 +10,7 @@ import { partKey, parts } from './parts'
 import type { PartSetting } from './parts'
 import { zones } from './parts/define'
 import { readyMadeCards, withReadyMade } from './ready-made'
+import { defaultValues } from '../looks/site-values'
 
 const words = wordsOf({
   siteName: '',
@@ -21,7 +22,8 @@ const words = wordsOf({
   terms: [{ id: 5, facetId: 1, parentId: null, name: 'Soil', slug: 'soil' }],
   authors: [],
   looks: [],
-  values: { palette: [], letterSizes: [], spaces: [], pages: 'light' },
+  values: defaultValues,
+  fonts: [],
 })
 
 function shown(setting: PartSetting, entry = cardEntry(), context = cardContext) {

@@ -138,7 +138,7 @@ export interface MediaRow extends MediaInput {
 
 /** A place in which a file is used. */
 export interface MediaUse {
-  readonly kind: 'entry' | 'author' | 'term' | 'listing' | 'page' | 'site'
+  readonly kind: 'entry' | 'author' | 'term' | 'listing' | 'look' | 'page' | 'site'
   readonly id: number
   readonly name: string
   /** The slug of an entry's collection. */

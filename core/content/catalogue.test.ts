@@ -3,6 +3,7 @@ import { fieldsOfAll } from './catalogue'
 import type { Catalogue, CollectionSummary } from './catalogue'
 import type { Field } from './field'
 import { happensNever } from './happening'
+import { defaultValues } from '../looks/site-values'
 
 describe('the fields of several collections', () => {
   const field = (id: number, key: string, name: string, type: Field['type'] = 'number'): Field => ({
@@ -39,7 +40,8 @@ describe('the fields of several collections', () => {
     terms: [],
     authors: [],
     looks: [],
-    values: { palette: [], letterSizes: [], spaces: [], pages: 'light' },
+    values: defaultValues,
+    fonts: [],
     collections: [
       collection(1, 'Plots', field(11, 'size', 'Size'), field(12, 'price', 'Price')),
       collection(

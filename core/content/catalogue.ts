@@ -1,3 +1,4 @@
+import type { FontAtHand } from '../looks/fonts/site-fonts'
 import type { SiteValues } from '../looks/site-values'
 import type { SharedLook } from '../looks/shared-look'
 import type { Placeholder } from '../pictures/placeholder'
@@ -44,6 +45,8 @@ export interface Catalogue {
   /** By name. */
   readonly looks: readonly SharedLook[]
   readonly values: SiteValues
+  /** Those that the site brought with it come first. */
+  readonly fonts: readonly FontAtHand[]
 }
 
 /** The names in a catalogue, by id. */

@@ -15,6 +15,7 @@ import { defaultLook } from './look'
 import { orderKeyPhrase } from './order'
 import { sentenceOf, sentenceText } from './sentence'
 import { happensNever } from '../content/happening'
+import { defaultValues } from '../looks/site-values'
 
 const words = wordsOf({
   siteName: 'Sorrel Hill',
@@ -43,7 +44,8 @@ const words = wordsOf({
   ],
   authors: [{ id: 21, name: 'Maud Ferris' }],
   looks: [],
-  values: { palette: [], letterSizes: [], spaces: [], pages: 'light' },
+  values: defaultValues,
+  fonts: [],
 })
 
 function said(change: Partial<Listing>) {

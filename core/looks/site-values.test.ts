@@ -12,6 +12,7 @@ import {
 import { shownColour, sitePalette } from './site-palette'
 import { siteScales } from './site-scales'
 import type { Scale } from './site-scales'
+import { shippedFonts } from './fonts/site-fonts'
 import type { PaletteColour, ScaleStep } from './tokens/site-tokens'
 
 const hex = fc.integer({ min: 0, max: 0xffffff }).map((value) => `#${value.toString(16).padStart(6, '0')}`)
@@ -45,6 +46,8 @@ const stepsOf = (scale: Scale): fc.Arbitrary<readonly ScaleStep[]> =>
       ),
     ),
   )
+const font = fc.oneof(fc.constantFrom(...shippedFonts.map(({ name }) => name)), fc.constant('sorrel-text'))
+const chosenFonts = fc.record({ headings: font, text: font })
 const leaf = sitePalette[5]
 const saved = { ...defaultValues, version: 1 }
 const pathsOf = (input: unknown) => {
@@ -57,6 +60,16 @@ const withOne = (change: object) => ({
 })
 
 describe('the named values of a site', () => {
+  it('give pages the fonts that the site chose, or the usual ones once those are gone', () => {
+    const fonts = { headings: 'sorrel-text', text: 'hanken-grotesk' }
+    expect(siteValuesCss({ ...defaultValues, fonts })).toBe(
+      '@layer layout{:root{--font-of-headings:var(--font-of-site-sorrel-text,var(--font-of-site-fraunces))}}',
+    )
+    const parse = (headings: unknown) => pathsOf({ ...saved, fonts: { headings, text: 'outfit' } })
+    for (const wrong of ['', 'a;b', 'A', 'x'.repeat(41), null, 3])
+      expect(parse(wrong)).toEqual(['fonts.headings'])
+  })
+
   it('are taken as they are, up to as many as there may be', () => {
     fc.assert(
       fc.property(
@@ -64,8 +77,9 @@ describe('the named values of a site', () => {
         stepsOf('letterSizes'),
         stepsOf('spaces'),
         fc.constantFrom(...pageSets),
-        (palette, letterSizes, spaces, pages) => {
-          const input = { version: 1, palette, letterSizes, spaces, pages }
+        chosenFonts,
+        (palette, letterSizes, spaces, pages, fonts) => {
+          const input = { version: 1, palette, letterSizes, spaces, pages, fonts }
           expect(parseSiteValues(input)).toEqual({ ok: true, value: input })
         },
       ),

@@ -4,6 +4,8 @@ import { parseWith } from '../parsing'
 import type { Parsed } from '../parsing'
 import { versionSchema } from '../schemas'
 import { same } from '../same'
+import { fontProperty, fontUses, usualFonts } from './fonts/site-fonts'
+import type { ChosenFonts, FontUse } from './fonts/site-fonts'
 import { colourProperty } from './properties/values'
 import { sitePalette } from './site-palette'
 import { scales, siteScales, stepProperty } from './site-scales'
@@ -19,6 +21,7 @@ export type PageSet = (typeof pageSets)[number]
 /** What the looks of a site are made of; of each kind, what every site has comes first. */
 export interface SiteValues extends SiteTokens {
   readonly pages: PageSet
+  readonly fonts: ChosenFonts
 }
 
 /** Values as somebody saves them, with the version that they had seen. */
@@ -26,7 +29,12 @@ export interface SavedSiteValues extends SiteValues {
   readonly version: number
 }
 
-export const defaultValues: SiteValues = { palette: sitePalette, ...siteScales, pages: 'light' }
+export const defaultValues: SiteValues = {
+  palette: sitePalette,
+  ...siteScales,
+  pages: 'light',
+  fonts: usualFonts,
+}
 
 /** So many colours a palette has at most. */
 export const mostColours = 24
@@ -83,6 +91,11 @@ const scaleSchema = (scale: Scale) => {
     .required()
 }
 
+const fontSchema = (use: FontUse) => {
+  const words = `Choose the font of ${use}.`
+  return string().required(words).matches(tokenName, { message: words, excludeEmptyString: true })
+}
+
 const schema = object({
   version: versionSchema().required(),
   pages: string<PageSet>()
@@ -100,6 +113,9 @@ const schema = object({
       const wrong = onceAndWhole(all as Named, sitePalette, 'colour')
       return wrong === null || createError({ path: `${path}${wrong.at}`, message: wrong.message })
     })
+    .required(),
+  fonts: object({ headings: fontSchema('headings'), text: fontSchema('text') })
+    .noUnknown()
     .required(),
   letterSizes: scaleSchema('letterSizes'),
   spaces: scaleSchema('spaces'),
@@ -122,7 +138,15 @@ export function siteValuesCss(values: SiteValues): string {
       ({ name, value, unit }) => `${stepProperty(scale, name)}:${value}${unit}`,
     ),
   )
-  const scaled = steps.length === 0 ? '' : `@layer layout{:root{${steps.join(';')}}}`
+  const fonts = fontUses.flatMap((use) =>
+    values.fonts[use] === usualFonts[use]
+      ? []
+      : [
+          `${fontProperty(use)}:var(${fontProperty(values.fonts[use])},var(${fontProperty(usualFonts[use])}))`,
+        ],
+  )
+  const plain = [...steps, ...fonts]
+  const scaled = plain.length === 0 ? '' : `@layer layout{:root{${plain.join(';')}}}`
   return [scaled, coloursCss(values)].filter((css) => css !== '').join('\n')
 }
 

@@ -15,6 +15,7 @@ import {
   withPlacementMoved,
   withPlacementsAt,
 } from './moves'
+import { defaultValues } from '../looks/site-values'
 
 const words = wordsOf({
   siteName: 'Site',
@@ -26,7 +27,8 @@ const words = wordsOf({
   terms: [],
   authors: [],
   looks: [],
-  values: { palette: [], letterSizes: [], spaces: [], pages: 'light' },
+  values: defaultValues,
+  fonts: [],
 })
 const placed = (id: string): PlacedListing => ({ kind: 'listing', id, listing: `of ${id}`, heading: '' })
 const note: Placement = { kind: 'fitting', id: 'note', heading: '', fitting: newFitting('rule') }

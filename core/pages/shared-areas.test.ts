@@ -20,6 +20,7 @@ import {
   withoutShared,
 } from './shared-areas'
 import { areasOf, columnsOn, placementsOf, spotsOf, standingOn } from './standing'
+import { defaultValues } from '../looks/site-values'
 
 const id = (at: number) => `00000000-0000-4000-8000-00000000000${at}`
 const listing = (at: number): Placement => ({ kind: 'listing', id: id(at), listing: id(9), heading: '' })
@@ -39,7 +40,8 @@ const words = wordsOf({
   terms: [],
   authors: [],
   looks: [],
-  values: { palette: [], letterSizes: [], spaces: [], pages: 'light' },
+  values: defaultValues,
+  fonts: [],
 })
 const ids = (placements: readonly Placement[]) => placements.map((one) => one.id)
 

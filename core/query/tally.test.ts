@@ -5,6 +5,7 @@ import { newListing } from '../listing/definition'
 import { fromAll } from '../listing/from'
 import { tallyOf } from './tally'
 import { happensNever } from '../content/happening'
+import { defaultValues } from '../looks/site-values'
 
 const words = wordsOf({
   siteName: '',
@@ -30,7 +31,8 @@ const words = wordsOf({
   terms: [],
   authors: [],
   looks: [],
-  values: { palette: [], letterSizes: [], spaces: [], pages: 'light' },
+  values: defaultValues,
+  fonts: [],
 })
 const listing = {
   ...newListing('Latest', 1),

@@ -267,7 +267,7 @@ async function bundled(): Promise<string> {
         resolveId: (id) => (id === '#bushel/site-assets' ? id : null),
         load: (id) =>
           id === '#bushel/site-assets'
-            ? `export const assets = { stylesheet: '/_site/site.css', script: '/_site/enhance.js', fonts: [] }`
+            ? `export const assets = { stylesheet: '/_site/site.css', script: '/_site/enhance.js', fontFiles: {} }`
             : null,
       },
     ],

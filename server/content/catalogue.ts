@@ -1,5 +1,6 @@
 import type { Catalogue } from '../../core/content/catalogue'
 import type { Db } from '../db/client'
+import { fontsAtHand } from '../fonts/page-fonts'
 import { sharedLooks } from '../looks/looks'
 import { loadSite } from '../site/site'
 import { fieldsBy } from './fields'
@@ -55,5 +56,6 @@ export async function loadCatalogue(db: Db): Promise<Catalogue> {
     authors,
     looks,
     values: site.values,
+    fonts: fontsAtHand(site.fonts),
   }
 }

@@ -26,6 +26,7 @@ import * as longestOccurrences from './migrations/0023-longest-occurrences'
 import * as looks from './migrations/0024-looks'
 import * as ownCss from './migrations/0025-own-css'
 import * as namedValues from './migrations/0026-named-values'
+import * as fonts from './migrations/0027-fonts'
 import type { Database } from './schema'
 
 /** Every migration by name, in the order of the names. */
@@ -56,6 +57,7 @@ const migrations = {
   '0024-looks': looks,
   '0025-own-css': ownCss,
   '0026-named-values': namedValues,
+  '0027-fonts': fonts,
 }
 
 /**

@@ -9,6 +9,7 @@ import type { MediaKind } from '../../core/content/media'
 import type { RichText } from '../../core/content/rich-text/document'
 import type { StoredListing } from '../../core/listing/definition'
 import type { SiteValues } from '../../core/looks/site-values'
+import type { OwnFont } from '../../core/looks/fonts/own-fonts'
 import type { OwnCss } from '../../core/looks/own-css/own-css'
 import type { Styles } from '../../core/looks/styles'
 import type { Menus } from '../../core/menus'
@@ -66,6 +67,7 @@ export interface Database {
     /** Null for those to begin with. */
     named_values: ColumnType<SiteValues | null, string | null | undefined, string | null>
     named_values_version: Generated<number>
+    fonts: JSONColumnType<readonly OwnFont[], string | undefined>
     /** Where it is reached, as `https://example.org`; empty where that is not said. */
     address: Generated<string>
     /** Words a minute. */
@@ -154,6 +156,8 @@ export interface Database {
     version: Generated<number>
     deleted_at: InstantOrNull
   }
+  /** The bytes of the fonts that the site brought with it. */
+  font_files: { hash: string; bytes: Buffer }
   collection_facets: { collection_id: number; facet_id: number; position: number }
   terms: {
     id: Generated<number>

@@ -1,4 +1,5 @@
-import { siteValuesCss, defaultValues } from '../../core/looks/site-values'
+import { siteCss } from '../../core/looks/site-css'
+import { defaultValues } from '../../core/looks/site-values'
 import { wordsPerMinute } from '../../core/formats/reading-time'
 import { words } from '../../site/words'
 import type { SiteNavigation } from '../../site/view'
@@ -24,6 +25,7 @@ let last: Frame = {
     brokenRules: 'nothing',
     placeholder: 'none',
     values: defaultValues,
+    fonts: [],
   },
   navigation: { head: [], foot: [] },
 }
@@ -45,7 +47,7 @@ export function failureDocument(path: string, isAway: boolean): Promise<string> 
     ...last,
     path,
     page: { kind: 'missing', canSearch: false, ...page },
-    css: siteValuesCss(last.site.values),
+    css: siteCss(last.site),
     pageId: null,
     seen: null,
     at: 0,

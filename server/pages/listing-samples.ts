@@ -1,6 +1,6 @@
 import { suitedListings, withReadyMadeListing } from '../../core/listing/ready-made'
 import type { Listing } from '../../core/listing/definition'
-import { siteValuesCss } from '../../core/looks/site-values'
+import { siteCss } from '../../core/looks/site-css'
 import type { Sample } from '../../core/pages/answers'
 import { newPage } from '../../core/pages/definition'
 import { withPlacementsAt } from '../../core/pages/moves'
@@ -41,7 +41,7 @@ export async function listingSamples(db: Db, listing: Listing, asked: Asked): Pr
     asker.known(),
     listingPageView(db, asker, { page: withPlacementsAt(bare, spot, placements), listings }, asked),
   ])
-  const named = siteValuesCss(site.values)
+  const named = siteCss(site)
   return Promise.all(
     listingViewsOf(page).map(async (view) => ({
       name: view.id,

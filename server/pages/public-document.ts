@@ -1,6 +1,7 @@
 import type { NavigationLink } from '../../core/navigation'
 import type { PageSubject } from '../../core/rules/context'
-import { siteValuesCss } from '../../core/looks/site-values'
+import { siteCss } from '../../core/looks/site-css'
+import type { SiteMakings } from '../../core/looks/site-css'
 import { loneListingAt } from '../../core/pages/listing-elsewhere'
 import { furnitureOf } from '../../core/pages/furniture'
 import { furnitureAt, furnitureNames, sharedAreaAt } from '../../core/pages/shared-address'
@@ -240,9 +241,9 @@ async function dependenceOf(
   }
 }
 
-/** The colours of the site, and what pages ask for. */
-function cssOfAll({ values }: Pick<Site, 'values'>, views: readonly ListingPageView[]): string {
-  return [siteValuesCss(values), ...views.map(pageCss)].filter((css) => css !== '').join('\n')
+/** What the site is made of, and what pages ask for. */
+function cssOfAll(site: SiteMakings, views: readonly ListingPageView[]): string {
+  return [siteCss(site), ...views.map(pageCss)].filter((css) => css !== '').join('\n')
 }
 
 function isShuffledForVisit(page: AskedPage): boolean {

@@ -8,6 +8,7 @@ import { sharedCss, sharedStyles } from '../../core/listing/look'
 import type { Page, PlacedFitting, PlacedListing, Placement } from '../../core/pages/definition'
 import { listingCalendar } from '../../core/pages/calendar-file'
 import { frames } from '../../core/pages/frames'
+import { anchorsOn, ownClass } from '../../core/pages/own-names'
 import { columnsOn, shownListingsOf } from '../../core/pages/standing'
 import type { Standing, StandingColumn } from '../../core/pages/standing'
 import type { Picture } from '../../core/pictures/picture'
@@ -87,7 +88,7 @@ export async function listingPageView(
             asked,
             query,
           )
-        : fittingView(placement, {
+        : fittingView(page, placement, {
             db,
             known,
             now: asked.now,
@@ -137,10 +138,14 @@ async function groundPictures(
   )
 }
 
-async function fittingView(placement: PlacedFitting, asked: FittingAsked): Promise<PlacedFittingView> {
+async function fittingView(
+  page: Page,
+  placement: PlacedFitting,
+  asked: FittingAsked,
+): Promise<PlacedFittingView> {
   const { fitting } = placement
   return {
-    ...placedView(placement),
+    ...placedView(page, placement),
     kind: 'fitting',
     fitting,
     content: await fittingContent(fitting, asked),
@@ -148,9 +153,12 @@ async function fittingView(placement: PlacedFitting, asked: FittingAsked): Promi
 }
 
 /** What stands around something that is placed. */
-function placedView({ id, heading, headingLevel, headingAddress, above, below }: Placement): PlacedView {
+function placedView(page: Page, placement: Placement): PlacedView {
+  const { id, heading, headingLevel, headingAddress, classes = [], above, below } = placement
   return {
     id,
+    anchor: anchorsOn(page).get(id) ?? null,
+    classes: classes.map(ownClass),
     heading,
     headingLevel: headingLevel ?? 2,
     headingAddress: headingAddress ?? null,
@@ -211,7 +219,7 @@ export async function placementView(
     terms: await outermostTerms(db, shape.termsShown?.(listing.shape) ?? null),
   })
   return {
-    ...placedView(placement),
+    ...placedView(page, placement),
     kind: 'listing',
     name: listing.name,
     shape: listing.shape,

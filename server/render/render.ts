@@ -8,6 +8,7 @@ import EntryCard from '../../site/EntryCard.vue'
 import PlacedListing from '../../site/PlacedListing.vue'
 import { listingViewsOf } from '../../site/view'
 import type { CardView, Furniture, PageView, PlacedListingView, SiteNavigation } from '../../site/view'
+import { fontsOfPage } from '../fonts/page-fonts'
 import type { Site } from '../site/site'
 
 export interface DocumentChoice {
@@ -52,7 +53,7 @@ export async function renderDocument(choice: DocumentChoice): Promise<string> {
     alone: choice.alone ?? null,
     css: choice.css,
     stylesheet: assets.stylesheet,
-    fonts: assets.fonts,
+    fonts: fontsOfPage(choice.css, site),
     script:
       choice.script === true || choice.pageId !== null || choice.entryId !== undefined || driven
         ? assets.script

@@ -1,12 +1,12 @@
 import { pictureAddress, widthFor } from '../../core/pictures/picture'
 import { defaultValues } from '../../core/looks/site-values'
-import type { SiteValues } from '../../core/looks/site-values'
+import type { SiteMakings } from '../../core/looks/site-css'
 import type { SiteSettings } from '../../core/site-settings'
 import type { Db } from '../db/client'
 import { addReadyMadeLooks } from '../looks/looks'
 
 /** The one website an installation serves. */
-export interface Site extends SiteSettings {
+export interface Site extends SiteSettings, SiteMakings {
   readonly name: string
   readonly tagline: string
   /** Where visitors reach it; empty where that is not known. */
@@ -17,7 +17,6 @@ export interface Site extends SiteSettings {
   readonly readingPace: number
   /** The address of its icon; null for that of Bushel. */
   readonly icon: string | null
-  readonly values: SiteValues
 }
 
 /** So wide is an icon at least, in pixels: what a home screen shows of it. */
@@ -46,6 +45,7 @@ export async function loadSite(db: Db): Promise<Site> {
     brokenRules: row.broken_rules,
     placeholder: row.placeholder,
     values: { ...defaultValues, ...row.named_values },
+    fonts: row.fonts,
   }
 }
 

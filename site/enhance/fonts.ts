@@ -1,6 +1,3 @@
-/** The families that most of a page is set in, as the styles name them. */
-export const fontFamilies = ['Fraunces Variable', 'Hanken Grotesk Variable'] as const
-
 /** How long fonts are waited for, in milliseconds: as long as `font-display: optional` lets them come. */
 const longest = 100
 

@@ -10,5 +10,5 @@ it('puts the styles of every page below those of looks and listings', () => {
   expect(order).toBe(`@layer ${layers.join(', ')};`)
   const outside = imports.filter((one) => !/^@import '[^']+' layer\(site\);$/.test(one))
   // Fonts are no rules of any layer.
-  expect(outside).toEqual(["@import './fonts.css';"])
+  expect(outside).toEqual(["@import 'bushel:fonts';"])
 })

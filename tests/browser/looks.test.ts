@@ -44,7 +44,7 @@ afterAll(() => stop())
 function document(css: string): string {
   return `<!doctype html><style>${css}
     :root { --ink: #1d2b24; --soft: #58645c; --paper: #fffef9; --line: #ddd8c8; --accent: #a13d17;
-      --leaf: #28624a; --serif: serif; --sans: sans-serif; font-size: 16px }
+      --leaf: #28624a; --font-of-headings: serif; --font-of-text: sans-serif; --font-of-site-outfit: monospace; font-size: 16px }
     [data-placement] { container: listing / inline-size }
     </style>
     <div data-placement="a">

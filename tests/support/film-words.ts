@@ -4,6 +4,7 @@ import type { QuestionContext } from '~~/core/rules/context'
 import type { FilmKeys } from './films'
 import { loadFilms } from './films'
 import { happensNever } from '~~/core/content/happening'
+import { defaultValues } from '~~/core/looks/site-values'
 
 /** The context of questions on the films: their genres as terms, their directors as authors. */
 export function filmContext({ key }: FilmKeys, now: number): QuestionContext {
@@ -33,7 +34,8 @@ export function filmContext({ key }: FilmKeys, now: number): QuestionContext {
     facets: [{ id: 1, slug: 'genre', name: 'Genre', plural: 'Genres' }],
     terms: genres.map((name) => ({ id: key(`genre ${name}`), facetId: 1, parentId: null, name, slug: name })),
     looks: [],
-    values: { palette: [], letterSizes: [], spaces: [], pages: 'light' },
+    values: defaultValues,
+    fonts: [],
     authors: directors.map((name) => ({ id: key(`director ${name}`), name })),
   })
   return plainContext(now, words)

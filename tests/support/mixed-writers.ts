@@ -22,7 +22,7 @@ import { databaseFailure } from '~~/server/db/failures'
 import { Problem } from '~~/server/http/problem'
 import { addUpKeyCounts } from '~~/server/listings/key-counts'
 import { finishLeftWork } from './left-work'
-import { changeLook, changeValues, lostValues } from './look-writers'
+import { bringFont, changeLook, changeValues, lostFonts, lostValues } from './look-writers'
 import { fieldInput } from './fields'
 
 /** Numbers that were written one after the other. */
@@ -124,6 +124,7 @@ export async function writeMixed(
     writer('publish', () => publishSeen(db, site, told)),
     writer('look', (at) => changeLook(db, at, pick)),
     writer('values', () => changeValues(db, pick)),
+    writer('font', (at) => bringFont(db, at)),
     ...(trouble === 'cut' ? [writer('cut', () => cutConnections(db))] : []),
     ...(trouble === 'killed' ? [writer('kill', () => killProcess(db))] : []),
   ])
@@ -335,6 +336,7 @@ export async function wrongAfter(db: Db, site: Site, told: Told): Promise<readon
     ...strange,
     ...(await wrongPage(db, told)),
     ...(await lostValues(db, told.done['values'] ?? 0)),
+    ...(await lostFonts(db, told.done['font'] ?? 0)),
     ...(await halfWritten(
       db,
       rows.map((row) => row.id),

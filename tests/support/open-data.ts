@@ -19,6 +19,7 @@ import { takeOf } from '~~/core/listing/amount'
 import { searchWords } from '~~/core/text/search-words'
 import { internedKey } from './trial-fields'
 import { happensNever } from '~~/core/content/happening'
+import { defaultValues } from '~~/core/looks/site-values'
 
 /**
  * Cars and penguins of vega-datasets, open data sets, as entries with fields; and the same questions
@@ -136,7 +137,8 @@ function contextOf(fields: readonly Field[]): QuestionContext {
     terms: [],
     authors: [],
     looks: [],
-    values: { palette: [], letterSizes: [], spaces: [], pages: 'light' },
+    values: defaultValues,
+    fonts: [],
   })
   return { ...plainContext(now, words), keyOf: internedKey }
 }

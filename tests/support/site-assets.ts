@@ -3,5 +3,5 @@ export const assets = {
   stylesheet: '/_site/site.css',
   script: '/_site/enhance.js',
   fontsFirst: '/_site/fonts-first.js',
-  fonts: [],
+  fontFiles: {},
 }

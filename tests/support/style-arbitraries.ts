@@ -2,8 +2,10 @@ import fc from 'fast-check'
 import type { StyleValues } from '~~/core/looks/properties'
 import { colourSets } from '~~/core/looks/properties/colours'
 import { appearings } from '~~/core/looks/properties/motion'
+import { groundFits } from '~~/core/looks/properties/grounds'
 import { borderLines } from '~~/core/looks/properties/edges'
-import { cases, decorations, families, slants } from '~~/core/looks/properties/letters'
+import { fontUses } from '~~/core/looks/fonts/site-fonts'
+import { cases, decorations, slants } from '~~/core/looks/properties/letters'
 import { corners, sides } from '~~/core/looks/properties/sides'
 import type { Length, StyleLength } from '~~/core/looks/properties/values'
 import { siteScales } from '~~/core/looks/site-scales'
@@ -48,7 +50,7 @@ const border = fc.record({ width: whole(0, 40), line: fc.constantFrom(...borderL
 
 /** Values of each property, by its name. */
 const values = {
-  family: fc.constantFrom(...families),
+  family: fc.constantFrom(...fontUses, 'outfit'),
   letterSize: scaled('letterSizes', 6, 200),
   weight: whole(1, 1000),
   slant: fc.constantFrom(...slants),
@@ -59,6 +61,15 @@ const values = {
   colour: styleColours,
   ground: styleColours,
   gradient: fc.record({ angle: whole(0, 360), colours: fc.oneof(fc.constant([]), stops) }),
+  'ground-picture': fc.record({
+    picture: fc.option(whole(1, 99)),
+    source: fc.constantFrom('', '/media/0123456789abcdef/1600'),
+    fit: fc.constantFrom(...groundFits),
+    across: whole(0, 100),
+    down: whole(0, 100),
+    darkest: whole(0, 255),
+    lightest: whole(0, 255),
+  }),
   covers: whole(0, 100),
   scheme: fc.constantFrom(...colourSets),
   ...Object.fromEntries(sides.map(({ name }) => [`outside-${name}`, scaled('spaces', -200, 400)])),

@@ -4,6 +4,7 @@ import type { Field, FieldValues } from '~~/core/content/field'
 import { fieldTypes } from '~~/core/content/fields'
 import type { FieldTypeName } from '~~/core/content/fields'
 import { happensNever } from '~~/core/content/happening'
+import { defaultValues } from '~~/core/looks/site-values'
 
 /** A field of every type, for two collections: those of the second are numbered from 100 more. */
 const day = 86_400_000
@@ -178,5 +179,6 @@ export const trialWords = wordsOf({
   })),
   authors: [21, 22].map((id) => ({ id, name: `Author ${id}` })),
   looks: [],
-  values: { letterSizes: [], spaces: [], palette: [], pages: 'light' },
+  values: defaultValues,
+  fonts: [],
 })

@@ -1,6 +1,8 @@
+import { measuredSize } from '~~/core/looks/measured-letters'
+
 /**
- * How wide the letters of running text are on average, in CSS pixels, by the type that a page really
- * has; null where it can't be told.
+ * How wide the letters of running text are on average, in CSS pixels, at the size that is measured, by the type
+ * that a page really has; null where it can't be told.
  */
 export function letterWidth(page: Document): number | null {
   const sample = page.querySelector<HTMLElement>('.summary')
@@ -8,7 +10,7 @@ export function letterWidth(page: Document): number | null {
     sample === null ? 'the quick seeds of autumn keep their own counsel' : sample.textContent.trim()
   const canvas = page.createElement('canvas').getContext('2d')
   if (canvas === null || text === '') return null
-  const { fontWeight, fontSize, fontFamily } = getComputedStyle(sample ?? page.body)
-  canvas.font = `${fontWeight} ${sample === null ? '15px' : fontSize} ${fontFamily}`
+  const { fontWeight, fontFamily } = getComputedStyle(sample ?? page.body)
+  canvas.font = `${fontWeight} ${measuredSize}px ${fontFamily}`
   return canvas.measureText(text).width / text.length
 }

@@ -26,7 +26,7 @@ export type ValueKind =
       readonly unit: string
     }
   | { readonly kind: 'choice'; readonly choices: readonly string[] }
-  | { readonly kind: 'colour' | 'gradient' | 'border' | 'shadow' | 'filter' }
+  | { readonly kind: 'font' | 'colour' | 'gradient' | 'ground picture' | 'border' | 'shadow' | 'filter' }
 
 /** One thing that can be set of a target: its values, and what they are in a style sheet. */
 export interface StyleProperty<Name extends string = string, Value = unknown> {

@@ -1,10 +1,10 @@
-import { number } from 'yup'
+import { number, string } from 'yup'
+import { fontProperty } from '../fonts/site-fonts'
+import { tokenName } from '../tokens/site-tokens'
 import { defineProperty } from './define'
 import { lengthCss, lengths, oneOf, wholes } from './values'
 import type { Length, StyleLength } from './values'
 
-/** The families that a site has, by what they are for. */
-export const families = ['serif', 'sans'] as const
 export const slants = ['upright', 'slanted'] as const
 export const cases = ['as it is', 'capitals', 'small'] as const
 export const decorations = ['none', 'line below', 'line through'] as const
@@ -16,12 +16,13 @@ const heading = 'letters'
 const lineWords = 'Give a line from 0.8 to 4 times the height of its letters.'
 
 export const letters = [
-  defineProperty<'family', (typeof families)[number]>({
+  defineProperty<'family', string>({
     name: 'family',
     title: 'Family',
     heading,
-    ...oneOf(families),
-    css: (family) => ({ 'font-family': `var(--${family})` }),
+    value: { kind: 'font' },
+    schema: string().matches(tokenName, 'Name a font of the site, or what it is for.'),
+    css: (name) => ({ 'font-family': `var(${fontProperty(name)})` }),
   }),
   defineProperty<'letterSize', StyleLength>({
     name: 'letterSize',

@@ -7,9 +7,9 @@ export const readyMadeLooks: readonly ReadyMadeLook[] = [
     name: 'quiet',
     title: 'Quiet',
     styles: together(
-      set('heading', { family: 'sans', letterSize: '15px', weight: 600, colour: 'soft' }),
+      set('heading', { family: 'text', letterSize: '15px', weight: 600, colour: 'soft' }),
       set('title', {
-        family: 'sans',
+        family: 'text',
         letterSize: '17px',
         weight: 550,
         lineHeight: 1.35,
@@ -51,7 +51,7 @@ export const readyMadeLooks: readonly ReadyMadeLook[] = [
       set('card', { 'border-start': { width: 3, line: 'solid', colour: 'accent' } }, 'pointed'),
       set('title', { letterSize: 'lead', weight: 500 }),
       set('topic', { colour: 'leaf', weight: 550 }),
-      set('summary', { family: 'serif', slant: 'slanted', letterSize: 'text', lineHeight: 1.5 }),
+      set('summary', { family: 'headings', slant: 'slanted', letterSize: 'text', lineHeight: 1.5 }),
       set('picture', corners('0px')),
     ),
   },
@@ -70,7 +70,7 @@ export const readyMadeLooks: readonly ReadyMadeLook[] = [
         { shadow: { right: 0, down: 8, blur: 26, spread: 0, colour: '#1d2b2452', inside: false } },
         'pointed',
       ),
-      set('title', { weight: 400, slant: 'slanted', letterSize: '21px' }),
+      set('title', { family: 'newsreader', weight: 400, slant: 'slanted', letterSize: '22px' }),
       set(`topic ${small}`, {
         case: 'capitals',
         letterSize: '12px',
@@ -105,10 +105,10 @@ export const readyMadeLooks: readonly ReadyMadeLook[] = [
     name: 'bulletin',
     title: 'Bulletin',
     styles: together(
-      set('heading', { family: 'sans', weight: 800, letterSize: 'title' }),
+      set('heading', { family: 'bricolage-grotesque', weight: 800, letterSize: 'title' }),
       set('card', { 'border-top': { width: 5, line: 'solid', colour: 'ink' }, 'inside-top': '12px' }),
       set('title', {
-        family: 'sans',
+        family: 'bricolage-grotesque',
         weight: 800,
         letterSize: '21px',
         lineHeight: 1.15,
@@ -123,7 +123,7 @@ export const readyMadeLooks: readonly ReadyMadeLook[] = [
         letterSpacing: '0.6px',
       }),
       set('picture', corners('0px')),
-      set('tab', { family: 'sans', weight: 700 }),
+      set('tab', { family: 'bricolage-grotesque', weight: 700 }),
     ),
   },
   {
@@ -145,7 +145,7 @@ export const readyMadeLooks: readonly ReadyMadeLook[] = [
       set('picture', upperCorners('9px')),
       set('card-below', { 'inside-end': 'medium', 'inside-bottom': '18px', 'inside-start': 'medium' }),
       set('card-foot', { 'inside-end': 'medium', 'inside-bottom': 'medium', 'inside-start': 'medium' }),
-      set('title', { colour: '#5b2f16' }),
+      set('title', { family: 'bitter', weight: 700, colour: '#5b2f16' }),
       set('topic', { colour: '#8f3a12' }),
       set(`summary ${small} price`, { colour: '#6b5236' }),
     ),

@@ -1,8 +1,9 @@
-import { readFile, rm } from 'node:fs/promises'
+import { rm } from 'node:fs/promises'
 import { basename, join } from 'node:path'
 import { defineNuxtModule } from '@nuxt/kit'
 import { build } from 'esbuild'
-import type { Plugin } from 'esbuild'
+import { shippedFonts } from '../../core/looks/fonts/site-fonts'
+import { latinFile, shippedFontsIn } from './shipped-fonts'
 
 /**
  * Bundles what public pages load: one style sheet with the site's fonts, one small script. Their
@@ -39,8 +40,8 @@ interface Assets {
   readonly script: string
   /** What a page loads in its head before a script measures it. */
   readonly fontsFirst: string
-  /** The fonts that most pages need, asked for at once. */
-  readonly fonts: readonly string[]
+  /** By the name of a font, the file of its Latin letters. */
+  readonly fontFiles: Readonly<Record<string, string>>
 }
 
 async function bundleAssets(root: string, folder: string): Promise<Assets> {
@@ -60,7 +61,7 @@ async function bundleAssets(root: string, folder: string): Promise<Assets> {
     format: 'esm',
     target: ['chrome120', 'firefox120', 'safari17'],
     loader: { '.woff2': 'file' },
-    plugins: [steadyFonts],
+    plugins: [shippedFontsIn(root)],
     logLevel: 'warning',
   })
   const named = (start: string, end: string) => {
@@ -74,20 +75,8 @@ async function bundleAssets(root: string, folder: string): Promise<Assets> {
     stylesheet: named('site-', '.css'),
     script: named('enhance-', '.js'),
     fontsFirst: named('fonts-first-', '.js'),
-    fonts: [named('fraunces-latin-wght-', '.woff2'), named('hanken-grotesk-latin-wght-', '.woff2')],
+    fontFiles: Object.fromEntries(
+      shippedFonts.map(({ name }) => [name, named(`${latinFile(name)}-`, '.woff2')]),
+    ),
   }
-}
-
-/**
- * Fonts that come too late are for the next page: text that was begun in what stands in for them is
- * not set anew, which would move what lies below it (CSS Fonts 4, 11.1, `optional`).
- */
-const steadyFonts: Plugin = {
-  name: 'steady-fonts',
-  setup({ onLoad }) {
-    onLoad({ filter: /fontsource.*\.css$/ }, async ({ path }) => ({
-      contents: (await readFile(path, 'utf8')).replaceAll('font-display: swap', 'font-display: optional'),
-      loader: 'css',
-    }))
-  },
 }
