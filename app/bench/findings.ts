@@ -26,6 +26,7 @@ export const useFindings = createSharedComposable(() => {
           followed: sharedStyles(listing.look, catalogue.words),
           box,
           cards,
+          over: shown.overPictures[placement.id],
           passing: left === undefined ? null : Math.max(0, left - listing.amount.skip),
         },
       ]

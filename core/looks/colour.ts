@@ -40,7 +40,7 @@ export function over(top: Colour, below: Colour): Colour {
 }
 
 /** Relative luminance of a colour that covers all below it, 0 to 1 (WCAG 2.2, its definition). */
-function luminanceOf({ red, green, blue }: Colour): number {
+export function luminanceOf({ red, green, blue }: Colour): number {
   return 0.2126 * linear(red) + 0.7152 * linear(green) + 0.0722 * linear(blue)
 }
 

@@ -39,6 +39,6 @@ export function distance(one: Lab, other: Lab): number {
 }
 
 /** Light as a channel, the other way round. */
-function encoded(light: number): number {
+export function encoded(light: number): number {
   return light <= 0.0031308 ? light * 12.92 : 1.055 * light ** (1 / 2.4) - 0.055
 }

@@ -51,16 +51,19 @@ function rowsOf(db: Db) {
         + (select count(*) from site where icon_id = m.id)
         + (select count(*) from terms where picture_id = m.id and not leaving)
         + (select count(*) from listings where ${picksPicture(sql`m.id`)})
+        + (select count(*) from looks where deleted_at is null and ${showsPicture(sql`styles`, sql`m.id`)})
         + (select count(*) from pages where deleted_at is null and ${isOnPage(sql`m.id`)})
       )::integer`.as('uses'),
     )
     .where('m.deleted_at', 'is', null)
 }
 
-/** Whether a listing shows a picture with something picked by hand, in its draft or as it is published. */
+/** Whether a listing shows a picture in its look or with something picked by hand, in its draft or as it is published. */
 function picksPicture(id: RawBuilder<unknown>): RawBuilder<boolean> {
   const picked = sql`jsonb_build_array(jsonb_build_object('picture', ${id}))`
-  return sql<boolean>`(draft -> 'from' -> 'picks' @> ${picked} or published -> 'from' -> 'picks' @> ${picked})`
+  const looked = [sql`draft -> 'look'`, sql`published -> 'look'`].map((look) => showsPicture(look, id))
+  return sql<boolean>`(draft -> 'from' -> 'picks' @> ${picked} or published -> 'from' -> 'picks' @> ${picked}
+    or ${sql.join(looked, sql` or `)})`
 }
 
 /** Whether a page shows a picture of its own, in its draft, on its shelf or as it is published. */
@@ -184,6 +187,7 @@ export async function mediaUses(db: Db, id: number): Promise<readonly MediaUse[]
     union all select 'site', id, name, null from site where icon_id = ${id}
     union all select 'term', id, name, null from terms where picture_id = ${id} and not leaving
     union all select 'listing', 0, coalesce(draft ->> 'name', ''), null from listings where ${picksPicture(sql`${id}::integer`)}
+    union all select 'look', id, name, null from looks where deleted_at is null and ${showsPicture(sql`styles`, sql`${id}::integer`)}
     union all select 'page', id, draft ->> 'title', null from pages where deleted_at is null and ${isOnPage(sql`${id}::integer`)}
     order by name limit 200`.execute(db)
   return rows

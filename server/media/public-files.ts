@@ -9,7 +9,7 @@ export function showsPicture(form: RawBuilder<unknown>, id: RawBuilder<unknown>)
 
 /**
  * Whether strangers may have a file at `now` (epoch milliseconds): something that visitors see uses it,
- * be it an entry, an author, a term, a page, or a pick of a published listing. What only drafts use is for
+ * be it an entry, an author, a term, a page, a look, or a published listing. What only drafts use is for
  * those who work on the site; what was deleted is for nobody.
  */
 export async function isPublicFile(db: Db, hash: string, now: number): Promise<boolean> {
@@ -20,6 +20,8 @@ export async function isPublicFile(db: Db, hash: string, now: number): Promise<b
       or exists (select from authors where portrait_id = m.id and authors.deleted_at is null)
       or exists (select from terms where picture_id = m.id)
       or exists (select from pages where deleted_at is null and ${showsPicture(sql`published -> 'areas'`, sql`m.id`)})
+      or exists (select from looks where deleted_at is null and ${showsPicture(sql`styles`, sql`m.id`)})
+      or exists (select from listings where ${showsPicture(sql`published -> 'look'`, sql`m.id`)})
       or exists (select from listings where published -> 'from' -> 'picks' @> jsonb_build_array(jsonb_build_object('picture', m.id))) as is_public
     from media m where m.hash = ${hash} and m.deleted_at is null`.execute(db)
   return rows[0]?.is_public === true

@@ -11,6 +11,9 @@ import { isPublicFile } from '~~/server/media/public-files'
 import { recognise } from '~~/server/media/recognise'
 import { safeSvg } from '~~/server/media/safe-svg'
 import { formatFor, rendition } from '~~/server/media/renditions'
+import { noCss } from '~~/core/looks/own-css/own-css'
+import { noGroundPicture } from '~~/core/looks/properties/grounds'
+import { addLook, setLookDeleted } from '~~/server/looks/looks'
 import { problemOf, rain, smallSite } from './support/content'
 import { freshDatabase } from './support/database'
 import type { TestDatabase } from './support/database'
@@ -343,6 +346,29 @@ describe('who may have a file', () => {
     expect(await mediaUses(test.db, media.id)).toHaveLength(1)
     await test.db.deleteFrom('pages').where('id', '=', id).execute()
     expect(await isPublic()).toBe(false)
+  })
+
+  it('is everybody’s in a look and in that of a published listing, and counts as used there', async () => {
+    const media = await addMedia(test.db, await drawn(36, 30).png().toBuffer(), 'ground.png')
+    const isPublic = () => isPublicFile(test.db, media.hash, Date.now())
+    const ground = { ...noGroundPicture, picture: media.id, source: `/media/${media.hash}/36` }
+    const styles = [{ target: 'card', state: null, below: null, set: { 'ground-picture': ground } }] as const
+    const look = await addLook(test.db, { name: 'On a picture', styles, css: noCss })
+    expect(await isPublic()).toBe(true)
+    expect(await mediaUses(test.db, media.id)).toMatchObject([{ kind: 'look', name: 'On a picture' }])
+    expect((await mediaTable(test.db, { ...all, search: 'ground.png' })).rows[0]?.uses).toBe(1)
+    await setLookDeleted(test.db, look.id, true)
+    expect(await isPublic()).toBe(false)
+
+    const id = '6f0a3b1e-0000-4000-8000-000000000002'
+    const draft = JSON.stringify({ name: 'Grounded', look: { shared: null, own: styles } })
+    await test.db.insertInto('listings').values({ id, draft, published: null }).execute()
+    expect(await isPublic()).toBe(false)
+    expect(await mediaUses(test.db, media.id)).toMatchObject([{ kind: 'listing', name: 'Grounded' }])
+    await test.db.updateTable('listings').set({ published: draft }).where('id', '=', id).execute()
+    expect(await isPublic()).toBe(true)
+    expect((await problemOf(setMediaDeleted(test.db, media.id, true))).message).toContain('“Grounded”')
+    await test.db.deleteFrom('listings').where('id', '=', id).execute()
   })
 
   it('counts picks of listings among what uses it', async () => {

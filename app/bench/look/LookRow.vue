@@ -99,6 +99,10 @@ const isBelow = computed(() => {
   const { below } = control.value
   return below === 'always' || (below === 'when set' && isSet.value)
 })
+/** Where around a box a property is, by its name: sides and corners that are set apart stand as they lie. */
+function placeOf(name: PropertyName): string {
+  return /(?:top|bottom)-(?:start|end)$|(?:top|end|bottom|start)$/.exec(name)?.[0] ?? ''
+}
 /** So many CSS pixels are dragged for a step. */
 const pixelsAStep = 4
 
@@ -141,8 +145,8 @@ function drag(event: PointerEvent) {
       <PutBack v-if="isSet" :of="row.title" bare @click="change(names, undefined)" />
     </div>
     <div class="values" :class="{ apart: apart && !isBelow }">
-      <div v-for="one in shown" :key="one.label" class="value">
-        <span v-if="one.label !== row.title" class="side" aria-hidden="true">{{ one.label }}</span>
+      <div v-for="one in shown" :key="one.label" class="value" :class="placeOf(one.property.name)">
+        <span v-if="one.label !== row.title && isBelow" class="side" aria-hidden="true">{{ one.label }}</span>
         <v-btn
           v-if="control.begins !== undefined && own[one.property.name] === undefined"
           height="32"
@@ -207,8 +211,51 @@ function drag(event: PointerEvent) {
   grid-area: 2 / 1 / 3 / 5;
 }
 
+/* Around the box that they are of. */
 .values.apart {
-  grid-template-columns: repeat(2, minmax(0, 1fr));
+  grid-template-columns: repeat(3, minmax(0, 1fr));
+  align-items: center;
+}
+
+.values.apart::after {
+  content: '';
+  grid-area: 2 / 2;
+  height: 36px;
+  border: 1.5px solid var(--edge-strong);
+  border-radius: 6px;
+  background: var(--kraft);
+}
+
+.apart > .top {
+  grid-area: 1 / 2;
+}
+
+.apart > .start {
+  grid-area: 2 / 1;
+}
+
+.apart > .end {
+  grid-area: 2 / 3;
+}
+
+.apart > .bottom {
+  grid-area: 3 / 2;
+}
+
+.apart > .top-start {
+  grid-area: 1 / 1;
+}
+
+.apart > .top-end {
+  grid-area: 1 / 3;
+}
+
+.apart > .bottom-start {
+  grid-area: 3 / 1;
+}
+
+.apart > .bottom-end {
+  grid-area: 3 / 3;
 }
 
 .values :deep(.several) {

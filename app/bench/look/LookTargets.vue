@@ -73,9 +73,10 @@ function step(event: KeyboardEvent) {
     :aria-label="words.targets"
     @keydown.esc.stop.prevent="close"
     @keydown.enter.prevent="close"
+    @keydown="step"
   >
     <div class="card">
-      <LookTarget :target="card.whole" :chosen="chosen" @click="take(card.whole.value)" @keydown="step" />
+      <LookTarget :target="card.whole" :chosen="chosen" @click="take(card.whole.value)" />
       <div v-for="row in rows" :key="row[0]" class="row" :class="row[0]">
         <div v-for="place in row" :key="place" class="place" :class="place">
           <LookTarget
@@ -84,7 +85,6 @@ function step(event: KeyboardEvent) {
             :target="one"
             :chosen="chosen"
             @click="take(one.value)"
-            @keydown="step"
           />
         </div>
       </div>
@@ -97,7 +97,6 @@ function step(event: KeyboardEvent) {
         :target="one"
         :chosen="chosen"
         @click="take(one.value)"
-        @keydown="step"
       />
     </div>
   </div>

@@ -21,7 +21,7 @@ export function shownContrast(text: Element): ShownContrast | null {
   for (let at: Element | null = text; at !== null; at = at.parentElement) {
     const { backgroundColor, backgroundImage } = view.getComputedStyle(at)
     const colour = colourOf(backgroundColor)
-    if (backgroundImage !== 'none' || colour === null) return null
+    if (!/^none(?:, none)*$/.test(backgroundImage) || colour === null) return null
     grounds.push(colour)
     if (colour.alpha === 1) break
   }

@@ -53,9 +53,11 @@ export const words = {
   notLength: 'Give a length as a number with its unit: px, em or rem.',
   steps: (label: string) => `${label}: of the site’s scale`,
   step: (name: string, length: string) => `${name} · ${length}`,
+  fontOf: {
+    headings: (font: string) => `As headings · ${font}`,
+    text: (font: string) => `As text · ${font}`,
+  },
   choices: {
-    serif: 'Headings’ family',
-    sans: 'Text’s family',
     upright: 'Upright',
     slanted: 'Slanted',
     'as it is': 'As it is',
@@ -86,6 +88,9 @@ export const words = {
   line: 'Line',
   angle: 'Towards',
   at: 'at',
+  groundFit: 'Fills it',
+  groundFits: { fill: 'To its edges', whole: 'Shown whole', tiles: 'In tiles' },
+  inSight: { across: 'From the left', down: 'From the top' },
   addColour: 'Add a colour',
   removeColour: (at: number) => `Remove colour ${at}`,
   colourAt: (at: number) => `Colour ${at}`,

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { navigateTo } from '#imports'
-import { useElementSize } from '@vueuse/core'
+import { useDebounceFn, useElementSize } from '@vueuse/core'
 import { computed, markRaw, onBeforeUnmount, ref, useTemplateRef, watch } from 'vue'
 import { placementsOf } from '~~/core/pages/standing'
 import { same } from '~~/core/same'
@@ -14,10 +14,12 @@ import { words } from '../words'
 import { useFrameMarks } from './frame-marks'
 import { areaAt, isControl, placementAt, pressOn } from './frame-press'
 import { useFrameStop } from './frame-stop'
+import { showLateFonts } from '../../shared/looks/font-samples'
 import { letterWidth } from './letters'
 import { mirrorPage } from './mirrors'
 import { namedWidths } from './named-widths'
 import { usePageFrame } from './page-frame'
+import { overPicturesOn } from './over-pictures'
 import { sideBySide } from './side-by-side'
 
 /** The page as visitors get it, in a frame in which it is worked on, and beside it at other widths. */
@@ -42,8 +44,15 @@ const { begin, mark } = useFrameMarks(page, () => {
   shown.page = document === null ? null : { document: markRaw(document) }
   stop.pass()
   mirror()
+  void lookAtPictures()
 })
 const ready = ref(false)
+/** So long after the page was last another one, in milliseconds: it is not looked at while it is being changed. */
+const settled = 300
+const lookAtPictures = useDebounceFn(() => {
+  const document = page()
+  if (document !== null) shown.overPictures = overPicturesOn(document)
+}, settled)
 
 /** The widths shown: that of the ruler, or every named one. The first frame is the one that is worked on. */
 const widths = computed(() => (view.sideBySide ? namedWidths.map((one) => one.width) : [props.width]))
@@ -71,6 +80,7 @@ function opened() {
   const document = page()
   if (document === null) return
   begin(document)
+  showLateFonts(document)
   listen(document)
   ready.value = true
   void pageFrame.loaded().then(() => {
@@ -84,6 +94,8 @@ function opened() {
 }
 
 function listen(framed: Document) {
+  // Pictures come late, and tell nobody above them.
+  framed.addEventListener('load', () => void lookAtPictures(), true)
   framed.addEventListener('click', clicked, true)
   framed.addEventListener('mouseover', (event) => pointAt(event.target))
   framed.addEventListener('mouseleave', () => pointAt(null))

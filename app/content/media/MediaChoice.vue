@@ -18,6 +18,7 @@ const props = defineProps<{
   otherwise?: number | null
   otherwiseName?: string
 }>()
+const emit = defineEmits<{ chosen: [media: MediaRow] }>()
 const catalogue = useCatalogue()
 const open = ref(false)
 const { known, learn } = useKnown<MediaRow>(
@@ -29,6 +30,7 @@ const current = computed(() => known.value.get(chosen.value ?? props.otherwise ?
 function choose(media: MediaRow) {
   learn([media])
   chosen.value = media.id
+  emit('chosen', media)
 }
 </script>
 

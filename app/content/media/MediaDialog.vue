@@ -157,6 +157,7 @@ async function putBack(gone: MediaRow) {
               <NuxtLink v-else-if="use.kind === 'page'" :to="`/bench/pages/${use.id}`">{{
                 use.name
               }}</NuxtLink>
+              <NuxtLink v-else-if="use.kind === 'look'" to="/bench/looks">{{ use.name }}</NuxtLink>
               <NuxtLink v-else-if="use.kind === 'site'" to="/bench/site">{{ use.name }}</NuxtLink>
               <template v-else>{{ use.name }}</template>
             </li>

@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { ref, shallowRef } from 'vue'
 import type { EditedPage } from '~~/core/pages/answers'
-import type { CheckedPage, ShownCard } from '~~/core/checks/define'
+import type { CheckedListing, CheckedPage, ShownCard } from '~~/core/checks/define'
 import type { ListingCounts } from '~~/core/query/answers'
 
 /** What is known of the page as it is shown: told by the server for each edit, or measured in the frame. */
@@ -14,6 +14,8 @@ export const useShown = defineStore('shown', () => {
   const cards = ref<Readonly<Record<string, readonly ShownCard[]>>>({})
   /** How wide letters are on the page, in CSS pixels. */
   const letters = ref<CheckedPage['letters']>(null)
+  /** By placement and part: what was measured of what lies over pictures. */
+  const overPictures = ref<Readonly<Record<string, CheckedListing['over']>>>({})
   /** Why the part in hand is not to be seen on the page; null when it is. */
   const partTrouble = ref<'absent' | 'hidden' | 'covered' | null>(null)
 
@@ -25,10 +27,11 @@ export const useShown = defineStore('shown', () => {
     page.value = null
     counts.value = {}
     cards.value = {}
+    overPictures.value = {}
     troubles.value = Object.fromEntries(
       loaded.listings.flatMap(({ id, trouble }) => (trouble === undefined ? [] : [[id, trouble]])),
     )
   }
 
-  return { counts, troubles, cards, letters, partTrouble, page, open }
+  return { counts, troubles, cards, letters, overPictures, partTrouble, page, open }
 })

@@ -1,5 +1,6 @@
 import { array, object } from 'yup'
 import { defineProperty } from './define'
+import { groundLayers, groundPicture } from './grounds'
 import { colourCss, colourSchema, colourValues, oneOf, seenThrough, wholeSchema, wholes } from './values'
 import type { StyleColour } from './values'
 
@@ -46,8 +47,9 @@ export const colours = [
         .test('several', manyColours, (all) => all?.length !== 1)
         .defined(),
     }).noUnknown(),
-    css: (gradient) => ({ 'background-image': gradientCss(gradient) }),
+    css: (gradient) => ({ '--gradient': gradientCss(gradient), ...groundLayers }),
   }),
+  groundPicture,
   defineProperty<'covers', number>({
     name: 'covers',
     title: 'Covers',

@@ -3,12 +3,15 @@ import type { PropertyName, StyleValues } from '~~/core/looks/properties'
 import type { Gradient } from '~~/core/looks/properties/colours'
 import type { ValueKind } from '~~/core/looks/properties/define'
 import type { Border, Shadow } from '~~/core/looks/properties/edges'
+import { noGroundPicture } from '~~/core/looks/properties/grounds'
 import { noFilter } from '~~/core/looks/properties/picture'
 import BorderValue from './BorderValue.vue'
 import ChoiceValue from './ChoiceValue.vue'
 import ColourValue from './ColourValue.vue'
 import FilterValue from './FilterValue.vue'
+import FontValue from './FontValue.vue'
 import GradientValue from './GradientValue.vue'
+import GroundPictureValue from './GroundPictureValue.vue'
 import LengthValue from './LengthValue.vue'
 import NumberValue from './NumberValue.vue'
 import ShadowValue from './ShadowValue.vue'
@@ -38,8 +41,10 @@ export const valueControls: Readonly<Record<ValueKind['kind'], ValueControl>> = 
   length: { component: LengthValue, steps: true },
   number: { component: NumberValue, steps: true },
   choice: { component: ChoiceValue },
+  font: { component: FontValue },
   colour: { component: ColourValue, below: 'always' },
   gradient: { component: GradientValue, below: 'when set', begins: firstGradient },
+  'ground picture': { component: GroundPictureValue, below: 'when set', begins: noGroundPicture },
   border: { component: BorderValue, below: 'when set', begins: firstBorder },
   shadow: { component: ShadowValue, below: 'when set', begins: firstShadow },
   filter: { component: FilterValue, below: 'when set', begins: noFilter },
