@@ -12,6 +12,9 @@ import type { ShapeChoice } from '../shapes'
 import type { CheckedListing, CheckedPage, ShownCard } from './define'
 import { findingsOf } from './index'
 import { fillingCounts } from './row-holes'
+import { defaultLook } from '../listing/look'
+import type { StyleValues } from '../looks/properties'
+import type { Styling } from '../looks/styles'
 import { largestPicture } from './soft-pictures'
 
 const area = areaOf('main-side', 'main')
@@ -100,7 +103,7 @@ describe('a hole in the last row', () => {
 describe('soft pictures', () => {
   it('are those with fewer pixels than their box, then those short of twice that', () => {
     const listing = listingOf()
-    const largest = largestPicture({ listing, box: main })
+    const largest = largestPicture({ listing, followed: [], box: main }, defaultValues)
     const width = Math.floor(largest?.width ?? 0)
     const with_ = (picture: ShownCard['picture']) =>
       found('soft-pictures', [checked(listing, cards(3, { picture }))])[0]?.text ?? ''
@@ -117,6 +120,41 @@ describe('soft pictures', () => {
         ),
       ]),
     ).toEqual([])
+  })
+})
+
+describe('a look', () => {
+  const set = (target: string, values: StyleValues): Styling => ({
+    target,
+    state: null,
+    below: null,
+    set: values,
+  })
+  const within = (...own: readonly Styling[]) => listingOf({ look: { ...defaultLook, own } })
+  const largest = (...own: readonly Styling[]) =>
+    largestPicture({ listing: within(...own), followed: [], box: main }, defaultValues)?.width ?? 0
+
+  it('makes pictures smaller by its borders and by the space inside', () => {
+    const border = { width: 10, line: 'solid', colour: 'ink' } as const
+    // The named space “medium” is 16 px.
+    const room = set('card', { 'inside-start': 'medium', 'inside-end': '20px', 'border-start': border })
+    expect(largest(room)).toBeCloseTo(largest() - 46)
+    expect(largest(room, set('picture', { 'border-end': border }))).toBeCloseTo(largest() - 56)
+    expect(largest(set('card', { 'inside-start': '2em', 'inside-top': '90px' }))).toBeCloseTo(largest())
+  })
+
+  it('makes lines shorter by larger letters, by what is between them, and by the space around', () => {
+    const lettersIn = (...own: readonly Styling[]) => {
+      const shape = shapeOf('grid', { stops: [{ from: 0, columns: 1, columnGap: 0, rowGap: 0 }] })
+      const listing = { ...within(...own), shape }
+      const text = found('crowded-text', [checked(listing, cards(6, { words: 90 }))])[0]?.text ?? ''
+      return Number(/up to (\d+) letters/.exec(text)?.[1] ?? 0)
+    }
+    const plain = lettersIn()
+    expect(plain).toBeGreaterThan(120)
+    expect(lettersIn(set('summary', { letterSize: '20px' }))).toBe(Math.floor((plain * 15) / 20))
+    expect(lettersIn(set('summary', { letterSpacing: '1px' }))).toBeLessThan(plain - 10)
+    expect(lettersIn(set('card', { 'inside-start': '35px', 'inside-end': '35px' }))).toBe(plain - 10)
   })
 })
 

@@ -1,8 +1,14 @@
 import { frameOf } from '../cards/card'
+import { pixelsOf } from '../looks/length-pixels'
+import { measuredSize } from '../looks/measured-letters'
+import type { SiteValues } from '../looks/site-values'
+import { valueAt } from '../looks/styles'
+import type { Styles } from '../looks/styles'
+import { takenWidth } from '../looks/taken-width'
 import { boxWidthOn } from '../pages/frames/define'
 import { shapeOf } from '../shapes'
 import type { Check, CheckedListing } from './define'
-import { partsOn } from './define'
+import { partsOn, wholeLook } from './define'
 import { pageWidths } from './widths'
 
 /**
@@ -17,7 +23,7 @@ export const mostLetters = 80
 export const crowdedText: Check = {
   name: 'crowded-text',
   title: 'Lines too short or too long',
-  find(checked, { letters }) {
+  find(checked, { letters, values }) {
     const running = partsOn(checked.listing.card).find(
       (part) => part.part === 'summary' || part.part === 'text',
     )
@@ -28,12 +34,14 @@ export const crowdedText: Check = {
       checked.listing.shape.name === 'table'
     )
       return []
-    const lines = pageWidths.map((pageWidth) => ({
-      pageWidth,
-      letters: Math.floor(
-        textWidth(checked, boxWidthOn(checked.box, pageWidth), running.zone === 'beside') / letters.summary,
-      ),
-    }))
+    const look = wholeLook(checked)
+    const lines = pageWidths.map((pageWidth) => {
+      const box = boxWidthOn(checked.box, pageWidth)
+      const around = takenWidth(look, ['card', 'card-below', running.part], box, values.spaces)
+      const width = textWidth(checked, box, running.zone === 'beside') - around
+      const letter = letterWidth(look, running.part, box, letters.summary, values)
+      return { pageWidth, letters: Math.max(0, Math.floor(width / letter)) }
+    })
     const shortest = lines.reduce((least, one) => (one.letters < least.letters ? one : least))
     const longest = lines.reduce((most, one) => (one.letters > most.letters ? one : most))
     if (shortest.letters < fewestLetters)
@@ -59,7 +67,23 @@ export const crowdedText: Check = {
   },
 }
 
-/** How wide the text of a card is in a box of this width. */
+/** How wide a letter of a text is in a box of this width, as the look of its listing sets it. */
+function letterWidth(
+  look: Styles,
+  target: string,
+  box: number,
+  measured: number,
+  values: SiteValues,
+): number {
+  const seen = { states: [], width: box }
+  const size = valueAt(look, target, 'letterSize', seen)
+  const spacing = valueAt(look, target, 'letterSpacing', seen)
+  const pixels = size === undefined ? null : pixelsOf(size, values.letterSizes)
+  const between = spacing === undefined ? 0 : (pixelsOf(spacing, []) ?? 0)
+  return Math.max(measured * ((pixels ?? measuredSize) / measuredSize) + between, 1)
+}
+
+/** How wide the text of a card is in a box of this width, with nothing around it in its card. */
 function textWidth({ listing }: CheckedListing, box: number, isBeside: boolean): number {
   const { shape } = listing
   const card = shapeOf(shape)

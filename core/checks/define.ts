@@ -1,5 +1,7 @@
 import type { Card } from '../cards/card'
 import type { Listing } from '../listing/definition'
+import type { BoxPart } from '../looks/gradient-colours'
+import type { Shades } from '../looks/shades'
 import type { SiteValues } from '../looks/site-values'
 import { merged } from '../looks/styles'
 import type { Styles } from '../looks/styles'
@@ -32,6 +34,9 @@ export interface ShownCard {
   readonly date: ShownDate | null
 }
 
+/** What was measured of a part of cards that lies over their pictures, the worst of all cards. */
+export interface OverPicture extends Shades, BoxPart {}
+
 /** A listing where it stands on the page, with what it shows. */
 export interface CheckedListing {
   readonly placement: string
@@ -40,6 +45,8 @@ export interface CheckedListing {
   readonly followed: Styles
   readonly box: Box
   readonly cards: readonly ShownCard[]
+  /** By part, what was measured of what lies over pictures; nothing of what is not there, or not yet. */
+  readonly over?: Readonly<Record<string, OverPicture>>
   /** How many entries pass, after those skipped; null while it is not known. */
   readonly passing: number | null
 }
@@ -48,8 +55,8 @@ export interface CheckedListing {
 export interface CheckedPage {
   readonly listings: readonly CheckedListing[]
   /**
-   * How wide a letter is on the average in the page's own type, in CSS pixels; null while it is not
-   * measured.
+   * How wide a letter is on the average in the page's own type, in CSS pixels, at the size that is measured;
+   * null while it is not.
    */
   readonly letters: { readonly summary: number } | null
   /** What stands for a missing picture where a card doesn't say. */

@@ -1,12 +1,16 @@
 import { parts } from '../cards/parts'
 import { zoneOf } from '../cards/card'
-import { usualColours } from '../cards/usual-colours'
+import { usualColours, usualOverPictures } from '../cards/usual-colours'
 import type { Listing } from '../listing/definition'
 import { colourText, contrastOf, over, readColour } from '../looks/colour'
 import type { Colour } from '../looks/colour'
+import { gradientColours } from '../looks/gradient-colours'
+import type { BoxPart } from '../looks/gradient-colours'
 import { pixelsOf } from '../looks/length-pixels'
 import { nearestReadable } from '../looks/readable'
+import { coloursOf } from '../looks/shades'
 import type { SiteValues } from '../looks/site-values'
+import type { GroundPicture } from '../looks/properties/grounds'
 import { shownColour } from '../looks/site-palette'
 import type { ColourSet } from '../looks/site-palette'
 import { valueAt, withValue } from '../looks/styles'
@@ -16,7 +20,7 @@ import type { StylePlace } from '../looks/target-edits'
 import { states } from '../style/targets'
 import type { State } from '../style/targets'
 import { partsOn, wholeLook } from './define'
-import type { Check, CheckedListing } from './define'
+import type { Check, CheckedListing, OverPicture } from './define'
 
 /** Contrast of text with its ground, and of text that is large (WCAG 2.2, 1.4.3). */
 const [least, leastLarge] = [4.5, 3]
@@ -27,7 +31,7 @@ const width = 4000
 
 /**
  * What a look writes on cards so that not all can read it: in each state, in each set of the palette that
- * pages may have. What lies over pictures is not told.
+ * pages may have, on colours and gradients, and on pictures by the worst that they have where it lies.
  */
 export const faintText: Check = {
   name: 'faint-text',
@@ -35,15 +39,16 @@ export const faintText: Check = {
   find(checked, { values }) {
     const whole = wholeLook(checked)
     if (whole.length === 0) return []
-    return writtenOn(checked).flatMap(({ name, title, usual, ground }) => {
+    return writtenOn(checked).flatMap((written) => {
+      const { name, title } = written
       const worst = placesOf(values)
-        .flatMap((place) => faintAt(whole, { name, usual, ground }, place, values))
+        .flatMap((place) => faintAt(whole, written, place, values))
         .toSorted((one, other) => one.ratio - other.ratio)[0]
       if (worst === undefined) return []
       const { state, set, ratio, drawn } = worst
       const grounds = placesOf(values)
         .filter((one) => one.state === state)
-        .flatMap((one) => groundsAt(whole, ground, one, values))
+        .flatMap((one) => groundsAt(whole, written, one, values))
       const nearest = nearestReadable(drawn, grounds, least)
       return [
         {
@@ -62,16 +67,24 @@ interface Written {
   readonly usual: string | null
   /** The target whose ground it lies on, before that of the card. */
   readonly ground: string
+  /** What was measured of it, where it lies over pictures. */
+  readonly over: OverPicture | null
 }
 
-/** What cards carry that is written on their ground. */
-function writtenOn({ listing }: CheckedListing): readonly (Written & { readonly title: string })[] {
-  return partsOn(listing.card).flatMap((setting) => {
+/** What cards carry that is written on their ground, or over their pictures, as far as that was measured. */
+function writtenOn({
+  listing,
+  over = {},
+}: CheckedListing): readonly (Written & { readonly title: string })[] {
+  return partsOn(listing.card).flatMap((setting): readonly (Written & { readonly title: string })[] => {
     const { name, title, styled } = parts.get(setting.part)
     const usual = usualColours[styled]
     const zone = zoneOf(setting)
-    if (usual === undefined || zone === 'over' || listing.shape.name === 'table') return []
-    return [{ name, title, usual, ground: zone === 'foot' ? 'card-foot' : 'card-below' }]
+    if (usual === undefined || listing.shape.name === 'table') return []
+    if (zone !== 'over')
+      return [{ name, title, usual, ground: zone === 'foot' ? 'card-foot' : 'card-below', over: null }]
+    const measured = over[name]
+    return measured === undefined ? [] : [{ name, title, usual: null, ground: 'card-over', over: measured }]
   })
 }
 
@@ -87,21 +100,25 @@ function placesOf({ pages }: SiteValues): readonly Place[] {
 }
 
 /** How faint something is there; nothing where it can be read, or where the look has no say in it. */
-function faintAt(whole: Styles, { name, usual, ground }: Written, place: Place, values: SiteValues) {
+function faintAt(whole: Styles, written: Written, place: Place, values: SiteValues) {
+  const { name, usual, ground, over: isOver } = written
   const as = { states: place.state === null ? [] : [place.state], width }
-  const hasSay = [name, ground, 'card'].some((target) =>
-    (['colour', 'ground', 'gradient', 'scheme'] as const).some(
+  const below = isOver === null ? 'card' : 'card-over'
+  const hasSay = [name, ground, below].some((target) =>
+    (['colour', 'ground', 'ground-picture', 'gradient', 'scheme'] as const).some(
       (property) => valueAt(whole, target, property, as) !== undefined,
     ),
   )
   if (!hasSay) return []
-  const stated = valueAt(whole, name, 'colour', as) ?? usual ?? valueAt(whole, 'card', 'colour', as) ?? 'ink'
+  const inherited = isOver === null ? 'ink' : usualOverPictures.colour
+  const stated =
+    valueAt(whole, name, 'colour', as) ?? usual ?? valueAt(whole, below, 'colour', as) ?? inherited
   const drawn = colourAt(stated, paletteOf(whole, name, place), values)
   const size = valueAt(whole, name, 'letterSize', as)
   const isLarge = size !== undefined && (pixelsOf(size, values.letterSizes) ?? 0) >= large
   const ratio = Math.min(
-    ...groundsAt(whole, ground, place, values).map((below) =>
-      drawn === null ? Infinity : contrastOf(drawn, below),
+    ...groundsAt(whole, written, place, values).map((one) =>
+      drawn === null ? Infinity : contrastOf(drawn, one),
     ),
   )
   return drawn === null || ratio >= (isLarge ? leastLarge : least) ? [] : [{ ...place, ratio, drawn }]
@@ -113,20 +130,48 @@ function paletteOf(whole: Styles, name: string, { state, set }: Place): ColourSe
   return valueAt(whole, name, 'scheme', as) ?? valueAt(whole, 'card', 'scheme', as) ?? set
 }
 
-/** The grounds that something lies on: the ends of a gradient, or the one colour. */
-function groundsAt(whole: Styles, ground: string, place: Place, values: SiteValues): readonly Colour[] {
+/** The grounds that something lies on: a colour, over it the shades of a picture, a gradient over both. */
+function groundsAt(
+  whole: Styles,
+  { ground, over: measured }: Written,
+  place: Place,
+  values: SiteValues,
+): readonly Colour[] {
   const as = { states: place.state === null ? [] : [place.state], width }
   const paper = colourAt('paper', place.set, values) ?? { red: 1, green: 1, blue: 1, alpha: 1 }
-  return ['card', ground].reduce<readonly Colour[]>(
-    (below, target) => {
-      const through = valueAt(whole, target, 'gradient', as)?.colours.map(({ colour }) => colour) ?? []
-      const plain = valueAt(whole, target, 'ground', as)
-      const stated = through.length > 0 ? through : plain === undefined ? [] : [plain]
-      const drawn = stated.flatMap((one) => colourAt(one, paletteOf(whole, target, place), values) ?? [])
-      return drawn.length === 0 ? below : drawn.flatMap((one) => below.map((under) => over(one, under)))
-    },
-    [paper],
-  )
+  const [begin, targets] =
+    measured === null ? ([[paper], ['card', ground]] as const) : ([coloursOf(measured), [ground]] as const)
+  return targets.reduce<readonly Colour[]>((below, target) => {
+    const plain = valueAt(whole, target, 'ground', as)
+    const picture = valueAt(whole, target, 'ground-picture', as)
+    const usual = measured === null ? undefined : usualOverPictures.veil
+    const gradient = valueAt(whole, target, 'gradient', as) ?? usual
+    const inSet = (stated: string) => {
+      const drawn = colourAt(stated, paletteOf(whole, target, place), values)
+      return drawn === null ? [] : [drawn]
+    }
+    const stops = (gradient?.colours ?? []).flatMap(({ colour, at }) =>
+      inSet(colour).map((one) => ({ colour: one, at })),
+    )
+    const through =
+      gradient === undefined || stops.length === 0
+        ? []
+        : gradientColours(gradient.angle, stops, measured ?? wholeBox)
+    return [plain === undefined ? [] : inSet(plain), shadesOf(picture), through].reduce(layered, below)
+  }, begin)
+}
+
+/** What is written on a ground may stand anywhere on it. */
+const wholeBox: BoxPart = { across: [0, 1], down: [0, 1] }
+
+/** What lies below, with each of the colours of a layer over it; a layer of none changes nothing. */
+function layered(below: readonly Colour[], layer: readonly Colour[]): readonly Colour[] {
+  return layer.length === 0 ? below : layer.flatMap((one) => below.map((under) => over(one, under)))
+}
+
+/** The darkest and the lightest that a picture behind something has. */
+function shadesOf(picture: GroundPicture | undefined): readonly Colour[] {
+  return picture === undefined || picture.picture === null ? [] : coloursOf(picture)
 }
 
 function colourAt(stated: string, set: ColourSet, { palette }: SiteValues): Colour | null {

@@ -6,6 +6,7 @@ import type { Listing } from '../listing/definition'
 import { defaultLook } from '../listing/look'
 import { contrastOf, readColour } from '../looks/colour'
 import type { StyleValues } from '../looks/properties'
+import { noGroundPicture } from '../looks/properties/grounds'
 import { readyMadeLooks } from '../looks/ready-made'
 import { defaultValues } from '../looks/site-values'
 import type { PageSet, SiteValues } from '../looks/site-values'
@@ -14,7 +15,7 @@ import type { Styles } from '../looks/styles'
 import { areaOf } from '../pages/frames'
 import type { State } from '../style/targets'
 import { styles as anyStyles } from '../../tests/support/style-arbitraries'
-import type { CheckedListing } from './define'
+import type { CheckedListing, OverPicture } from './define'
 import { findingsOf } from './index'
 
 const area = areaOf('main-side', 'main')
@@ -25,6 +26,10 @@ const parts = ['picture', 'title', 'summary']
 const carried: Listing['card'] = {
   ...defaultCard,
   parts: defaultCard.parts.map((part) => ({ ...part, on: parts.includes(part.part) })),
+}
+const overCard: Listing['card'] = {
+  ...carried,
+  parts: carried.parts.map((part) => (part.part === 'title' ? { ...part, zone: 'over' } : part)),
 }
 const listingOf = (own: Styles): Listing => ({
   ...newListing('Latest', 1),
@@ -61,7 +66,72 @@ function found(
   return findingsOf({ ...page, placeholder: 'sprig' }).filter((finding) => finding.check === check)
 }
 
+const picture = (darkest: number, lightest: number) => ({
+  ...noGroundPicture,
+  picture: 1,
+  source: '/media/0123456789abcdef/1600',
+  darkest,
+  lightest,
+})
+
 describe('what can hardly be read', () => {
+  it('is told of what lies on a picture, by its darkest and its lightest area, and what veils it', () => {
+    const on = (darkest: number, lightest: number, veil: string | null, ground?: string) => [
+      set('card', {
+        'ground-picture': picture(darkest, lightest),
+        ...(ground === undefined ? {} : { ground }),
+        ...(veil === null
+          ? {}
+          : {
+              gradient: {
+                angle: 0,
+                colours: [
+                  { colour: veil, at: 0 },
+                  { colour: veil, at: 100 },
+                ],
+              },
+            }),
+      }),
+      set('summary', { colour: '#ffffff' }),
+    ]
+    const told = (own: Styles) =>
+      found('faint-text', own).some((finding) => finding.text.startsWith('Summary'))
+    expect(told(on(0, 20, null))).toBe(false)
+    expect(told(on(0, 200, null))).toBe(true)
+    // The colour below a picture has no say.
+    expect(told(on(0, 200, null, '#000000'))).toBe(true)
+    // Half of white under half of black is #808080: 3.9 to 1; a fifth of it is #333333: 12.6.
+    expect(told(on(0, 255, '#00000080'))).toBe(true)
+    expect(told(on(0, 255, '#000000cc'))).toBe(false)
+  })
+
+  it('is told of what lies over pictures, by what was measured there and what veils it', () => {
+    const measured = { darkest: 30, lightest: 240, across: [0, 1], down: [0.4, 0.9] } as const
+    const told = (own: Styles, over: Readonly<Record<string, OverPicture>> = { title: measured }) => {
+      const listing = { ...listingOf(own), card: overCard }
+      const checked = { placement: 'one', listing, followed: [], box: main, cards: [], passing: 9, over }
+      const page = {
+        listings: [checked],
+        letters: null,
+        placeholder: 'sprig',
+        values: defaultValues,
+      } as const
+      return findingsOf(page).filter(({ check, show }) => check === 'faint-text' && show.part === 'title')
+    }
+    // The site’s own veil holds up white, and no dark letters.
+    expect(told([set('title', { colour: '#ffffff' })])).toEqual([])
+    expect(told([set('title', { colour: '#1d2b24' })])).toHaveLength(1)
+    // Without a veil the picture decides, by its lightest area for light letters.
+    const none = { angle: 0, colours: [] }
+    const bare = [set('card-over', { gradient: none })]
+    expect(told(bare)).toHaveLength(1)
+    expect(told(bare, { title: { ...measured, lightest: 60 } })).toEqual([])
+    expect(told([set('card-over', { gradient: none, ground: '#000000b3' })])).toEqual([])
+    expect(told([set('card-over', { gradient: none, ground: '#00000033' })])).toHaveLength(1)
+    // Nothing is told of what was not measured.
+    expect(told(bare, {})).toEqual([])
+  })
+
   it('is told with its contrast, worst first, and the nearest colour that can be', () => {
     // #777777 on #ffffff is 4.48 (WCAG 2.2, a worked value of many; told as 4.4).
     const grey = [set('card', { ground: '#ffffff' }), set('summary', { colour: '#777777' })]

@@ -1,17 +1,19 @@
 import { frameOf } from '../cards/card'
 import { ratioNumber } from '../cards/parts/picture'
+import type { SiteValues } from '../looks/site-values'
+import { takenWidth } from '../looks/taken-width'
 import { boxWidthOn } from '../pages/frames/define'
 import { pictureWidthsOf } from '../shapes'
 import type { Check, CheckedListing } from './define'
-import { partsOn } from './define'
+import { partsOn, wholeLook } from './define'
 import { pageWidths } from './widths'
 
 /** Pictures with fewer pixels than their box has, at its largest: they look soft. */
 export const softPictures: Check = {
   name: 'soft-pictures',
   title: 'Soft picture',
-  find(checked) {
-    const largest = largestPicture(checked)
+  find(checked, { values }) {
+    const largest = largestPicture(checked, values)
     if (largest === null) return []
     const ratio = ratioOf(checked)
     const softAt = (density: number) =>
@@ -36,16 +38,19 @@ export const softPictures: Check = {
 }
 
 /** How wide pictures get at most, and on which page; null where there are none. */
-export function largestPicture({
-  listing,
-  box,
-}: Pick<CheckedListing, 'listing' | 'box'>): { readonly width: number; readonly pageWidth: number } | null {
+export function largestPicture(
+  { listing, followed, box }: Pick<CheckedListing, 'listing' | 'followed' | 'box'>,
+  { spaces }: Pick<SiteValues, 'spaces'>,
+): { readonly width: number; readonly pageWidth: number } | null {
   if (!partsOn(listing.card).some((part) => part.part === 'picture')) return null
   const widths = pictureWidthsOf(listing.shape, frameOf(listing.card.parts).share)
+  const look = wholeLook({ listing, followed })
   const all = pageWidths.map((pageWidth) => {
     const boxWidth = boxWidthOn(box, pageWidth)
     const known = widths.findLast((one) => one.from <= boxWidth)
-    return { pageWidth, width: known === undefined ? 0 : (boxWidth - known.minus) / known.parts }
+    const around = takenWidth(look, ['card', 'picture'], boxWidth, spaces)
+    const width = known === undefined ? 0 : (boxWidth - known.minus) / known.parts - around
+    return { pageWidth, width: Math.max(0, width) }
   })
   return all.reduce((best, one) => (one.width > best.width + 0.5 ? one : best))
 }
