@@ -7,7 +7,12 @@ defineProps<{ placement: PlacedFittingView }>()
 </script>
 
 <template>
-  <div class="placement" :data-placement="placement.id">
+  <div
+    :id="placement.anchor ?? undefined"
+    class="placement"
+    :class="placement.classes"
+    :data-placement="placement.id"
+  >
     <PlacedHead :placement="placement" />
     <component
       :is="fittingComponents[placement.fitting.name]"

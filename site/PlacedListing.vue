@@ -16,7 +16,13 @@ const align = computed(() =>
 </script>
 
 <template>
-  <section class="placement" :data-placement="placement.id" :aria-labelledby="`heading-${placement.id}`">
+  <section
+    :id="placement.anchor ?? undefined"
+    class="placement"
+    :class="placement.classes"
+    :data-placement="placement.id"
+    :aria-labelledby="`heading-${placement.id}`"
+  >
     <PlacedHead :placement="placement" :name="placement.name" />
     <div class="listing" :dir="direction" :data-align="align">
       <component

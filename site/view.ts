@@ -48,6 +48,10 @@ export interface PlacedView {
   readonly headingLevel: HeadingLevel
   /** Where the heading leads; null for nowhere. */
   readonly headingAddress: string | null
+  /** Names it in addresses of its page; null for nothing. */
+  readonly anchor: string | null
+  /** Classes of the designer’s own, as they stand in markup. */
+  readonly classes: readonly string[]
   /** Words around it, made by the core's own writer from a checked document; empty for none. */
   readonly above: string
   readonly below: string
@@ -232,8 +236,8 @@ export interface DocumentView {
   /** Rules made from the page's own settings. */
   readonly css: string
   readonly stylesheet: string
-  /** Addresses of the fonts that are needed at once. */
-  readonly fonts: readonly string[]
+  /** The fonts that are needed at once. */
+  readonly fonts: readonly { readonly family: string; readonly address: string }[]
   /** The address of the improving script, or null for none. */
   readonly script: string | null
   /** Whether the script places what is on the page, so that nothing is to be seen before it ran. */

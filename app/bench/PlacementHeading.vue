@@ -9,6 +9,7 @@ import SelectSetting from '../shared/settings/SelectSetting.vue'
 import { useDraft } from '../stores/bench/draft'
 import { usePlacing } from '../stores/bench/placing'
 import { words as areaWords } from './areas/words'
+import PlacementNames from './PlacementNames.vue'
 import RichTextSetting from './RichTextSetting.vue'
 import { headingLevelChoices, words } from './words'
 
@@ -88,6 +89,7 @@ function setWords(place: (typeof places)[number], text: RichText) {
       />
     </div>
   </details>
+  <PlacementNames :placement="placement" @set="set" />
 </template>
 
 <style scoped>

@@ -49,6 +49,12 @@ export const words = {
   levels: { 2: '2: a part of the page', 3: '3: within a part', 4: '4: smaller still' },
   headingAddress: 'The heading leads to',
   wordsAround: 'Words above and below',
+  ownNames: 'Names of its own',
+  anchor: 'Name in the address',
+  anchorHint: (name: string) =>
+    `The page’s address leads here with “#${name === '' ? 'spring-talks' : name}”.`,
+  classes: 'Classes',
+  classesHint: (first: string) => `For programs of the site, which find it by “${first}”.`,
   around: { above: 'Words above it', below: 'Words below it' },
   livePage: 'Live page',
   publish: 'Publish',

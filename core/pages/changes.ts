@@ -150,10 +150,12 @@ function areaTitle({ page }: PageDocument, spot: Spot | null): string {
 }
 
 function changesAround(after: PageDocument, was: Placement, is: Placement): readonly PageChange[] {
-  const around = ({ heading, headingLevel, headingAddress, above, below }: Placement) => ({
+  const around = ({ heading, headingLevel, headingAddress, anchor, classes, above, below }: Placement) => ({
     heading,
     headingLevel,
     headingAddress,
+    anchor,
+    classes,
     above,
     below,
   })

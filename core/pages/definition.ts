@@ -14,6 +14,10 @@ export interface Surroundings {
   readonly headingLevel?: HeadingLevel
   /** Where the heading leads; nowhere where nothing is said. */
   readonly headingAddress?: string
+  /** Names it in addresses of its page, after “#”. */
+  readonly anchor?: string
+  /** What programs of the site may find it by. */
+  readonly classes?: readonly string[]
   /** Words between the heading and it. */
   readonly above?: RichText
   readonly below?: RichText

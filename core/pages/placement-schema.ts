@@ -1,4 +1,4 @@
-import { lazy, mixed, number, object, string } from 'yup'
+import { array, lazy, mixed, number, object, string } from 'yup'
 import type { ObjectShape, Schema } from 'yup'
 import { isAddress } from '../content/fields/address'
 import { dayStart } from '../content/fields/date'
@@ -9,6 +9,7 @@ import { uuidPattern } from '../uuid'
 import { areaNames } from './frames'
 import type { AreaName } from './frames'
 import { headingLevels } from './definition'
+import { anchorFormFault, classesFault } from './own-names'
 import type { Placement } from './definition'
 
 /** What each kind of placement says besides what all do. A new kind is a line here. */
@@ -55,6 +56,14 @@ const schemas = Object.fromEntries(
         'Write an address as /plots or https://example.org.',
         (value) => value === undefined || isAddress(value),
       ),
+      anchor: string().test('anchor', (value, { createError }) => {
+        const message = value === undefined ? null : anchorFormFault(value)
+        return message === null || createError({ message })
+      }),
+      classes: array(string().required()).test('classes', (all, { createError }) => {
+        const message = all === undefined ? null : classesFault(all)
+        return message === null || createError({ message })
+      }),
       above: words,
       below: words,
       parked: parkedSchema,
