@@ -119,6 +119,24 @@ describe.each(['mouse', 'keys'])('what of a listing is chosen by the %s', (hand)
   })
 })
 
+it('is of the listing that is pressed, while the look of another is open', async () => {
+  const page = await inBench(app, 'Orchard')
+  await press(page, 'button', 'Orchard notes 6')
+  await use(page, 'mouse', 'How it looks: the site’s look')
+  await waitFor(page, 'button', 'What of it: Card')
+  const placements = await (
+    await framed(page)
+  ).$$eval('main [data-placement]', (all) => all.flatMap((one) => one.getAttribute('data-placement') ?? []))
+  const { x, y } = await middle(page, title, 0.1, `[data-placement="${placements[1]}"]`)
+  await page.mouse.click(x, y)
+  await waitFor(page, 'button', 'What of it: Title')
+  await press(page, 'button', 'Colour')
+  await pressColour(page, 'mouse', 'Colour', 'Leaf')
+  await expect.poll(async () => (await titles(page)).indexOf(leaf)).toBe(1)
+  expect((await titles(page)).filter((colour) => colour === leaf)).toHaveLength(1)
+  await page.close()
+})
+
 /** What is styled now, as the drawer calls it. */
 async function targetOf(page: Page): Promise<string> {
   return (await isThere(page, 'button', 'What of it: Title')) ? 'Title' : 'Card'

@@ -13,15 +13,20 @@ export async function computed(page: Page, selector: string, property: string): 
 }
 
 /**
- * A place of something of the first listing on the screen, by its share of it from the top left: the frame
- * shows its page smaller than it is.
+ * A place of something of a listing on the screen, the first where no other is named, by its share of it from
+ * the top left: the frame shows its page smaller than it is.
  */
-export async function middle(page: Page, selector: string, share = 0.5): Promise<{ x: number; y: number }> {
+export async function middle(
+  page: Page,
+  selector: string,
+  share = 0.5,
+  within = '[data-placement]',
+): Promise<{ x: number; y: number }> {
   await waitForStillness(page)
   const inner = await (
     await framed(page)
   ).$eval(
-    `[data-placement] ${selector}`,
+    `${within} ${selector}`,
     (one, part) => {
       one.scrollIntoView({ block: 'center', behavior: 'instant' })
       const { x, y, width, height } = one.getBoundingClientRect()
