@@ -14,11 +14,13 @@ defineProps<{ placement: PlacedFittingView }>()
     :data-placement="placement.id"
   >
     <PlacedHead :placement="placement" />
-    <component
-      :is="fittingComponents[placement.fitting.name]"
-      :fitting="placement.fitting"
-      :content="placement.content"
-    />
+    <div class="fitting">
+      <component
+        :is="fittingComponents[placement.fitting.name]"
+        :fitting="placement.fitting"
+        :content="placement.content"
+      />
+    </div>
     <div v-if="placement.below" class="placement-words prose" v-html="placement.below" />
   </div>
 </template>

@@ -150,6 +150,7 @@ export interface LinkedMonth {
 export interface PlacedFittingView extends PlacedView {
   readonly kind: 'fitting'
   readonly fitting: FittingChoice
+  readonly styles: Styles
   /** That of the fitting's own name; null where it shows nothing but its settings. */
   readonly content: FittingContents[keyof FittingContents]
 }
@@ -266,6 +267,11 @@ export function placementViewsOf({ areas }: Pick<ListingPageView, 'areas'>): rea
 /** The listings that stand on a page, in page order. */
 export function listingViewsOf(page: Pick<ListingPageView, 'areas'>): readonly PlacedListingView[] {
   return placementViewsOf(page).filter((one) => one.kind === 'listing')
+}
+
+/** The fittings that stand on a page, in page order. */
+export function fittingViewsOf(page: Pick<ListingPageView, 'areas'>): readonly PlacedFittingView[] {
+  return placementViewsOf(page).filter((one) => one.kind === 'fitting')
 }
 
 /** What a page shows of the entry that it is about, piece by piece. */

@@ -14,6 +14,12 @@ export const authorBox = defineFitting<'author', AuthorBoxSettings>({
   title: 'Author’s box',
   about: 'Who wrote the entry of the page: portrait, name and a few words',
   defaults: { portrait: true, about: true, linked: true },
+  styled: [
+    { name: 'author-box', title: 'The whole box' },
+    { name: 'author-portrait', title: 'Portrait', selector: '.author-box img' },
+    { name: 'author-name', title: 'Name' },
+    { name: 'author-about', title: 'Words about them' },
+  ],
   schema: fittingSettings('author', {
     portrait: boolean().required(),
     about: boolean().required(),

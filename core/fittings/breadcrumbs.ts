@@ -15,6 +15,11 @@ export const breadcrumbs = defineFitting<'breadcrumbs', BreadcrumbSettings>({
   title: 'Breadcrumbs',
   about: 'The way from the front page to this one',
   defaults: { home: 'Home', between: '›' },
+  styled: [
+    { name: 'trail-step', title: 'Step', selector: '.breadcrumbs a', isPressed: true },
+    { name: 'trail-here', title: 'This page', selector: '.breadcrumbs [aria-current]' },
+    { name: 'trail-between', title: 'What stands between', selector: '.breadcrumbs .between' },
+  ],
   schema: fittingSettings('breadcrumbs', {
     home: textSchema()
       .trim()

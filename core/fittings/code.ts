@@ -23,6 +23,10 @@ export const codeFitting = defineFitting<'code', CodeSettings>({
   title: 'Pasted code',
   about: 'Code from elsewhere, as of a map or a form, in a frame that keeps it apart from the site',
   defaults: { code: '', title: '', asksFirst: false },
+  styled: [
+    { name: 'code-frame', title: 'Frame', selector: 'iframe.code' },
+    { name: 'code-ask', title: 'Way to it', selector: '.code-ask summary', isPressed: true },
+  ],
   schema: fittingSettings('code', {
     code: textSchema().defined().max(20_000, 'Keep the code within 20,000 characters.'),
     title: textSchema().defined().max(120, 'Keep what it is within 120 characters.'),

@@ -1,5 +1,6 @@
 import { object, string } from 'yup'
 import type { ObjectShape, Schema } from 'yup'
+import type { StyleTarget } from '../style/targets'
 
 /** A small helper that is not a listing: what can be set, and how it is called. */
 export interface FittingKind<Name extends string = string, Settings = never> {
@@ -9,6 +10,10 @@ export interface FittingKind<Name extends string = string, Settings = never> {
   readonly about: string
   readonly schema: Schema<Settings & { readonly name: Name }>
   readonly defaults: Settings
+  /** What of it can be styled, besides what stands around whatever is placed. */
+  readonly styled: readonly StyleTarget[]
+  /** What else can be as it is set. */
+  readonly alsoStyled?: (settings: Settings) => readonly StyleTarget[]
   /** What one of them is called in lists, where it says something of its own. */
   readonly label?: (settings: Settings) => string
   /** What is set when it is placed beside listings of these collections, or else where there are these. */

@@ -1,7 +1,8 @@
 import { array } from 'yup'
 import { mostParts, repeatedAmong, tellReads } from '../cards/card'
-import { partSchema } from '../cards/parts'
+import { partSchema, parts } from '../cards/parts'
 import type { PartSetting } from '../cards/parts'
+import { partTargets } from '../cards/targets'
 import { entryLayouts } from './entry-layouts'
 import { defineFitting, fittingSettings } from './define'
 
@@ -22,6 +23,11 @@ export const entryFitting = defineFitting<'entry', EntrySettings>({
   title: 'The entry',
   about: 'What the page is about: its title, pictures, text and fields, laid out as on a card',
   defaults: { parts: entryLayouts.whole },
+  styled: [{ name: 'entry', title: 'All of it' }],
+  alsoStyled: ({ parts: shown }) => {
+    const carried = new Set(shown.filter(({ on }) => on).map(({ part }) => part))
+    return parts.all.filter(({ name }) => carried.has(name)).flatMap(partTargets)
+  },
   schema: fittingSettings('entry', {
     parts: array(partSchema)
       .max(mostParts, 'An entry is laid out with at most 40 parts.')

@@ -13,6 +13,7 @@ export const heading = defineFitting<'heading', HeadingSettings>({
   title: 'Heading',
   about: 'A heading over what comes next',
   defaults: { text: 'A heading', level: 2 },
+  styled: [{ name: 'heading-fitting', title: 'Words' }],
   schema: fittingSettings('heading', {
     text: string().trim().max(160, 'Keep the heading within 160 characters.').required('Give it some words.'),
     level: number().integer().min(2).max(4, 'A heading is of level 2, 3 or 4.').required(),

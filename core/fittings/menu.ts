@@ -29,6 +29,17 @@ export const menuFitting = defineFitting<'menu', MenuSettings>({
   title: 'Menu',
   about: 'Links to pages and elsewhere, of the site or of its own',
   defaults: { of: 'head', links: [], layout: 'upright', title: 'Menu' },
+  styled: [
+    { name: 'menu-box', title: 'The whole menu', selector: '.menu' },
+    {
+      name: 'menu-link',
+      title: 'Link',
+      selector: '.menu :is(a, summary)',
+      chosen: ':is([aria-current], [data-here])',
+      isPressed: true,
+    },
+    { name: 'menu-under', title: 'What folds out', selector: '.menu details > ul' },
+  ],
   label: ({ title }) => title,
   schema: fittingSettings('menu', {
     of: string()

@@ -21,6 +21,11 @@ export const monthIndex = defineFitting<'months', MonthIndexSettings>({
   title: 'Index of months',
   about: 'The months of a collection under their years, each a way to its page',
   defaults: { collection: null, counts: true, order: 'newest', open: 1 },
+  styled: [
+    { name: 'month-year', title: 'Year', selector: '.month-index summary', isPressed: true },
+    { name: 'month-link', title: 'Month', selector: '.month-index a', isPressed: true },
+    { name: 'month-count', title: 'How many there are', selector: '.month-index .count' },
+  ],
   begun: ({ collections }) => ({ collection: collections[0] ?? null }),
   schema: fittingSettings('months', {
     collection: idOrNoneSchema(),

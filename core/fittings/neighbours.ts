@@ -17,6 +17,10 @@ export const neighbours = defineFitting<'neighbours', NeighboursSettings>({
   title: 'Earlier and later',
   about: 'Ways to the entries published before and after the one of the page',
   defaults: { earlier: 'Earlier', later: 'Later' },
+  styled: [
+    { name: 'neighbour', title: 'Title', selector: '.neighbours a', isPressed: true },
+    { name: 'neighbour-way', title: 'Which way', selector: '.neighbours span', heldBy: '.neighbours a' },
+  ],
   schema: fittingSettings('neighbours', { earlier: label(), later: label() }),
   showsEntries: true,
 })

@@ -14,6 +14,11 @@ export const note = defineFitting<'note', NoteSettings>({
   title: 'Note',
   about: 'Words of your own, with paragraphs, lists and links',
   defaults: { text: emptyDocument },
+  styled: [
+    { name: 'note', title: 'Text' },
+    { name: 'note-heading', title: 'Heading in the text', selector: '.note :is(h2, h3, h4)' },
+    { name: 'note-link', title: 'Link', selector: '.note a' },
+  ],
   schema: fittingSettings('note', {
     text: mixed<RichText>()
       .required()

@@ -17,6 +17,10 @@ export const pictureFitting = defineFitting<'picture', PictureSettings>({
   title: 'Picture',
   about: 'A picture with words below it, and where it leads',
   defaults: { picture: null, caption: '', address: '' },
+  styled: [
+    { name: 'picture-shown', title: 'Picture', selector: '.picture-fitting img', heldBy: '.picture-fitting' },
+    { name: 'picture-caption', title: 'Words below it', selector: '.picture-fitting figcaption' },
+  ],
   schema: fittingSettings('picture', {
     picture: number().integer().positive().nullable().defined(),
     caption: string().defined().max(400, 'Keep the words below it within 400 characters.'),

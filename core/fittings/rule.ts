@@ -13,5 +13,6 @@ export const ruleFitting = defineFitting<'rule', RuleSettings>({
   title: 'Line',
   about: 'A line across, between one thing and the next',
   defaults: { line: 'hairline' },
+  styled: [{ name: 'rule', title: 'Line' }],
   schema: fittingSettings('rule', { line: string().oneOf(ruleLines).required() }),
 })

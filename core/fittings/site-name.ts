@@ -22,6 +22,19 @@ export const siteName = defineFitting<'site-name', SiteNameSettings>({
   title: 'Name and menu',
   about: 'The name of the site, and one of its menus at the other end of the line',
   defaults: { tagline: false, icon: false, menu: 'head', folds: true, title: 'Ways through the site' },
+  styled: [
+    { name: 'site-name', title: 'Name', isPressed: true },
+    { name: 'site-icon', title: 'Icon', selector: '.site-name img', heldBy: '.site-name' },
+    { name: 'site-tagline', title: 'Line below the name', selector: '.site-line p' },
+    {
+      name: 'site-link',
+      title: 'Link',
+      selector: '.site-nav :is(a, summary)',
+      chosen: ':is([aria-current], [data-here])',
+      isPressed: true,
+    },
+    { name: 'menu-way', title: 'Way to the menu', isPressed: true },
+  ],
   schema: fittingSettings('site-name', {
     tagline: boolean().required(),
     icon: boolean().required(),

@@ -1,5 +1,6 @@
 import { array, boolean } from 'yup'
 import { idOrNoneSchema, idSchema } from '../schemas'
+import { shapeTargets } from '../shapes/targets'
 import { defineFitting, fittingSettings } from './define'
 
 export interface SmallCalendarSettings {
@@ -16,6 +17,7 @@ export const smallCalendar = defineFitting<'calendar', SmallCalendarSettings>({
   title: 'Small calendar',
   about: 'A month with marks on its days, and below it what happens',
   defaults: { collection: null, terms: [], weekNumbers: false },
+  styled: shapeTargets.calendar,
   begun: ({ collections }) => ({ collection: collections[0] ?? null }),
   schema: fittingSettings('calendar', {
     collection: idOrNoneSchema(),

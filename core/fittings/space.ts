@@ -14,6 +14,7 @@ export const space = defineFitting<'space', SpaceSettings>({
   title: 'Space',
   about: 'Room between one thing and the next',
   defaults: { height: 48 },
+  styled: [],
   schema: fittingSettings('space', {
     height: number().integer(range).min(8, range).max(240, range).required(),
   }),

@@ -26,6 +26,12 @@ export const termIndex = defineFitting<'terms', TermIndexSettings>({
   title: 'Index of terms',
   about: 'The terms of one facet or several, each a way to its page',
   defaults: { facets: [], nested: true, counts: true, order: 'given', first: 12, layout: 'list' },
+  styled: [
+    { name: 'term-facet', title: 'Name of a facet' },
+    { name: 'term-link', title: 'Term', selector: '.term-index a', isPressed: true },
+    { name: 'term-count', title: 'How many have it' },
+    { name: 'term-more', title: 'Way to more terms', selector: '.term-index summary', isPressed: true },
+  ],
   schema: fittingSettings('terms', {
     facets: array(number().integer().positive().required()).max(20, 'Name at most 20 facets.').required(),
     nested: boolean().required(),

@@ -6,7 +6,7 @@ import type { Styles } from '../looks/styles'
 import { compiled } from '../looks/compile'
 import { idOrNoneSchema } from '../schemas'
 import { layerCss } from '../style/rules'
-import type { State } from '../style/targets'
+import type { ShownState } from '../style/targets'
 import { andList } from '../words'
 import type { Words } from '../words'
 import type { Listing } from './definition'
@@ -68,12 +68,6 @@ export function lookPhrase(listing: Looking, words: Pick<Words, 'look' | 'locale
   const told =
     departures.length > mostNamed ? `${departures.length} things` : andList(departures, words.locale)
   return `${look}, with ${told} of its own`
-}
-
-/** A state in which something is shown that is not in it. */
-export interface ShownState {
-  readonly target: string
-  readonly state: State
 }
 
 /**

@@ -1,13 +1,13 @@
 import { parts } from '../cards/parts'
 import { allPartTargets, cardTargets, partTargets } from '../cards/targets'
 import { shapeTargets } from '../shapes/targets'
+import { aroundTargets } from '../style/around-targets'
 import type { StyleTarget } from '../style/targets'
 import type { Listing } from './definition'
 
 /** What a look can style of every listing. */
 const boxTargets: readonly StyleTarget[] = [
-  { name: 'heading', title: 'Heading', selector: '.placement-heading' },
-  { name: 'words', title: 'Words above and below', selector: '.placement-words' },
+  ...aroundTargets,
   { name: 'box', title: 'Box of the listing', selector: '.listing' },
   { name: 'empty', title: 'Words where there is nothing', selector: '.listing-empty' },
   { name: 'page-link', title: 'Way to other pages', selector: '.listing-pages a', isPressed: true },

@@ -1,5 +1,5 @@
 import { belowWidth, rule, whereMedia } from '../style/rules'
-import type { MediaRule, Style, StyleRule } from '../style/rules'
+import type { MediaRule, Style, StyleRule, WidthRule } from '../style/rules'
 import { selectorIn, statesOf } from '../style/targets'
 import type { StyleTarget } from '../style/targets'
 import { properties } from './properties'
@@ -9,25 +9,35 @@ import { inOrder } from './styles'
 import type { Styles, Styling } from './styles'
 
 /**
- * Styles as rules for the box that `scope` finds, target by target. All have the same weight, none at all,
+ * Styles as rules for the box that `scope` finds, target by target; `box` is that whose widths they go by. All have the same weight, none at all,
  * so that the order alone decides: what prevails comes later. The same styles give the same rules,
  * in whatever order they are stated.
  */
-export function compiled(styles: Styles, targets: readonly StyleTarget[], scope: string): readonly Style[] {
+export function compiled(
+  styles: Styles,
+  targets: readonly StyleTarget[],
+  scope: string,
+  box?: WidthRule['box'],
+): readonly Style[] {
   return targets.flatMap((target) =>
     inOrder(styles.filter((one) => one.target === target.name)).flatMap((one) =>
-      one.state === null || statesOf(target).includes(one.state) ? rulesOf(one, target, scope) : [],
+      one.state === null || statesOf(target).includes(one.state) ? rulesOf(one, target, scope, box) : [],
     ),
   )
 }
 
 const everywhere = [undefined, 'can point', 'likes motion'] as const
 
-function rulesOf(styling: Styling, target: StyleTarget, scope: string): readonly Style[] {
+function rulesOf(
+  styling: Styling,
+  target: StyleTarget,
+  scope: string,
+  box: WidthRule['box'],
+): readonly Style[] {
   return everywhere.flatMap((media) => {
     const rules = rulesFor(styling, target, scope, media)
     if (rules.length === 0) return []
-    const within = styling.below === null ? rules : belowWidth(styling.below, rules)
+    const within = styling.below === null ? rules : belowWidth(styling.below, rules, box)
     return media === undefined ? within : whereMedia(media, within as MediaRule['rules'])
   })
 }

@@ -3,7 +3,7 @@ import type { Schema } from 'yup'
 import { parseWith } from '../parsing'
 import type { Parsed } from '../parsing'
 import { states } from '../style/targets'
-import type { State } from '../style/targets'
+import type { ShownState, State } from '../style/targets'
 import { properties } from './properties'
 import type { PropertyName, StyleValues } from './properties'
 
@@ -165,7 +165,7 @@ export function withValue<Name extends PropertyName>(
 /** The styles with a target at rest as it is in a state, to show that of what is not in it. */
 export function shownIn(
   styles: Styles,
-  { target, state }: { readonly target: string; readonly state: State },
+  { target, state }: ShownState,
 ): Styles {
   return inOrder(styles.filter((one) => one.target === target && one.state === state)).reduce(
     (before, { below, set }) =>

@@ -118,6 +118,11 @@ describe('what changes on a page', () => {
       one.kind === 'fitting' ? { ...one, fitting: { name: 'rule', line: 'thick' } } : one,
     )
     expect(told({ ...before, page: thick }).map((one) => one.what)).toEqual(['fitting'])
+    const styled = withPlacementChanged(page, 'note', (one) => ({
+      ...one,
+      styles: [{ target: 'rule', state: null, below: null, set: { colour: 'leaf' } }],
+    }))
+    expect(told({ ...before, page: styled }).map((one) => one.what)).toEqual(['fitting'])
   })
 
   it('is told of a listing once, however often it stands on the page', () => {

@@ -160,7 +160,10 @@ function changesAround(after: PageDocument, was: Placement, is: Placement): read
     below,
   })
   const called = calledIn(after, is)
-  const isOther = was.kind === 'fitting' && is.kind === 'fitting' && !same(was.fitting, is.fitting)
+  const isOther =
+    was.kind === 'fitting' &&
+    is.kind === 'fitting' &&
+    !(same(was.fitting, is.fitting) && same(was.styles, is.styles))
   return [
     ...(same(around(was), around(is))
       ? []

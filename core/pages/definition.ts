@@ -1,5 +1,6 @@
 import type { RichText } from '../content/rich-text/document'
 import type { FittingChoice } from '../fittings'
+import type { Styles } from '../looks/styles'
 import { newBand } from './bands/definition'
 import type { Band } from './bands/definition'
 import { frames } from './frames'
@@ -55,6 +56,8 @@ export interface PlacedListing extends Placed {
 export interface PlacedFitting extends Placed {
   readonly kind: 'fitting'
   readonly fitting: FittingChoice
+  /** How it looks where that is not as the site has it; nothing where nothing is said. */
+  readonly styles?: Styles
 }
 
 /** What stands at a place on a page. */

@@ -4,6 +4,7 @@ import { isAddress } from '../content/fields/address'
 import { dayStart } from '../content/fields/date'
 import { parseRichText } from '../content/rich-text/document'
 import { fittingSchema } from '../fittings'
+import { stylesSchema } from '../looks/styles'
 import { largestId } from '../schemas'
 import { uuidPattern } from '../uuid'
 import { areaNames } from './frames'
@@ -17,7 +18,7 @@ const kinds: Readonly<Record<Placement['kind'], ObjectShape>> = {
   listing: {
     listing: string().matches(uuidPattern, 'A placement names a listing by its UUID.').required(),
   },
-  fitting: { fitting: fittingSchema },
+  fitting: { fitting: fittingSchema, styles: stylesSchema.optional().default(undefined) },
 }
 
 const words = mixed().test(

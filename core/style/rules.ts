@@ -12,7 +12,7 @@ export interface StyleRule {
 
 export interface WidthRule {
   /** Whose width it is: that of the listing's own box where nothing is said. */
-  readonly box?: 'listing' | 'band'
+  readonly box?: 'listing' | 'band' | 'site'
   /** In CSS pixels: from this one on, or up to that one, without it. */
   readonly width: { readonly from: number } | { readonly below: number }
   readonly rules: readonly StyleRule[]
@@ -40,8 +40,12 @@ export function fromWidth(from: number, rules: readonly StyleRule[]): readonly S
 }
 
 /** Rules for boxes that are narrower. */
-export function belowWidth(below: number, rules: readonly StyleRule[]): readonly Style[] {
-  return [{ width: { below }, rules }]
+export function belowWidth(
+  below: number,
+  rules: readonly StyleRule[],
+  box?: WidthRule['box'],
+): readonly Style[] {
+  return [{ ...(box !== undefined && { box }), width: { below }, rules }]
 }
 
 /** Rules for those whose device or settings are so; nothing where there are none. */

@@ -19,6 +19,12 @@ export interface StyleTarget {
   readonly isPressed?: true
 }
 
+/** A state in which something is shown that is not in it, by the name of its target. */
+export interface ShownState {
+  readonly target: string
+  readonly state: State
+}
+
 /** The states that a target can be in. */
 export function statesOf({ chosen }: Pick<StyleTarget, 'chosen'>): readonly State[] {
   return states.filter((state) => state !== 'chosen' || chosen !== undefined)

@@ -1,16 +1,23 @@
+import { fittingCss } from '../../core/fittings/look'
 import { amountStyles } from '../../core/listing/amount-styles'
 import { lookCss } from '../../core/listing/look'
 import { listingOwnCss } from '../../core/listing/own-css'
 import { shapeOf } from '../../core/shapes'
 import { layerCss } from '../../core/style/rules'
 import { bandStyles } from '../../core/pages/bands/styles'
-import { listingViewsOf } from '../../site/view'
+import { fittingViewsOf, listingViewsOf } from '../../site/view'
 import type { ListingPageView, PlacedListingView } from '../../site/view'
 
-/** The style rules that a page's bands and listings ask for. */
+/** The style rules that a page's bands, listings and fittings ask for. */
 export function pageCss(view: ListingPageView): string {
   const bands = view.areas.flatMap((area) => area.bands.flatMap((one) => bandStyles(one.band)))
-  return [layerCss('layout', bands), ...listingViewsOf(view).map((placement) => placementCss(placement))]
+  return [
+    layerCss('layout', bands),
+    ...listingViewsOf(view).map((placement) => placementCss(placement)),
+    ...fittingViewsOf(view).map(({ id, fitting, styles }) =>
+      fittingCss(fitting, styles, `[data-placement="${id}"]`),
+    ),
+  ]
     .filter((css) => css !== '')
     .join('\n')
 }

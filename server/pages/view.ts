@@ -143,11 +143,12 @@ async function fittingView(
   placement: PlacedFitting,
   asked: FittingAsked,
 ): Promise<PlacedFittingView> {
-  const { fitting } = placement
+  const { fitting, styles = [] } = placement
   return {
     ...placedView(page, placement),
     kind: 'fitting',
     fitting,
+    styles,
     content: await fittingContent(fitting, asked),
   }
 }

@@ -5,6 +5,7 @@ import type { FittingChoice } from '~~/core/fittings'
 import { useDraft } from '../../stores/bench/draft'
 import { useSelection } from '../../stores/bench/selection'
 import { fittingSettings } from '../fittings'
+import FittingLook from '../look/FittingLook.vue'
 import PlacementHeading from '../PlacementHeading.vue'
 
 /** What is set for the chosen fitting. */
@@ -33,5 +34,6 @@ function set(fitting: FittingChoice, subject?: string) {
       @change="set"
     />
     <PlacementHeading :placement="placement" />
+    <FittingLook :key="placement.id" :placement="placement" />
   </template>
 </template>

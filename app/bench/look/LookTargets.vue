@@ -2,22 +2,30 @@
 import { mdiChevronDown } from '@mdi/js'
 import { computed, nextTick, ref, useId, useTemplateRef } from 'vue'
 import { cardPlaces } from '~~/core/cards/card-edits'
+import type { StyleTarget } from '~~/core/style/targets'
 import { steppedChoice } from '../../shared/settings/radio-steps'
+import type { DrawnTargets } from './drawn-targets'
 import LookTarget from './LookTarget.vue'
-import type { OfferedCard, OfferedTarget } from './offered-target'
+import type { OfferedTarget } from './offered-target'
 import { words } from './words'
 
 /**
- * What of a listing is styled: one thing of its cards, which are drawn with what they carry in its place, or
- * of itself. They are folded away once one is chosen.
+ * What is styled: one thing of cards, which are drawn with what they carry in its place, or of what has them.
+ * They are folded away once one is chosen.
  */
-const props = defineProps<{ card: OfferedCard; listing: readonly OfferedTarget[] }>()
+const props = defineProps<{ drawn: DrawnTargets; offered: (target: StyleTarget) => OfferedTarget }>()
 const chosen = defineModel<string>({ required: true })
 
+const itself = computed(() => props.drawn.itself.map(props.offered))
+const card = computed(() => {
+  const { card: drawn } = props.drawn
+  if (drawn === null) return null
+  const places = cardPlaces.map((place) => [place, drawn.places[place].map(props.offered)] as const)
+  return { whole: props.offered(drawn.whole), places: new Map(places) }
+})
 const all = computed(() => [
-  props.card.whole,
-  ...cardPlaces.flatMap((place) => props.card.places[place]),
-  ...props.listing,
+  ...(card.value === null ? [] : [card.value.whole, ...[...card.value.places.values()].flat()]),
+  ...itself.value,
 ])
 const title = computed(() => all.value.find(({ value }) => value === chosen.value)?.title ?? '')
 /** The places of the card as they lie below each other; the picture has two beside it. */
@@ -75,12 +83,12 @@ function step(event: KeyboardEvent) {
     @keydown.enter.prevent="close"
     @keydown="step"
   >
-    <div class="card">
+    <div v-if="card" class="card">
       <LookTarget :target="card.whole" :chosen="chosen" @click="take(card.whole.value)" />
       <div v-for="row in rows" :key="row[0]" class="row" :class="row[0]">
         <div v-for="place in row" :key="place" class="place" :class="place">
           <LookTarget
-            v-for="one in card.places[place]"
+            v-for="one in card.places.get(place)"
             :key="one.value"
             :target="one"
             :chosen="chosen"
@@ -90,9 +98,9 @@ function step(event: KeyboardEvent) {
       </div>
     </div>
     <div class="around">
-      <span class="title">{{ words.listingItself }}</span>
+      <span v-if="card" class="title">{{ words.listingItself }}</span>
       <LookTarget
-        v-for="one in listing"
+        v-for="one in itself"
         :key="one.value"
         :target="one"
         :chosen="chosen"

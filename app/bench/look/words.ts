@@ -30,6 +30,7 @@ export const words = {
     string
   >,
   widths: 'In boxes',
+  pages: 'On pages',
   everyWidth: 'of every width',
   below: (width: number) => `narrower than ${width} px`,
   headings: {
@@ -109,6 +110,8 @@ export const words = {
   paste: 'Put the copied style here',
   putAllBack: 'Put all of it back',
   edit: 'Look',
+  styledThings: (count: number) => (count === 1 ? '1 styled' : `${count} styled`),
+  notSet: 'This cannot be set.',
   ownCss: 'Own CSS',
   isWritten: 'written',
   isOff: 'off',

@@ -1,6 +1,7 @@
 import { ref } from 'vue'
 import { changedListings } from '~~/core/edits/document'
 import type { PageDocument } from '~~/core/edits/document'
+import { fittingsOn, restyledFittings } from '~~/core/pages/restyled'
 import { shownListingsOf } from '~~/core/pages/standing'
 import { same } from '~~/core/same'
 import { morph, morphPage } from '~~/site/enhance/morphing'
@@ -39,16 +40,17 @@ export function usePageFrame(frame: () => HTMLIFrameElement | null) {
 
   async function show(document: PageDocument): Promise<void> {
     const started = performance.now()
-    const whole = shown === null || shown.page !== document.page || dependsOnOthers(document)
-    const ids = shown === null || whole ? Object.keys(document.listings) : changedListings(shown, document)
-    if (ids.length === 0 && !whole) return
-    asking?.abort()
-    const before = whole ? null : shown
-    if (before !== null && ids.every((id) => onlyLooks(before, document, id))) {
-      await restyle(document, ids)
+    const restyled = shown === null ? null : restyledIn(shown, document)
+    if (restyled !== null) {
+      if (restyled.length === 0) return
+      asking?.abort()
+      await restyle(document, restyled)
       performance.measure('edit to page', { start: started, end: performance.now() })
       return
     }
+    const whole = shown === null || shown.page !== document.page || dependsOnOthers(document)
+    const ids = shown === null || whole ? Object.keys(document.listings) : changedListings(shown, document)
+    asking?.abort()
     const control = new AbortController()
     asking = control
     try {
@@ -78,6 +80,15 @@ export function usePageFrame(frame: () => HTMLIFrameElement | null) {
     }
   }
 
+  /** What looks otherwise, listings and placed fittings by their ids; null where more than that differs. */
+  function restyledIn(before: PageDocument, after: PageDocument): readonly string[] | null {
+    const listings = changedListings(before, after)
+    const fittings = restyledFittings(before.page, after.page)
+    return fittings === null || !listings.every((id) => onlyLooks(before, after, id))
+      ? null
+      : [...listings, ...fittings.map(({ id }) => id)]
+  }
+
   /** Whether a listing differs in how it looks and in nothing else. */
   function onlyLooks(before: PageDocument, after: PageDocument, id: string): boolean {
     const [one, other] = [before.listings[id], after.listings[id]]
@@ -86,21 +97,28 @@ export function usePageFrame(frame: () => HTMLIFrameElement | null) {
 
   /** Looks are compiled here: what is shown stays as it is, and nothing is asked. */
   async function restyle(document: PageDocument, ids: readonly string[]): Promise<void> {
-    const { lookCss, sharedCss, sharedStyles } = await fetched(() => import('~~/core/listing/look'))
-    const sheets = await Promise.all(
+    const [{ lookCss, sharedCss, sharedStyles }, { fittingCss }] = await Promise.all([
+      fetched(() => import('~~/core/listing/look')),
+      fetched(() => import('~~/core/fittings/look')),
+    ])
+    const scopeOf = (id: string) => `[data-placement="${id}"]`
+    const asOf = (id: string) => (id === selection.chosenId ? view.shownAs : null)
+    const ofListings = await Promise.all(
       shownListingsOf(document.page).flatMap(({ id, listing }) => {
         const definition = document.listings[listing]
         if (!ids.includes(listing) || definition === undefined) return []
-        const scope = `[data-placement="${id}"]`
-        const as = id === selection.chosenId ? view.shownAs : null
-        const set = lookCss(definition, sharedStyles(definition.look, catalogue.words), scope, as)
-        const written = ownCssOf(definition, sharedCss(definition.look, catalogue.words), scope)
+        const shared = sharedStyles(definition.look, catalogue.words)
+        const set = lookCss(definition, shared, scopeOf(id), asOf(id))
+        const written = ownCssOf(definition, sharedCss(definition.look, catalogue.words), scopeOf(id))
         return [written.then((css) => ({ id, css: [set, css].join('\n') }))]
       }),
     )
+    const ofFittings = fittingsOn(document.page).flatMap(({ id, fitting, styles = [] }) =>
+      ids.includes(id) ? [{ id, css: fittingCss(fitting, styles, scopeOf(id), asOf(id)) }] : [],
+    )
     const page = frame()?.contentDocument
     if (!page || draft.document !== document) return
-    for (const { id, css } of sheets) setLookCss(page, id, css)
+    for (const { id, css } of [...ofListings, ...ofFittings]) setLookCss(page, id, css)
     shown = document
   }
 
@@ -109,7 +127,9 @@ export function usePageFrame(frame: () => HTMLIFrameElement | null) {
    * lacks comes with that.
    */
   async function showLooks(): Promise<void> {
-    if (shown === draft.document) await restyle(shown, Object.keys(shown.listings))
+    if (shown !== draft.document) return
+    const fittings = fittingsOn(shown.page).map(({ id }) => id)
+    await restyle(shown, [...Object.keys(shown.listings), ...fittings])
   }
 
   /**

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { ref, shallowRef } from 'vue'
-import type { ShownState } from '~~/core/listing/look'
+import type { ShownState } from '~~/core/style/targets'
 import type { EditedPage } from '~~/core/pages/answers'
 import type { PageSubject } from '~~/core/rules/context'
 
