@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { emptyDocument, isEmptyDocument } from '~~/core/content/rich-text/document'
 import type { RichText } from '~~/core/content/rich-text/document'
 import type { HeadingLevel, Placement, Surroundings } from '~~/core/pages/definition'
+import FoldedPart from '../shared/FoldedPart.vue'
 import DayField from '../shared/dates/DayField.vue'
 import AddressSetting from '../shared/settings/AddressSetting.vue'
 import SelectSetting from '../shared/settings/SelectSetting.vue'
@@ -77,34 +78,27 @@ function setWords(place: (typeof places)[number], text: RichText) {
       @change="set('headingAddress', $event === '' ? null : $event)"
     />
   </template>
-  <details :open="isOpen" @toggle="isOpen = ($event.target as HTMLDetailsElement).open">
-    <summary>{{ words.wordsAround }}</summary>
-    <div v-if="isOpen" class="around">
-      <RichTextSetting
-        v-for="place in places"
-        :key="`${placement.id} ${place}`"
-        :label="words.around[place]"
-        :value="placement[place] ?? emptyDocument"
-        @change="setWords(place, $event)"
-      />
-    </div>
-  </details>
-  <PlacementNames :placement="placement" @set="set" />
+  <div>
+    <FoldedPart v-model:open="isOpen" :title="words.wordsAround">
+      <div class="around">
+        <RichTextSetting
+          v-for="place in places"
+          :key="`${placement.id} ${place}`"
+          :label="words.around[place]"
+          :value="placement[place] ?? emptyDocument"
+          @change="setWords(place, $event)"
+        />
+      </div>
+    </FoldedPart>
+    <PlacementNames :placement="placement" @set="set" />
+    <slot />
+  </div>
 </template>
 
 <style scoped>
-summary {
-  min-height: 32px;
-  font-size: var(--size-small);
-  font-weight: 600;
-  line-height: 32px;
-  cursor: pointer;
-}
-
 .around {
   display: grid;
   grid-template-columns: minmax(0, 1fr);
   gap: 14px;
-  padding-top: 6px;
 }
 </style>

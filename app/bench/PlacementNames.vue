@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import type { Placement, Surroundings } from '~~/core/pages/definition'
 import { anchorFault, classesFault, classesIn, ownClass } from '~~/core/pages/own-names'
+import FoldedPart from '../shared/FoldedPart.vue'
 import { useDraft } from '../stores/bench/draft'
 import { words } from './words'
 
@@ -57,9 +58,8 @@ function typeClasses(text: string | null) {
 </script>
 
 <template>
-  <details :open="isOpen" @toggle="isOpen = ($event.target as HTMLDetailsElement).open">
-    <summary>{{ words.ownNames }}</summary>
-    <div v-if="isOpen" class="names">
+  <FoldedPart v-model:open="isOpen" :title="words.ownNames">
+    <div class="names">
       <v-text-field
         :label="words.anchor"
         :hint="words.anchorHint(anchor.trim())"
@@ -81,24 +81,15 @@ function typeClasses(text: string | null) {
         @update:model-value="typeClasses"
       />
     </div>
-  </details>
+  </FoldedPart>
 </template>
 
 <style scoped>
-summary {
-  min-height: 32px;
-  font-size: var(--size-small);
-  font-weight: 600;
-  line-height: 32px;
-  cursor: pointer;
-}
-
 .names {
   display: grid;
   grid-template-columns: minmax(0, 1fr);
   /* Fields keep their height beside hints of two lines. */
   align-items: start;
   gap: 14px;
-  padding-top: 6px;
 }
 </style>

@@ -163,10 +163,7 @@ export function withValue<Name extends PropertyName>(
 }
 
 /** The styles with a target at rest as it is in a state, to show that of what is not in it. */
-export function shownIn(
-  styles: Styles,
-  { target, state }: ShownState,
-): Styles {
+export function shownIn(styles: Styles, { target, state }: ShownState): Styles {
   return inOrder(styles.filter((one) => one.target === target && one.state === state)).reduce(
     (before, { below, set }) =>
       Object.entries(set).reduce(

@@ -286,9 +286,7 @@ describe('what stands around a placed thing', () => {
       await fill(page, 'The heading leads to', 'not an address')
       await waitForText(page, 'aside', 'An address has no spaces in it.')
       await fill(page, 'The heading leads to', '/plots')
-      const fold = await page.waitForSelector('aside summary')
-      if (hand === 'mouse') await fold?.click()
-      else await fold?.press('Enter')
+      await use(page, hand, 'Words above and below')
       for (const place of ['Words above it', 'Words below it']) {
         await (await waitFor(page, 'textbox', place)).focus()
         await page.keyboard.type(`${place}, in a line.`)

@@ -8,6 +8,7 @@ import {
   fill,
   press,
   publish,
+  use,
   waitFor,
   waitForNoText,
   waitForStatus,
@@ -20,13 +21,9 @@ beforeAll(async () => {
 })
 afterAll(() => app.stop())
 
-const fold = 'aside details:last-of-type summary'
-
 /** Opens the names of something placed, if they are folded away. */
 async function openNames(page: Page, hand: string): Promise<void> {
-  const summary = await page.waitForSelector('aside ::-p-text(Names of its own)')
-  if (hand === 'mouse') await summary?.click()
-  else await (await page.waitForSelector(fold))?.press('Enter')
+  await use(page, hand, 'Names of its own')
   await waitFor(page, 'textbox', 'Name in the address')
 }
 

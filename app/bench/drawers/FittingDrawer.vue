@@ -33,7 +33,8 @@ function set(fitting: FittingChoice, subject?: string) {
       :settings="placement.fitting"
       @change="set"
     />
-    <PlacementHeading :placement="placement" />
-    <FittingLook :key="placement.id" :placement="placement" />
+    <PlacementHeading :placement="placement">
+      <FittingLook :key="placement.id" :placement="placement" />
+    </PlacementHeading>
   </template>
 </template>

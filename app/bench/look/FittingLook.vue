@@ -6,7 +6,7 @@ import type { Styles } from '~~/core/looks/styles'
 import type { PlacedFitting } from '~~/core/pages/definition'
 import { useDraft } from '../../stores/bench/draft'
 import LookControls from './LookControls.vue'
-import LookFold from './LookFold.vue'
+import FoldedPart from '../../shared/FoldedPart.vue'
 import type { Styleable } from './look-place'
 import { words } from './words'
 
@@ -48,7 +48,7 @@ function edit(next: (before: Styles) => Styles, subject?: string): string | null
 </script>
 
 <template>
-  <LookFold v-model:open="isOpen" :title="words.look" :note="note">
+  <FoldedPart v-model:open="isOpen" :title="words.look" :note="note">
     <div class="controls">
       <LookControls
         v-model="wanted"
@@ -59,7 +59,7 @@ function edit(next: (before: Styles) => Styles, subject?: string): string | null
         :edit="edit"
       />
     </div>
-  </LookFold>
+  </FoldedPart>
 </template>
 
 <style scoped>

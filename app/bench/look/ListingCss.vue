@@ -6,7 +6,7 @@ import type { OwnCss as Css } from '~~/core/looks/own-css/own-css'
 import { fetchedLater } from '../../shared/fetched-later'
 import { useListingEdits } from '../../stores/bench/listing-edits'
 import { useSelection } from '../../stores/bench/selection'
-import LookFold from './LookFold.vue'
+import FoldedPart from '../../shared/FoldedPart.vue'
 import { words } from './words'
 
 const OwnCss = fetchedLater(() => import('../../shared/looks/OwnCss.vue'))
@@ -32,12 +32,12 @@ function change(next: Css) {
 </script>
 
 <template>
-  <LookFold v-model:open="isOpen" :title="words.ownCss" :note="note">
+  <FoldedPart v-model:open="isOpen" :title="words.ownCss" :note="note">
     <OwnCss
       :css="css"
       :targets="targetsOf(listing)"
       :scope="`[data-placement=&quot;${selection.chosenId}&quot;]`"
       @change="change"
     />
-  </LookFold>
+  </FoldedPart>
 </template>

@@ -7,7 +7,7 @@ import type { Styles } from '~~/core/looks/styles'
 import { setAt } from '~~/core/looks/target-edits'
 import type { StylePlace } from '~~/core/looks/target-edits'
 import type { Found } from './found'
-import LookFold from './LookFold.vue'
+import FoldedPart from '../../shared/FoldedPart.vue'
 import LookRow from './LookRow.vue'
 import { shownContrast } from './shown-contrast'
 import { words } from './words'
@@ -38,7 +38,7 @@ const contrast = computed(() => {
 </script>
 
 <template>
-  <LookFold
+  <FoldedPart
     v-model:open="isOpen"
     :title="words.headings[heading]"
     :note="differing > 0 ? words.differ(differing) : null"
@@ -65,7 +65,7 @@ const contrast = computed(() => {
         :set="set"
       />
     </div>
-  </LookFold>
+  </FoldedPart>
 </template>
 
 <style scoped>

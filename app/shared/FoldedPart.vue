@@ -2,8 +2,8 @@
 import { mdiChevronDown } from '@mdi/js'
 import { useId } from 'vue'
 
-/** A part of the drawer of looks, folded away until it is wanted; what of it is set is said always. */
-defineProps<{ title: string; note: string | null }>()
+/** A part of a drawer, folded away until it is wanted; what of it is set may be said always. */
+defineProps<{ title: string; note?: string | null }>()
 const isOpen = defineModel<boolean>('open', { required: true })
 const id = useId()
 </script>
@@ -13,7 +13,7 @@ const id = useId()
     <h3>
       <button type="button" :aria-expanded="isOpen" :aria-controls="id" @click="isOpen = !isOpen">
         {{ title }}
-        <span v-if="note !== null" class="note tabular">{{ note }}</span>
+        <span v-if="note" class="note tabular">{{ note }}</span>
         <v-icon :icon="mdiChevronDown" size="16" :class="{ turned: isOpen }" />
       </button>
     </h3>
