@@ -20,6 +20,8 @@ export interface FittingKind<Name extends string = string, Settings = never> {
   readonly begun?: (site: { readonly collections: readonly number[] }) => Partial<Settings>
   /** Whether what it shows may change with any entry of the site. */
   readonly showsEntries?: true
+  /** Whether visitors turn it, as a calendar. */
+  readonly turns?: true
   /** Whether it tells how often entries were read, which changes without them. */
   readonly showsReads?: (settings: Settings) => boolean
 }

@@ -112,6 +112,11 @@ export function showsReads(choice: FittingChoice): boolean {
   return fittings.get(choice.name).showsReads?.(choice) === true
 }
 
+/** Whether visitors turn a placed fitting, as a calendar. */
+export function turnsBy(choice: FittingChoice): boolean {
+  return fittings.get(choice.name).turns === true
+}
+
 const unknownFitting = mixed().test(
   'known',
   `A fitting is one of: ${fittings.names.join(', ')}.`,

@@ -25,4 +25,5 @@ export const smallCalendar = defineFitting<'calendar', SmallCalendarSettings>({
     weekNumbers: boolean().required(),
   }),
   showsEntries: true,
+  turns: true,
 })

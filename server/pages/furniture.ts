@@ -38,7 +38,7 @@ export async function furnished(
     names.map(async (name) => {
       const found = await publishedPage(db, furnitureAddress(name))
       if (found === null) return []
-      const page = { ...found, page: aroundPages(found.page, found.id) }
+      const page = { ...found, around: name, page: aroundPages(found.page, found.id) }
       return [{ name, page, view: await listingPageView(db, asker, { ...page, trail }, asked, query) }]
     }),
   )

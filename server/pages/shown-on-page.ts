@@ -1,11 +1,13 @@
 import type { Listing } from '../../core/listing/definition'
 import type { Page } from '../../core/pages/definition'
+import { askOf, noAsk } from '../../core/pages/asks'
+import type { PageAsk } from '../../core/pages/asks'
+import type { FurnitureName } from '../../core/pages/shared-address'
 import { shownListingsOf } from '../../core/pages/standing'
 import type { NavigationLink } from '../../core/navigation'
 import type { ListingAsker, ShownPage } from '../listings/ask'
 import type { Asked } from '../listings/context'
 import { listingTrouble } from '../listings/troubles'
-import { pageName } from './page-subject'
 
 /** The listings of a page by id. */
 export type Listings = ReadonlyMap<string, Listing>
@@ -16,6 +18,8 @@ export interface AskedPage {
   readonly listings: Listings
   /** The way to it from the front page, where that is known. */
   readonly trail?: readonly NavigationLink[]
+  /** Where it stands around the page that the address is of; nothing for that page itself. */
+  readonly around?: FurnitureName
 }
 
 /** What a placement shows, and what listings above it on the page show. */
@@ -33,9 +37,9 @@ export async function shownOnPage(
   asker: ListingAsker,
   { page, listings }: AskedPage,
   asked: Asked,
-  pages: ReadonlyMap<string, string> = new Map(),
+  ask: PageAsk = noAsk,
 ): Promise<ReadonlyMap<string, ShownPlacement>> {
-  const cursorOf = (id: string) => pages.get(pageName(id)) ?? null
+  const cursorOf = (id: string) => cursorIn(ask, id)
   const placed = shownListingsOf(page).flatMap((placement) => {
     const listing = listings.get(placement.listing)
     return listing === undefined ? [] : [{ id: placement.id, listing }]
@@ -58,6 +62,12 @@ export async function shownOnPage(
     above.push(...answer.rows.map((row) => row.id))
   }
   return shown
+}
+
+/** Where what is asked of a placement begins: a page of it, or what it is turned to; null for its beginning. */
+export function cursorIn(ask: PageAsk, id: string): string | null {
+  const { after, turn } = askOf(ask, id)
+  return turn ?? after
 }
 
 /** What a listing shows; nothing, and why, where it can't be answered. */

@@ -7,6 +7,7 @@ import type { Listing } from '../../core/listing/definition'
 import { sharedCss, sharedStyles } from '../../core/listing/look'
 import type { Page, PlacedFitting, PlacedListing, Placement } from '../../core/pages/definition'
 import { listingCalendar } from '../../core/pages/calendar-file'
+import { askAddress, noAsk, pageAsk, turnAddress } from '../../core/pages/asks'
 import { frames } from '../../core/pages/frames'
 import { anchorsOn, ownClass } from '../../core/pages/own-names'
 import { columnsOn, shownListingsOf } from '../../core/pages/standing'
@@ -34,21 +35,21 @@ import { entryInFull } from '../listings/entry-in-full'
 import { saysWhen } from '../listings/context'
 import type { Asked, KnownSite } from '../listings/context'
 import { cardContext, cardViews, columnTitle } from './card-views'
-import { pageAddress, pageName, pagesOf, turnAddress } from './page-subject'
-import { shownOnPage } from './shown-on-page'
+import { cursorIn, shownOnPage } from './shown-on-page'
 import type { AskedPage, ShownPlacement } from './shown-on-page'
 
 /** A page with every listing answered, ready to be rendered. What is shown may be known already. */
 export async function listingPageView(
   db: Db,
   asker: ListingAsker,
-  { page, listings, trail = [] }: AskedPage,
+  { page, listings, trail = [], around }: AskedPage,
   asked: Asked,
   query = new URLSearchParams(),
   answered?: ReadonlyMap<string, ShownPlacement>,
 ): Promise<ListingPageView> {
   const known = await asker.known()
-  const shown = answered ?? (await shownOnPage(asker, { page, listings }, asked, pagesOf(query)))
+  const ask = pageAsk(page, listings, query, around)
+  const shown = answered ?? (await shownOnPage(asker, { page, listings }, asked, ask))
   const columns = columnsOn(page)
   const entry = entryAskedOnce(db, known, asked)
   const [pictures, ...placed] = await Promise.all([
@@ -86,7 +87,7 @@ export async function listingPageView(
               shown: shown.get(placement.id),
             },
             asked,
-            query,
+            ask,
           )
         : fittingView(page, placement, {
             db,
@@ -108,11 +109,10 @@ export async function listingPageView(
     { id, heading }: PlacedFitting,
     listing: Listing,
   ): Promise<PlacedListingView | null> {
-    const turned = pagesOf(query).get(pageName(id)) ?? null
-    const answer = await asker.shown(listing, asked, [], turned)
+    const answer = await asker.shown(listing, asked, [], cursorIn(ask, id))
     const placement = { kind: 'listing', id, listing: id, heading } as const
     const standing = { ...column, page, placement, listing, shown: answer }
-    const view = await placementView(db, known, standing, asked, query)
+    const view = await placementView(db, known, standing, asked, ask)
     // It is nobody's to subscribe to: no listing stands behind it.
     return view === null ? null : { ...view, calendar: null }
   }
@@ -197,7 +197,7 @@ export async function placementView(
   known: Pick<KnownSite, 'site' | 'words' | 'dated'>,
   placing: Placing,
   { now, clock }: Pick<Asked, 'now' | 'clock'>,
-  query = new URLSearchParams(),
+  ask = noAsk,
 ): Promise<PlacedListingView | null> {
   const { site, words } = known
   const { page, box, placement, listing, shown } = placing
@@ -215,7 +215,7 @@ export async function placementView(
   const place = { ...site, now, visitor: clock ?? null }
   const arrangement = arrangementOf(listing.shape, entries, {
     ...place,
-    turned: pagesOf(query).get(pageName(placement.id)) ?? null,
+    turned: cursorIn(ask, placement.id),
     later: shown?.later ?? null,
     terms: await outermostTerms(db, shape.termsShown?.(listing.shape) ?? null),
   })
@@ -230,8 +230,11 @@ export async function placementView(
       shared: sharedStyles(listing.look, words),
       sharedCss: sharedCss(listing.look, words),
     },
-    first: shown !== undefined && shown.before > 0 ? pageAddress(placement.id, null, query) : null,
-    next: shown !== undefined && shown.next !== null ? pageAddress(placement.id, shown.next, query) : null,
+    first: shown !== undefined && shown.before > 0 ? askAddress(ask, placement.id, { after: null }) : null,
+    next:
+      shown !== undefined && shown.next !== null
+        ? askAddress(ask, placement.id, { after: shown.next })
+        : null,
     cards,
     columns: listing.card.parts
       .filter((part) => part.on)
@@ -247,6 +250,6 @@ export async function placementView(
     arrangement,
     clock: toldClock(listing.shape, entries, place),
     calendar: calendarOf(known, placement.listing, listing),
-    turning: shape.stretch === undefined ? null : turnAddress(placement.id, query),
+    turning: shape.stretch === undefined ? null : turnAddress(ask, placement.id),
   }
 }

@@ -3,7 +3,7 @@ import { newListing } from '~~/core/listing/definition'
 import type { Listing } from '~~/core/listing/definition'
 import { addEntry } from '~~/server/content/entries'
 import { askingAnew } from '~~/server/listings/ask'
-import { pageAddress, pagesOf, subjectOf } from '~~/server/pages/page-subject'
+import { subjectOf } from '~~/server/pages/page-subject'
 import { rain, smallSite } from './support/content'
 import { freshDatabase } from './support/database'
 import type { TestDatabase } from './support/database'
@@ -146,16 +146,5 @@ describe('a listing that follows its page', () => {
     expect(cursor).toBeNull()
     expect(all).toEqual(idsOf(await asker.shown(following(), asked, [])))
     expect(idsOf(await asker.shown(following(3), asked, [], 'no cursor'))).toEqual(all.slice(0, 3))
-  })
-})
-
-describe('the address of another page', () => {
-  it('keeps what the page is about, and is read back', () => {
-    const id = '0190c2a4-1111-4222-8333-444455556666'
-    const address = pageAddress(id, '[3,7,"a & b"]', new URLSearchParams('term=topic/soil&after.ffffffff=x'))
-    expect(address.endsWith(`#heading-${id}`)).toBe(true)
-    const query = new URLSearchParams(address.slice(0, address.indexOf('#')))
-    expect([query.get('term'), [...pagesOf(query)]]).toEqual(['topic/soil', [['0190c2a4', '[3,7,"a & b"]']]])
-    expect(pageAddress(id, null, query)).toBe(`?term=topic%2Fsoil#heading-${id}`)
   })
 })

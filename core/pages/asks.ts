@@ -1,0 +1,114 @@
+import { slugOf } from '../content/slug'
+import { fittingLabel, turnsBy } from '../fittings'
+import type { Listing } from '../listing/definition'
+import type { Page, Placement } from './definition'
+import type { FurnitureName } from './shared-address'
+import { standingOn } from './standing'
+
+/** What visitors ask of one thing on a page. What one of them is asked never touches another. */
+export interface PlacementAsk {
+  /** Where its page begins, as a listing's answer names it; null for its first. */
+  readonly after: string | null
+  /** Which month or week it is turned to; null for the present. */
+  readonly turn: string | null
+}
+
+/** What each of those is called in an address. */
+const parameters: Readonly<Record<keyof PlacementAsk, string>> = { after: 'after', turn: 'at' }
+
+/** What a visitor asks a page for, beside its path: what is asked of each thing on it, and anything else. */
+export interface PageAsk {
+  readonly query: URLSearchParams
+  /** What stands before the parameters of each thing that can be asked, by its id; empty for nothing. */
+  readonly names: ReadonlyMap<string, string>
+  /** The id of the one that is asked by parameters of no name, too; null for none. */
+  readonly first: string | null
+}
+
+/** Nothing is asked, of nothing. */
+export const noAsk: PageAsk = { query: new URLSearchParams(), names: new Map(), first: null }
+
+/**
+ * What is asked of a page by an address. Each thing that can be asked has a short name there, after its own
+ * anchor or what it is called, and needs none where it is alone; `around` is what stands at the head or the
+ * foot of the page that the address is of.
+ */
+export function pageAsk(
+  page: Page,
+  listings: ReadonlyMap<string, Pick<Listing, 'name'>>,
+  query: URLSearchParams,
+  around?: FurnitureName,
+): PageAsk {
+  const asked = standingOn(page)
+    .map(({ placement }) => placement)
+    .filter((one) => one.kind === 'listing' || turnsBy(one.fitting))
+  const first = around === undefined ? (asked[0]?.id ?? null) : null
+  if (asked.length === 1 && around === undefined)
+    return { query, names: new Map(asked.map(({ id }) => [id, ''])), first }
+  const taken = new Set<string>()
+  const names = asked.map((one) => {
+    const own = shortName(one, listings)
+    const free = freeAmong(taken, around === undefined ? own : `${around}-${own}`)
+    taken.add(free)
+    return [one.id, `${free}.`] as const
+  })
+  return { query, names: new Map(names), first }
+}
+
+/** So many characters of a name stand in addresses at most, whole words. */
+const longestName = 24
+
+function shortName(placement: Placement, listings: ReadonlyMap<string, Pick<Listing, 'name'>>): string {
+  const { anchor } = placement
+  if (anchor !== undefined) return anchor
+  const called =
+    placement.kind === 'listing'
+      ? (listings.get(placement.listing)?.name ?? '')
+      : fittingLabel(placement.fitting)
+  const slug = slugOf(called)
+  const whole = slug.length <= longestName ? slug : slug.slice(0, longestName + 1).replace(/-[^-]*$/, '')
+  return whole.slice(0, longestName) || placement.kind
+}
+
+function freeAmong(taken: ReadonlySet<string>, name: string): string {
+  let [free, count] = [name, 1]
+  while (taken.has(free)) free = `${name}-${(count += 1)}`
+  return free
+}
+
+/** What is asked of one thing. What the first is asked needs no name before it, as while it was alone. */
+export function askOf({ query, names, first }: PageAsk, id: string): PlacementAsk {
+  const name = names.get(id)
+  const asked = (own: string) =>
+    name === undefined ? null : (query.get(name + own) ?? (first === id ? query.get(own) : null))
+  return { after: asked(parameters.after), turn: asked(parameters.turn) }
+}
+
+/** What is asked then where one thing is asked something else; null for nothing. */
+export function withAsk(ask: PageAsk, id: string, change: Partial<PlacementAsk>): PageAsk {
+  const name = ask.names.get(id) ?? ''
+  const next = new URLSearchParams(ask.query)
+  for (const [key, value] of Object.entries(change)) {
+    const own = parameters[key as keyof PlacementAsk]
+    next.delete(name + own)
+    if (ask.first === id) next.delete(own)
+    if (value !== null) next.set(name + own, value)
+  }
+  return { ...ask, query: next }
+}
+
+/** The address, from where the page stands, at which one thing is asked something else; it is in sight there. */
+export function askAddress(ask: PageAsk, id: string, change: Partial<PlacementAsk>): string {
+  return `?${withAsk(ask, id, change).query.toString()}${placeOnPage(id)}`
+}
+
+/** The addresses at which one thing is turned: what stands before and after what it is turned to. */
+export function turnAddress(ask: PageAsk, id: string): { readonly before: string; readonly after: string } {
+  const { query, names } = withAsk(ask, id, { turn: null })
+  const others = query.size === 0 ? '' : `${query.toString()}&`
+  return { before: `?${others}${names.get(id) ?? ''}${parameters.turn}=`, after: placeOnPage(id) }
+}
+
+function placeOnPage(id: string): string {
+  return `#heading-${id}`
+}
