@@ -67,7 +67,7 @@ describe.each([
     await chooseTarget(page, hand, 'Field', 'Button')
     await use(page, hand, 'Letters')
     await type(page, 'Size', '9999')
-    await waitForText(page, '[role=alert]', '200')
+    await waitForText(page, 'aside', 'Give a length from 6 to 200 px.')
     await type(page, 'Size', '21')
     await expect.poll(() => computed(page, '.search-form input', 'font-size')).toBe('21px')
     await waitForText(page, 'aside', '2 styled')
