@@ -182,7 +182,7 @@ describe.each(furnitureNames)('the %s of every page', (kind) => {
     await hand.publish(id)
     const first = (await visit('/'))[kind]
     expect(first).toContain('/notes/rain')
-    const next = /href="([^"]*after\.[^"]*)"/.exec(first)?.[1]?.replaceAll('&amp;', '&') ?? ''
+    const next = /href="([^"]*\.after=[^"]*)"/.exec(first)?.[1]?.replaceAll('&amp;', '&') ?? ''
     const query = new URLSearchParams(next.slice(next.indexOf('?')).replace(/#.*/, ''))
     const asked = { now, page: null, visit: '' }
     const second = await publicDocument(test.db, '/', asked, undefined, query)
