@@ -8,6 +8,10 @@ import { newFitting } from '../core/fittings'
 import { newListing } from '../core/listing/definition'
 import type { Listing } from '../core/listing/definition'
 import { defaultLook } from '../core/listing/look'
+import { defaultVisitors } from '../core/listing/visitors'
+import type { Visitors } from '../core/listing/visitors'
+import { newTermsControl } from '../core/visitors/terms'
+import type { TermsControl } from '../core/visitors/terms'
 import { newBand } from '../core/pages/bands/definition'
 import { newPage } from '../core/pages/definition'
 import { withPlacementsAt } from '../core/pages/moves'
@@ -87,6 +91,8 @@ interface Index {
   /** The name of the look that it is in; the site's where none is said. */
   readonly look?: string
   readonly take?: number
+  /** The facets that visitors narrow it by, and where they stand. */
+  readonly narrow?: { readonly by: readonly string[] } & Partial<Visitors>
   /** Whether its side is the one of the archive. */
   readonly isArchive?: true
 }
@@ -99,6 +105,7 @@ const indexes: readonly Index[] = [
     shape: 'grid',
     card: 'shelf',
     look: 'Seed packet',
+    narrow: { by: ['season', 'topic'], place: 'before' },
   },
   {
     slug: 'plots',
@@ -125,6 +132,7 @@ const indexes: readonly Index[] = [
     shape: 'masonry',
     card: 'plate',
     look: 'Print in a mount',
+    narrow: { by: ['topic'] },
   },
   {
     slug: 'lessons',
@@ -157,7 +165,7 @@ const indexes: readonly Index[] = [
 
 function indexPage(
   ids: DemoIds,
-  { slug, title, introduction, shape, settings, colours, card, take, look, isArchive }: Index,
+  { slug, title, introduction, shape, settings, colours, card, take, look, narrow, isArchive }: Index,
 ): DemoPage {
   const listing: Listing = {
     ...newListing(`All ${title.toLowerCase()}`, ids.collection(slug)),
@@ -169,6 +177,7 @@ function indexPage(
     } as Listing['shape'],
     card: typeof card === 'string' ? readyMade(ids, slug, card) : cardOf(card),
     look: { ...defaultLook, shared: look === undefined ? null : ids.look(look) },
+    visitors: narrow === undefined ? defaultVisitors : narrowed(ids, narrow),
   }
   const page = assembled(`/${slug}`, newPage(title, introduction), {
     main: [['', listing]],
@@ -176,6 +185,21 @@ function indexPage(
     shelf: [],
   })
   return isArchive === undefined ? page : { ...page, side: archive }
+}
+
+/** Controls of facets: several terms in a list beside the listing, one at a time in a bar above it. */
+function narrowed(
+  ids: DemoIds,
+  { by, place = defaultVisitors.place }: NonNullable<Index['narrow']>,
+): Visitors {
+  const isBeside = place === 'before' || place === 'after'
+  const controls = by.map((facet): TermsControl => {
+    const usual = newTermsControl(ids.facet(facet))
+    return isBeside
+      ? { ...usual, layout: 'list', choose: 'any', empty: true, all: '' }
+      : { ...usual, labelHidden: true }
+  })
+  return { place, controls }
 }
 
 /** A page with the sessions of the long swap, hour by hour, below what it has. */

@@ -4,6 +4,9 @@ import ClockNote from './ClockNote.vue'
 import PlacedHead from './PlacedHead.vue'
 import { shapeComponents } from './shapes'
 import type { PlacedListingView } from './view'
+import ListingRoom from './visitors/ListingRoom.vue'
+import NothingFound from './visitors/NothingFound.vue'
+import VisitorControls from './visitors/VisitorControls.vue'
 import { words } from './words'
 
 const props = defineProps<{ placement: PlacedListingView }>()
@@ -21,18 +24,32 @@ const align = computed(() =>
     class="placement"
     :class="placement.classes"
     :data-placement="placement.id"
+    :data-controls="placement.visitors ? '' : undefined"
     :aria-labelledby="`heading-${placement.id}`"
   >
     <PlacedHead :placement="placement" :name="placement.name" />
-    <div class="listing" :dir="direction" :data-align="align">
-      <component
-        :is="shapeComponents[placement.shape.name]"
-        v-if="placement.cards.length > 0 || placement.turning !== null"
-        :placement="placement"
+    <ListingRoom :place="placement.visitors?.place ?? null">
+      <VisitorControls
+        v-if="placement.visitors && placement.visitors.place !== 'below'"
+        :visitors="placement.visitors"
+        :name="placement.heading || placement.name"
       />
-      <p v-else class="listing-empty">{{ placement.amount.nothing || words.nothingHere }}</p>
-      <ClockNote v-if="placement.clock" :clock="placement.clock" />
-    </div>
+      <div class="listing" :dir="direction" :data-align="align">
+        <component
+          :is="shapeComponents[placement.shape.name]"
+          v-if="placement.cards.length > 0 || placement.turning !== null"
+          :placement="placement"
+        />
+        <NothingFound v-else-if="placement.visitors?.found === 0" :visitors="placement.visitors" />
+        <p v-else class="listing-empty">{{ placement.amount.nothing || words.nothingHere }}</p>
+        <ClockNote v-if="placement.clock" :clock="placement.clock" />
+      </div>
+      <VisitorControls
+        v-if="placement.visitors?.place === 'below'"
+        :visitors="placement.visitors"
+        :name="placement.heading || placement.name"
+      />
+    </ListingRoom>
     <nav
       v-if="placement.first || placement.next"
       class="listing-pages"

@@ -15,6 +15,7 @@ import type { Styles } from '../core/looks/styles'
 import type { ShownPicture } from '../core/pictures/shown'
 import type { ShapeChoice } from '../core/shapes'
 import type { ToldClock } from '../core/shapes/time-axis'
+import type { VisitorsView } from './visitors/view'
 import type { ShapeArrangements } from '../core/shapes/arrangements'
 
 /** What the renderer shows: plain values, ready for the components of this folder. */
@@ -80,6 +81,8 @@ export interface PlacedListingView extends PlacedView {
   readonly calendar: string | null
   /** Of a shape that is turned like a sheet: what stands before and after each turn in its address. */
   readonly turning: { readonly before: string; readonly after: string } | null
+  /** What visitors can do with it; null for nothing. */
+  readonly visitors: VisitorsView | null
 }
 
 /** A term as a way to its page, with how many entries have it. */

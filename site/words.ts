@@ -61,4 +61,13 @@ export const words = {
   goOn: 'Where to go on',
   moreTerms: (count: number) => `${count} more`,
   captions: 'Captions',
+  controlsOf: (listing: string) => `Narrow ${listing}`,
+  found: (count: number) => (count === 0 ? 'nothing' : count === 1 ? '1 found' : `${count} found`),
+  foundSo: (count: number) => (count === 0 ? 'Nothing found' : count === 1 ? '1 found' : `${count} found`),
+  takeOff: (title: string) => `${title}: take it back`,
+  clearAll: 'Clear all',
+  unknownChoice: (asked: readonly string[]) =>
+    `There is nothing called ${asked.map((one) => `“${one}”`).join(', ')} to choose here.`,
+  foundNothingSo: (chosen: readonly string[]) => `Nothing here is of ${chosen.join(' and ')}.`,
+  withoutChoice: (title: string, count: number) => `Without ${title}: ${count}`,
 } as const

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { findingsOf } from '~~/core/checks'
 import type { CheckedListing } from '~~/core/checks/define'
 import { sharedStyles } from '~~/core/listing/look'
+import { listingBox } from '~~/core/pages/bands/geometry'
 import { listingsStandingOn } from '~~/core/pages/standing'
 import { useDraft } from '../stores/bench/draft'
 import { useShown } from '../stores/bench/shown'
@@ -24,7 +25,7 @@ export const useFindings = createSharedComposable(() => {
           placement: placement.id,
           listing,
           followed: sharedStyles(listing.look, catalogue.words),
-          box,
+          box: listingBox(box, listing.visitors),
           cards,
           over: shown.overPictures[placement.id],
           passing: left === undefined ? null : Math.max(0, left - listing.amount.skip),

@@ -16,6 +16,10 @@ export const words = {
       hint: 'Parts sit around the picture. Drag them to where they belong.',
     },
     look: { title: 'How it looks', hint: 'In a look that others share, but for what is set here.' },
+    visitors: {
+      title: 'What visitors can do',
+      hint: 'Controls that narrow the listing for whoever uses them.',
+    },
     why: { title: 'Why, or why not', hint: 'Name an entry to see what it has against each rule.' },
     next: { title: 'What comes next', hint: 'What the clock alone will change here.' },
     fitting: { title: 'The fitting', hint: 'What is set for it.' },

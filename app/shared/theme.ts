@@ -8,6 +8,7 @@ export const clauseColours: Record<Clause, string> = {
   shape: '#136f78',
   card: '#a8431f',
   look: '#7d5a07',
+  visitors: '#574a9e',
 }
 
 /** The colours of the bench; tokens.css says what each is for. */

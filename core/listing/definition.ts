@@ -17,6 +17,8 @@ import type { Look } from './look'
 import { defaultOrder, orderSchema, sameThing } from './order'
 import type { Order } from './order'
 import { upgraded } from './upgrade'
+import { defaultVisitors, visitorsSchema } from './visitors'
+import type { Visitors } from './visitors'
 
 /** What to show, in what order, how many, and how: one key for each clause. */
 export interface Listing {
@@ -28,12 +30,15 @@ export interface Listing {
   readonly shape: ShapeChoice
   readonly card: Card
   readonly look: Look
+  readonly visitors: Visitors
 }
 
 /** A listing as it is kept: what equals the default is left out. */
 export type StoredListing = Pick<Listing, 'version' | 'name'> & {
   readonly from: Pick<From, 'collections'> & Partial<From>
-} & { readonly [Clause in 'order' | 'amount' | 'shape' | 'card' | 'look']?: Partial<Listing[Clause]> }
+} & {
+  readonly [Clause in 'order' | 'amount' | 'shape' | 'card' | 'look' | 'visitors']?: Partial<Listing[Clause]>
+}
 
 export const listingVersion = 3
 
@@ -49,6 +54,7 @@ const schema = object({
   shape: shapeSchema,
   card: cardSchema.optional().default(undefined),
   look: lookSchema.optional().default(undefined),
+  visitors: visitorsSchema.optional().default(undefined),
 }).noUnknown()
 
 /** A new listing of a collection with everything at its default. */
@@ -62,6 +68,7 @@ export function newListing(name: string, collection: number): Listing {
     shape: defaultShape,
     card: defaultCard,
     look: defaultLook,
+    visitors: defaultVisitors,
   }
 }
 
@@ -97,6 +104,7 @@ function withDefaults(stored: StoredListing): Listing {
     shape: { ...shape.defaults, ...stored.shape, name: shape.name } as ShapeChoice,
     card: { ...fresh.card, ...stored.card },
     look: { ...fresh.look, ...stored.look },
+    visitors: { ...fresh.visitors, ...stored.visitors },
   }
 }
 

@@ -11,6 +11,7 @@ import { andList } from '../words'
 import type { Words } from '../words'
 import type { Listing } from './definition'
 import { targetsOf } from './targets'
+import type { Styled } from './targets'
 
 /** How a listing looks: the look that it shares with others, and in what it departs from that. */
 export interface Look {
@@ -32,7 +33,7 @@ export const lookSchema = object({
 const mostNamed = 3
 
 /** What a look is put on. */
-export type Looking = Pick<Listing, 'shape' | 'card' | 'look'>
+export type Looking = Styled & Pick<Listing, 'look'>
 
 /** What a listing's shared look sets. */
 export function sharedStyles({ shared }: Look, words: Pick<Words, 'look'>): Styles {

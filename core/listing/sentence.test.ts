@@ -7,13 +7,16 @@ import type { Styles } from '../looks/styles'
 import { defaultShape, newShape } from '../shapes'
 import { wordsOf } from '../content/catalogue'
 import type { FieldTypeName } from '../content/fields'
+import { newTermsControl } from '../visitors/terms'
 import { defaultAmount } from './amount'
+import { clauses } from './clauses'
 import { newListing } from './definition'
 import type { Listing } from './definition'
 import { fromAll } from './from'
 import { defaultLook } from './look'
 import { orderKeyPhrase } from './order'
 import { sentenceOf, sentenceText } from './sentence'
+import { defaultVisitors } from './visitors'
 import { happensNever } from '../content/happening'
 import { defaultValues } from '../looks/site-values'
 
@@ -55,7 +58,7 @@ function said(change: Partial<Listing>) {
 describe('the sentence', () => {
   it('says the defaults', () => {
     expect(said({})).toBe(
-      'Show all field notes, newest first, 6 of them, as a grid of 3 columns (2 · 1). Each card carries picture, terms, title, summary of 25 words, date, in the site’s look.',
+      'Show all field notes, newest first, 6 of them, as a grid of 3 columns (2 · 1). Each card carries picture, terms, title, summary of 25 words, date, in the site’s look. Visitors take it as it is.',
     )
   })
 
@@ -181,14 +184,14 @@ describe('the sentence', () => {
       targets.map((target) => ({ target, state: null, below: null, set: { letterSize: '21px' as const } }))
     const shape = { ...newShape('tabs') }
     const look = (own: Styles) => said({ look: { ...defaultLook, own }, shape })
-    expect(look(set('title'))).toMatch(/, in the site’s look, with title of its own\.$/)
+    expect(look(set('title'))).toMatch(/, in the site’s look, with title of its own\. Visitors/)
     expect(
       look([...set('title'), { target: 'title', state: 'pointed', below: null, set: { weight: 700 } }]),
-    ).toMatch(/look, with title of its own\.$/)
-    expect(look(set('tab', 'title', 'card'))).toMatch(/look, with tab, card and title of its own\.$/)
-    expect(look(set('tab', 'title', 'card', 'heading'))).toMatch(/look, with 4 things of its own\.$/)
+    ).toMatch(/look, with title of its own\. Visitors/)
+    expect(look(set('tab', 'title', 'card'))).toMatch(/look, with tab, card and title of its own\. Visitors/)
+    expect(look(set('tab', 'title', 'card', 'heading'))).toMatch(/look, with 4 things of its own\. Visitors/)
     expect(look([...set('slides-dot'), { target: 'card', state: null, below: null, set: {} }])).toMatch(
-      /, in the site’s look\.$/,
+      /, in the site’s look\. Visitors/,
     )
   })
 
@@ -210,13 +213,20 @@ describe('the sentence', () => {
     expect(at(300)).toContain(`a grid of 1 column (2 columns where wider; 3 columns where wider; ${never}).`)
   })
 
+  it('says what visitors can do', () => {
+    const controls = [newTermsControl(10), { ...newTermsControl(11), label: 'Weather' }]
+    expect(said({ visitors: { ...defaultVisitors, controls } })).toMatch(
+      /, in the site’s look\. Visitors narrow by .+ and weather\.$/,
+    )
+  })
+
   it('has a ticket for every clause in their order, for any listing', () => {
     fc.assert(
       fc.property(listings, (listing) => {
         const tickets = sentenceOf(listing, words).flatMap((piece) =>
           piece.kind === 'ticket' ? [piece.clause] : [],
         )
-        expect(tickets).toEqual(['from', 'order', 'amount', 'shape', 'card', 'look'])
+        expect(tickets).toEqual([...clauses])
       }),
     )
   })

@@ -9,6 +9,7 @@ import type { Listing } from './definition'
 import { fromPhrase } from './from'
 import { lookPhrase } from './look'
 import { orderPhrase } from './order'
+import { visitorsPhrase } from './visitors'
 
 /** A run of the sentence: plain text, or a clause's ticket. */
 export type SentencePiece =
@@ -40,6 +41,8 @@ export function sentenceOf(listing: Listing, words: Words, box?: BoxWidths): rea
     ticket('card', cardPhrase(listing.card, words), cardAside(listing.card, words.locale)),
     text(', in '),
     ticket('look', lookPhrase(listing, words)),
+    text('. Visitors '),
+    ticket('visitors', visitorsPhrase(listing.visitors, words)),
     text('.'),
   ]
 }

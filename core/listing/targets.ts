@@ -3,6 +3,7 @@ import { allPartTargets, cardTargets, partTargets } from '../cards/targets'
 import { shapeTargets } from '../shapes/targets'
 import { aroundTargets } from '../style/around-targets'
 import type { StyleTarget } from '../style/targets'
+import { allControlTargets, controlTargets } from '../visitors'
 import type { Listing } from './definition'
 
 /** What a look can style of every listing. */
@@ -16,11 +17,18 @@ const boxTargets: readonly StyleTarget[] = [
 /** All that looks can style, in the order in which it is listed: each thing once. */
 export const styleTargets: readonly StyleTarget[] = [
   ...new Map(
-    [...boxTargets, ...Object.values(shapeTargets).flat(), ...cardTargets, ...allPartTargets].map(
-      (target) => [target.name, target],
-    ),
+    [
+      ...boxTargets,
+      ...allControlTargets,
+      ...Object.values(shapeTargets).flat(),
+      ...cardTargets,
+      ...allPartTargets,
+    ].map((target) => [target.name, target]),
   ).values(),
 ]
+
+/** What of a listing says what can be styled of it. */
+export type Styled = Pick<Listing, 'shape' | 'card'> & Partial<Pick<Listing, 'visitors'>>
 
 /** What a look can style of a listing: of itself and its shape, of each card, and of what cards carry. */
 export interface TargetGroups {
@@ -30,19 +38,19 @@ export interface TargetGroups {
 }
 
 /** What a look can style of a listing as it is set: of its shape, its cards and the parts that they carry. */
-export function targetGroupsOf({ shape, card }: Pick<Listing, 'shape' | 'card'>): TargetGroups {
+export function targetGroupsOf({ shape, card, visitors }: Styled): TargetGroups {
   const carried = new Set(
     [...card.parts, ...(card.other?.parts ?? [])].filter(({ on }) => on).map(({ part }) => part),
   )
   return {
-    listing: [...boxTargets, ...shapeTargets[shape.name]],
+    listing: [...boxTargets, ...controlTargets(visitors?.controls ?? []), ...shapeTargets[shape.name]],
     card: cardTargets,
     parts: parts.all.filter(({ name }) => carried.has(name)).flatMap(partTargets),
   }
 }
 
 /** The same in the order in which it is listed. */
-export function targetsOf(listing: Pick<Listing, 'shape' | 'card'>): readonly StyleTarget[] {
+export function targetsOf(listing: Styled): readonly StyleTarget[] {
   const groups = targetGroupsOf(listing)
   return [...groups.listing, ...groups.card, ...groups.parts]
 }

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { newFitting } from '../fittings'
+import { newListing } from '../listing/definition'
 import { askAddress, askOf, pageAsk, turnAddress, withAsk } from './asks'
 import type { PlacementAsk } from './asks'
 import { newPage } from './definition'
@@ -27,11 +28,16 @@ function pageOf(...placements: readonly Placement[]): Page {
   return withPlacementsAt(page, columnsOn(page)[0]?.spot ?? 'shelf', placements)
 }
 
+const inPages = (name: string) => {
+  const listing = newListing(name, 1)
+  return { ...listing, amount: { ...listing.amount, take: 30, perPage: 6 } }
+}
 const listings = new Map([
-  ['of a', { name: 'Field notes' }],
-  ['of b', { name: 'Field notes' }],
-  ['of c', { name: 'Everything that was ever swapped on the hill' }],
-  ['of d', { name: '‽' }],
+  ['of a', inPages('Field notes')],
+  ['of b', inPages('Field notes')],
+  ['of c', inPages('Everything that was ever swapped on the hill')],
+  ['of d', inPages('‽')],
+  ['of whole', newListing('Most read', 1)],
 ])
 const askedAt = (page: Page, address: string) => pageAsk(page, listings, new URLSearchParams(address))
 const namesOn = (page: Page) => [...askedAt(page, '').names.values()]
@@ -39,7 +45,7 @@ const namesOn = (page: Page) => [...askedAt(page, '').names.values()]
 describe('what is asked of a page', () => {
   it('needs no name where one thing alone can be asked', () => {
     const rule: Placement = { kind: 'fitting', id: 'r', heading: '', fitting: newFitting('rule') }
-    const page = pageOf(rule, listed('a'))
+    const page = pageOf(rule, listed('whole'), listed('a'))
     expect(askOf(askedAt(page, '?after=x'), 'a')).toEqual({ after: 'x', turn: null })
     expect(askOf(askedAt(page, '?after=x'), 'r')).toEqual({ after: null, turn: null })
     expect(askAddress(askedAt(page, '?term=soil'), 'a', { after: 'y' })).toBe('?term=soil&after=y#heading-a')

@@ -1,6 +1,7 @@
 import { slugOf } from '../content/slug'
 import { fittingLabel, turnsBy } from '../fittings'
 import type { Listing } from '../listing/definition'
+import { shapeOf } from '../shapes'
 import type { Page, Placement } from './definition'
 import type { FurnitureName } from './shared-address'
 import { standingOn } from './standing'
@@ -35,13 +36,13 @@ export const noAsk: PageAsk = { query: new URLSearchParams(), names: new Map(), 
  */
 export function pageAsk(
   page: Page,
-  listings: ReadonlyMap<string, Pick<Listing, 'name'>>,
+  listings: ReadonlyMap<string, Listing>,
   query: URLSearchParams,
   around?: FurnitureName,
 ): PageAsk {
   const asked = standingOn(page)
     .map(({ placement }) => placement)
-    .filter((one) => one.kind === 'listing' || turnsBy(one.fitting))
+    .filter((one) => canBeAsked(one, listings))
   const first = around === undefined ? (asked[0]?.id ?? null) : null
   if (asked.length === 1 && around === undefined)
     return { query, names: new Map(asked.map(({ id }) => [id, ''])), first }
@@ -55,10 +56,19 @@ export function pageAsk(
   return { query, names: new Map(names), first }
 }
 
+/** Whether visitors can ask for another page of it, turn it, or choose by its controls. */
+function canBeAsked(placement: Placement, listings: ReadonlyMap<string, Listing>): boolean {
+  if (placement.kind === 'fitting') return turnsBy(placement.fitting)
+  const listing = listings.get(placement.listing)
+  if (listing === undefined) return false
+  const { amount, shape, visitors } = listing
+  return amount.perPage !== null || shapeOf(shape).stretch !== undefined || visitors.controls.length > 0
+}
+
 /** So many characters of a name stand in addresses at most, whole words. */
 const longestName = 24
 
-function shortName(placement: Placement, listings: ReadonlyMap<string, Pick<Listing, 'name'>>): string {
+function shortName(placement: Placement, listings: ReadonlyMap<string, Listing>): string {
   const { anchor } = placement
   if (anchor !== undefined) return anchor
   const called =
@@ -76,36 +86,63 @@ function freeAmong(taken: ReadonlySet<string>, name: string): string {
   return free
 }
 
-/** What is asked of one thing. What the first is asked needs no name before it, as while it was alone. */
-export function askOf({ query, names, first }: PageAsk, id: string): PlacementAsk {
-  const name = names.get(id)
-  const asked = (own: string) =>
-    name === undefined ? null : (query.get(name + own) ?? (first === id ? query.get(own) : null))
-  return { after: asked(parameters.after), turn: asked(parameters.turn) }
+/** What one thing is asked. */
+export function askOf(ask: PageAsk, id: string): PlacementAsk {
+  return { after: askedFor(ask, id, parameters.after), turn: askedFor(ask, id, parameters.turn) }
 }
 
+/**
+ * What one thing is asked for by a parameter, as by a control; null for nothing. What the first is asked
+ * needs no name before it, as while it was alone.
+ */
+export function askedFor({ query, names, first }: PageAsk, id: string, parameter: string): string | null {
+  const name = names.get(id)
+  if (name === undefined) return null
+  return query.get(name + parameter) ?? (first === id ? query.get(parameter) : null)
+}
+
+/** What parameters say, by their names in the address of one thing alone; null for what is to be asked no more. */
+export type AskedValues = Readonly<Record<string, string | null>>
+
 /** What is asked then where one thing is asked something else; null for nothing. */
-export function withAsk(ask: PageAsk, id: string, change: Partial<PlacementAsk>): PageAsk {
+export function withAsk(
+  ask: PageAsk,
+  id: string,
+  change: Partial<PlacementAsk>,
+  chosen: AskedValues = {},
+): PageAsk {
   const name = ask.names.get(id) ?? ''
   const next = new URLSearchParams(ask.query)
-  for (const [key, value] of Object.entries(change)) {
-    const own = parameters[key as keyof PlacementAsk]
-    next.delete(name + own)
-    if (ask.first === id) next.delete(own)
-    if (value !== null) next.set(name + own, value)
+  const own = Object.entries(change).map(
+    ([key, value]) => [parameters[key as keyof PlacementAsk], value] as const,
+  )
+  for (const [parameter, value] of [...own, ...Object.entries(chosen)]) {
+    next.delete(name + parameter)
+    if (ask.first === id) next.delete(parameter)
+    if (value !== null) next.set(name + parameter, value)
   }
   return { ...ask, query: next }
 }
 
 /** The address, from where the page stands, at which one thing is asked something else; it is in sight there. */
-export function askAddress(ask: PageAsk, id: string, change: Partial<PlacementAsk>): string {
-  return `?${withAsk(ask, id, change).query.toString()}${placeOnPage(id)}`
+export function askAddress(
+  ask: PageAsk,
+  id: string,
+  change: Partial<PlacementAsk>,
+  chosen: AskedValues = {},
+): string {
+  return `?${readable(withAsk(ask, id, change, chosen).query)}${placeOnPage(id)}`
+}
+
+/** As people read it: a comma needs no escape in a query (RFC 3986, 3.4). */
+function readable(query: URLSearchParams): string {
+  return query.toString().replaceAll('%2C', ',')
 }
 
 /** The addresses at which one thing is turned: what stands before and after what it is turned to. */
 export function turnAddress(ask: PageAsk, id: string): { readonly before: string; readonly after: string } {
   const { query, names } = withAsk(ask, id, { turn: null })
-  const others = query.size === 0 ? '' : `${query.toString()}&`
+  const others = query.size === 0 ? '' : `${readable(query)}&`
   return { before: `?${others}${names.get(id) ?? ''}${parameters.turn}=`, after: placeOnPage(id) }
 }
 

@@ -62,7 +62,10 @@ export function planOf(listing: Listing, question: QuestionContext): Plan {
   return {
     collections: from.collections,
     rows: rowsAsked(listing, context),
-    steps: stepsOf(from).map((step) => ({ step, asks: stepPredicate(step, from, context) })),
+    steps: [...stepsOf(from), ...chosenStep(context)].map((step) => ({
+      step,
+      asks: stepPredicate(step, from, context),
+    })),
     order: [
       ...(order.pinned === 'first' ? [{ by: 'pinned', direction: 'down' } as const] : []),
       ...(keys.length > 0 ? keys : [newest]),
@@ -101,7 +104,14 @@ function stepPredicate(step: Step, from: From, context: PlanContext): Predicate 
       return context.page?.kind === 'entry' ? without([context.page.id]) : everything
     case 'shownAbove':
       return without(context.above)
+    case 'visitor':
+      return { test: 'all', of: context.choices }
   }
+}
+
+/** What a visitor chose is one step, whatever it is. */
+function chosenStep({ choices }: PlanContext): readonly Step[] {
+  return choices.length === 0 ? [] : [{ kind: 'visitor' }]
 }
 
 function without(ids: readonly number[]): Predicate {

@@ -5,7 +5,10 @@ import type { Words } from '../words'
 /** What takes entries away, one after the other, in the order of the tally. */
 export type Step =
   /** The collections' entries that visitors may see. */
-  | { readonly kind: 'collections' | 'picks' | 'page' | 'rules' | 'never' | 'thisEntry' | 'shownAbove' }
+  | {
+      readonly kind:
+        'collections' | 'picks' | 'page' | 'rules' | 'never' | 'thisEntry' | 'shownAbove' | 'visitor'
+    }
   | { readonly kind: 'rule'; /** Which of the outermost rules. */ readonly at: number }
 
 /** The steps of a From clause. Rules joined by “all” are a step each; rules switched off are none. */
@@ -44,6 +47,8 @@ export function stepPhrase(step: Step, from: From, words: Words): string {
       return 'without the page’s entry'
     case 'shownAbove':
       return 'without what is shown above'
+    case 'visitor':
+      return 'chosen by the visitor'
     case 'rule': {
       const rule = from.rules[step.at]
       return rule === undefined ? '' : rulePhrase(rule, words)

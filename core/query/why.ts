@@ -139,6 +139,8 @@ function stepHas(step: Step, rule: Rule | undefined, context: PlanContext, entry
       return context.page === null
         ? 'the page is about nothing here'
         : [termNames(entry, words), authorName(entry, words)].join('; ')
+    case 'visitor':
+      return termNames(entry, words)
     case 'picks':
     case 'rules':
       return ''

@@ -1,4 +1,5 @@
 import type { Words } from '../words'
+import type { Predicate } from './predicate'
 
 /** What the page that a listing stands on is about. */
 export type PageSubject =
@@ -24,6 +25,8 @@ export interface QuestionContext {
   readonly page: PageSubject | null
   /** Entries shown above on the same page. */
   readonly above: readonly number[]
+  /** What a visitor chose by the listing's controls asks of entries. */
+  readonly choices: readonly Predicate[]
   /** Terms of the page's entry, by how rare they are. */
   readonly related: readonly KeyWeight[]
   /** Names the visit, for shuffles that last as long as one. */
@@ -39,5 +42,15 @@ export interface PlanContext extends QuestionContext {
 
 /** A context of which only the moment and the words matter. */
 export function plainContext(now: number, words: Words): QuestionContext {
-  return { now, words, keyOf: () => null, page: null, above: [], related: [], visit: '', broken: 'without' }
+  return {
+    now,
+    words,
+    keyOf: () => null,
+    page: null,
+    above: [],
+    choices: [],
+    related: [],
+    visit: '',
+    broken: 'without',
+  }
 }

@@ -8,6 +8,7 @@ import type { ListingCounts } from '../../core/query/answers'
 import { cursorText, readCursor } from '../../core/query/cursor'
 import { planOf } from '../../core/query/plan'
 import type { Plan } from '../../core/query/plan'
+import type { Predicate } from '../../core/rules/predicate'
 import { positionReader } from '../../core/query/position'
 import type { Position } from '../../core/query/position'
 import type { RowKey } from '../../core/content/row'
@@ -48,22 +49,31 @@ export interface ListingAsker {
    * listing's answer; Infinity for never.
    */
   readonly turnsAt: (listing: Listing, now: number) => Promise<number>
-  /** A page of a listing: the one that the cursor names, or the first. */
+  /** A page of a listing, under what a visitor chose: the one that the cursor names, or the first. */
   readonly shown: (
     listing: Listing,
     asked: Asked,
     above: readonly number[],
     cursor?: string | null,
+    choices?: readonly Predicate[],
   ) => Promise<ShownPage>
+  /** How many of its entries, or dates of them, a listing would show in all under what a visitor chose. */
+  readonly found: (
+    listing: Listing,
+    asked: Asked,
+    above: readonly number[],
+    choices: readonly Predicate[],
+  ) => Promise<number>
   /**
-   * How many of the entries that pass have each of the keys, as the terms of a facet; keys that
-   * none has are left out.
+   * How many of the entries that pass have each of the keys, as the terms of a facet, under what a visitor
+   * chose; keys that none has are left out.
    */
   readonly counted: (
     listing: Listing,
     asked: Asked,
     above: readonly number[],
     keys: readonly number[],
+    choices?: readonly Predicate[],
   ) => Promise<ReadonlyMap<number, number>>
 }
 
@@ -75,14 +85,19 @@ export function askingAnew(db: Db): ListingAsker {
     seen: () => null,
     known: knownOnce,
     turnsAt: async (listing, now) => mayChangeAt(db, listing, (await knownOnce()).words, now),
-    counted: async (listing, asked, above, keys) =>
-      facetCounts(db, await listingPlan(db, await knownOnce(), listing, asked, above), keys),
-    shown: async (listing, asked, above, cursor = null) =>
-      shownNow(db, await knownOnce(), listing, asked, above, cursor),
+    counted: async (listing, asked, above, keys, choices = []) =>
+      facetCounts(db, await listingPlan(db, await knownOnce(), listing, asked, above, choices), keys),
+    found: async (listing, asked, above, choices) =>
+      foundNow(db, await knownOnce(), listing, asked, above, choices),
+    shown: async (listing, asked, above, cursor = null, choices = []) =>
+      shownNow(db, await knownOnce(), listing, asked, above, cursor, choices),
   }
 }
 
-/** Keeps answers until they may be others, as the live site does. */
+/**
+ * Keeps answers until they may be others, as the live site does. What visitors chose is asked anew: there is
+ * no end to it, and pages keep what came of it, in a store of their own.
+ */
 export function askingKept(
   db: Db,
   cache: DependentCache,
@@ -120,8 +135,11 @@ export function askingKept(
     seen,
     known,
     turnsAt,
-    shown: (listing, asked, above, cursor = null) =>
-      kept(
+    found: async (listing, asked, above, choices) =>
+      foundNow(db, await known(), listing, asked, above, choices),
+    shown: async (listing, asked, above, cursor = null, choices = []) => {
+      if (choices.length > 0) return shownNow(db, await known(), listing, asked, above, cursor, choices)
+      return kept(
         JSON.stringify([
           storedListing(listing),
           asked.page,
@@ -132,12 +150,16 @@ export function askingKept(
         ]),
         listing,
         asked,
-        (site) => shownNow(db, site, listing, asked, above, cursor),
-      ),
-    counted: (listing, asked, above, keys) =>
-      kept(JSON.stringify(['counted', listing.from, asked.page, above, keys]), listing, asked, async (site) =>
-        facetCounts(db, await listingPlan(db, site, listing, asked, above), keys),
-      ),
+        (site) => shownNow(db, site, listing, asked, above, cursor, []),
+      )
+    },
+    counted: async (listing, asked, above, keys, choices = []) => {
+      const count = async (site: KnownSite) =>
+        facetCounts(db, await listingPlan(db, site, listing, asked, above, choices), keys)
+      return choices.length > 0
+        ? count(await known())
+        : kept(JSON.stringify(['counted', listing.from, asked.page, above, keys]), listing, asked, count)
+    },
   }
 }
 
@@ -158,8 +180,9 @@ async function shownNow(
   asked: Asked,
   above: readonly number[],
   text: string | null,
+  choices: readonly Predicate[],
 ): Promise<ShownPage> {
-  const plan = await listingPlan(db, known, listing, asked, above)
+  const plan = await listingPlan(db, known, listing, asked, above, choices)
   const place = { ...known.site, now: asked.now, visitor: asked.clock ?? null, turned: text }
   const stretch = shapeOf(listing.shape).stretch?.(listing.shape, place)
   if (stretch !== undefined)
@@ -188,6 +211,19 @@ async function shownNow(
   return { rows: shown.map(({ id, at }) => ({ id, at })), before, next, later: null }
 }
 
+async function foundNow(
+  db: Db,
+  known: KnownSite,
+  listing: Listing,
+  asked: Asked,
+  above: readonly number[],
+  choices: readonly Predicate[],
+): Promise<number> {
+  const plan = await listingPlan(db, known, listing, asked, above, choices)
+  const { steps } = await countsOf(db, plan)
+  return Math.min(Math.max(0, (steps.at(-1) ?? 0) - plan.skip), takeOf(listing.amount))
+}
+
 /** Where a row stands in a plan's order now; null where it is gone. */
 async function positionOf(db: Db, plan: Plan, row: RowKey): Promise<Position | null> {
   const indexed = await indexedRow(db, row)
@@ -201,8 +237,9 @@ export async function listingPlan(
   listing: Listing,
   asked: Asked,
   above: readonly number[],
+  choices: readonly Predicate[] = [],
 ): Promise<Plan> {
-  return planOf(listing, await questionContext(db, known, listing, asked, above))
+  return planOf(listing, await questionContext(db, known, listing, asked, above, choices))
 }
 
 /**

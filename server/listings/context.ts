@@ -1,5 +1,7 @@
 import { sql } from 'kysely'
 import { wordsOf } from '../../core/content/catalogue'
+import type { ControlSite } from '../../core/visitors/define'
+import type { Predicate } from '../../core/rules/predicate'
 import type { Listing } from '../../core/listing/definition'
 import { valuesAsked } from '../../core/query/plan'
 import { plainContext } from '../../core/rules/context'
@@ -25,6 +27,8 @@ export interface Asked {
 export interface KnownSite {
   readonly site: Site
   readonly words: Words
+  /** What visitors' controls refer to. */
+  readonly named: ControlSite
   readonly collections: readonly number[]
   /** Those of the collections that say when their entries happen. */
   readonly dated: readonly number[]
@@ -33,10 +37,12 @@ export interface KnownSite {
 /** The site and its names, as they are now. */
 export async function knownSite(db: Db): Promise<KnownSite> {
   const [site, catalogue] = await Promise.all([loadSite(db), loadCatalogue(db)])
-  const { collections } = catalogue
+  const { collections, facets, terms } = catalogue
+  const words = wordsOf(catalogue)
   return {
     site,
-    words: wordsOf(catalogue),
+    words,
+    named: { words, facets, terms },
     collections: collections.map((one) => one.id),
     dated: collections.flatMap(({ id, happening }) => (happening.when === null ? [] : [id])),
   }
@@ -54,6 +60,7 @@ export async function questionContext(
   listing: Listing,
   asked: Asked,
   above: readonly number[] = [],
+  choices: readonly Predicate[] = [],
 ): Promise<QuestionContext> {
   const plain: QuestionContext = {
     ...plainContext(asked.now, words),
@@ -61,6 +68,7 @@ export async function questionContext(
     visit: asked.visit,
     broken: site.brokenRules,
     above,
+    choices,
   }
   const wanted = valuesAsked(listing, plain)
   const [keyOf, related] = await Promise.all([

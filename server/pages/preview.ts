@@ -1,5 +1,6 @@
 import type { ListingCounts } from '../../core/query/answers'
 import type { Preview, PreviewedPlacement } from '../../core/pages/answers'
+import { noAsk } from '../../core/pages/asks'
 import { listingsStandingOn, shownListingsOf } from '../../core/pages/standing'
 import { listingViewsOf } from '../../site/view'
 import type { PlacedListingView } from '../../site/view'
@@ -37,8 +38,7 @@ export async function previewOf(db: Db, sent: Draft, asked: Asked): Promise<Prev
     countsOnPage(db, asker, { ...draft, listings: sent.listings }, asked, shown),
     draft.whole ? draftView(db, asker, draft, asked, shown) : null,
   ])
-  const views =
-    page === null ? await previewedViews(db, asker, draft, shown, asked.now) : listingViewsOf(page)
+  const views = page === null ? await previewedViews(db, asker, draft, shown, asked) : listingViewsOf(page)
   const dates = await shownDates(
     db,
     views.flatMap((view) => view.cards),
@@ -73,7 +73,7 @@ async function previewedViews(
   asker: ListingAsker,
   { page, listings }: Draft,
   shown: ReadonlyMap<string, ShownPlacement>,
-  now: number,
+  asked: Asked,
 ): Promise<readonly PlacedListingView[]> {
   const known = await asker.known()
   const placed = listingsStandingOn(page).filter(({ placement }) => listings.has(placement.listing))
@@ -83,7 +83,7 @@ async function previewedViews(
       db,
       known,
       { page, ...standing, listing: listings.get(listing), shown: shown.get(id) },
-      { now },
+      { ...asked, asker, ask: noAsk },
     )
   })
   return (await Promise.all(views)).filter((view) => view !== null)

@@ -1,9 +1,11 @@
 import type { Listing } from '../../core/listing/definition'
 import type { Page } from '../../core/pages/definition'
-import { askOf, noAsk } from '../../core/pages/asks'
+import { askOf, askedFor, noAsk } from '../../core/pages/asks'
 import type { PageAsk } from '../../core/pages/asks'
 import type { FurnitureName } from '../../core/pages/shared-address'
 import { shownListingsOf } from '../../core/pages/standing'
+import { asksOf, choicesIn } from '../../core/visitors/choices'
+import type { Choices } from '../../core/visitors/choices'
 import type { NavigationLink } from '../../core/navigation'
 import type { ListingAsker, ShownPage } from '../listings/ask'
 import type { Asked } from '../listings/context'
@@ -25,6 +27,8 @@ export interface AskedPage {
 /** What a placement shows, and what listings above it on the page show. */
 export interface ShownPlacement extends ShownPage {
   readonly above: readonly number[]
+  /** What a visitor chose by its controls. */
+  readonly choices: Choices
   /** Why nothing is shown, where the listing could not be answered. */
   readonly trouble?: string
 }
@@ -39,27 +43,25 @@ export async function shownOnPage(
   asked: Asked,
   ask: PageAsk = noAsk,
 ): Promise<ReadonlyMap<string, ShownPlacement>> {
-  const cursorOf = (id: string) => cursorIn(ask, id)
-  const placed = shownListingsOf(page).flatMap((placement) => {
-    const listing = listings.get(placement.listing)
-    return listing === undefined ? [] : [{ id: placement.id, listing }]
+  const { named } = await asker.known()
+  const placed = shownListingsOf(page).flatMap(({ id, listing: of }) => {
+    const listing = listings.get(of)
+    return listing === undefined ? [] : [{ id, listing }]
   })
-  if (!placed.some(({ listing }) => leavesOutAbove(listing))) {
-    const answers = await Promise.all(
-      placed.map(
-        async ({ id, listing }) =>
-          [id, { ...(await shownOrNothing(asker, listing, asked, [], cursorOf(id))), above: [] }] as const,
-      ),
-    )
-    return new Map(answers)
+  const answer = async ({ id, listing }: (typeof placed)[number], above: readonly number[]) => {
+    const asking = (parameter: string) => askedFor(ask, id, parameter)
+    const choices = choicesIn(listing.visitors.controls, asking, named)
+    const page = await shownOrNothing(asker, listing, asked, { above, choices, cursor: cursorIn(ask, id) })
+    return [id, { ...page, above, choices }] as const
   }
+  if (!placed.some(({ listing }) => leavesOutAbove(listing)))
+    return new Map(await Promise.all(placed.map((one) => answer(one, []))))
   const shown = new Map<string, ShownPlacement>()
   const above: number[] = []
-  for (const { id, listing } of placed) {
-    const before = leavesOutAbove(listing) ? [...above] : []
-    const answer = await shownOrNothing(asker, listing, asked, before, cursorOf(id))
-    shown.set(id, { ...answer, above: before })
-    above.push(...answer.rows.map((row) => row.id))
+  for (const one of placed) {
+    const [id, found] = await answer(one, leavesOutAbove(one.listing) ? [...above] : [])
+    shown.set(id, found)
+    above.push(...found.rows.map((row) => row.id))
   }
   return shown
 }
@@ -75,11 +77,10 @@ async function shownOrNothing(
   asker: ListingAsker,
   listing: Listing,
   asked: Asked,
-  above: readonly number[],
-  cursor: string | null,
-): Promise<Omit<ShownPlacement, 'above'>> {
+  { above, choices, cursor }: Pick<ShownPlacement, 'above' | 'choices'> & { readonly cursor: string | null },
+): Promise<Omit<ShownPlacement, 'above' | 'choices'>> {
   try {
-    return await asker.shown(listing, asked, above, cursor)
+    return await asker.shown(listing, asked, above, cursor, asksOf(choices.chosen))
   } catch (error) {
     return { rows: [], before: 0, next: null, later: null, trouble: listingTrouble(error) }
   }

@@ -7,11 +7,14 @@ import type { Listing } from '../../core/listing/definition'
 import { sharedCss, sharedStyles } from '../../core/listing/look'
 import type { Page, PlacedFitting, PlacedListing, Placement } from '../../core/pages/definition'
 import { listingCalendar } from '../../core/pages/calendar-file'
-import { askAddress, noAsk, pageAsk, turnAddress } from '../../core/pages/asks'
+import { askAddress, pageAsk, turnAddress } from '../../core/pages/asks'
+import type { PageAsk } from '../../core/pages/asks'
+import { listingBox } from '../../core/pages/bands/geometry'
 import { frames } from '../../core/pages/frames'
 import { anchorsOn, ownClass } from '../../core/pages/own-names'
 import { columnsOn, shownListingsOf } from '../../core/pages/standing'
 import type { Standing, StandingColumn } from '../../core/pages/standing'
+import { noChoices } from '../../core/visitors/choices'
 import type { Picture } from '../../core/pictures/picture'
 import { shapeOf } from '../../core/shapes'
 import { arrangementOf } from '../../core/shapes/arrangements'
@@ -26,9 +29,10 @@ import type {
   PlacementView,
 } from '../../site/view'
 import type { Db } from '../db/client'
+import { visitorsView } from '../visitors'
 import { fittingContent } from '../fittings'
 import type { FittingAsked } from '../fittings'
-import type { ListingAsker, ShownPage } from '../listings/ask'
+import type { ListingAsker } from '../listings/ask'
 import { cardEntries, picturesById } from '../listings/card-entries'
 import { outermostTerms } from '../content/outermost-terms'
 import { entryInFull } from '../listings/entry-in-full'
@@ -86,8 +90,7 @@ export async function listingPageView(
               listing: listings.get(placement.listing),
               shown: shown.get(placement.id),
             },
-            asked,
-            ask,
+            { ...asked, asker, ask },
           )
         : fittingView(page, placement, {
             db,
@@ -111,8 +114,14 @@ export async function listingPageView(
   ): Promise<PlacedListingView | null> {
     const answer = await asker.shown(listing, asked, [], cursorIn(ask, id))
     const placement = { kind: 'listing', id, listing: id, heading } as const
-    const standing = { ...column, page, placement, listing, shown: answer }
-    const view = await placementView(db, known, standing, asked, ask)
+    const standing = {
+      ...column,
+      page,
+      placement,
+      listing,
+      shown: { ...answer, above: [], choices: noChoices },
+    }
+    const view = await placementView(db, known, standing, { ...asked, asker, ask })
     // It is nobody's to subscribe to: no listing stands behind it.
     return view === null ? null : { ...view, calendar: null }
   }
@@ -188,20 +197,27 @@ function calendarAddress(origin: string, listing: string): string {
 export interface Placing extends Standing<PlacedListing> {
   readonly page: Page
   readonly listing: Listing | undefined
-  readonly shown: ShownPage | undefined
+  readonly shown: ShownPlacement | undefined
+}
+
+/** What a placed listing is asked, and by whom that is answered. */
+export interface PlacementAsked extends Asked {
+  readonly asker: ListingAsker
+  readonly ask: PageAsk
 }
 
 /** One placed listing with the entries it shows; null when its listing is not there. */
 export async function placementView(
   db: Db,
-  known: Pick<KnownSite, 'site' | 'words' | 'dated'>,
+  known: KnownSite,
   placing: Placing,
-  { now, clock }: Pick<Asked, 'now' | 'clock'>,
-  ask = noAsk,
+  asked: PlacementAsked,
 ): Promise<PlacedListingView | null> {
+  const { now, clock, ask } = asked
   const { site, words } = known
-  const { page, box, placement, listing, shown } = placing
+  const { page, placement, listing, shown } = placing
   if (listing === undefined) return null
+  const box = listingBox(placing.box, listing.visitors)
   const entries = await cardEntries(db, shown?.rows ?? [], {
     zone: site.zone,
     picks: listing.from.by === 'hand' ? listing.from.picks : [],
@@ -226,7 +242,7 @@ export async function placementView(
     shape: listing.shape,
     amount: listing.amount,
     look: {
-      listing: { shape: listing.shape, card: listing.card, look: listing.look },
+      listing,
       shared: sharedStyles(listing.look, words),
       sharedCss: sharedCss(listing.look, words),
     },
@@ -251,5 +267,15 @@ export async function placementView(
     clock: toldClock(listing.shape, entries, place),
     calendar: calendarOf(known, placement.listing, listing),
     turning: shape.stretch === undefined ? null : turnAddress(ask, placement.id),
+    visitors: await visitorsView({
+      asker: asked.asker,
+      known,
+      asked,
+      listing,
+      above: shown?.above ?? [],
+      choices: shown?.choices ?? noChoices,
+      ask,
+      placement: placement.id,
+    }),
   }
 }

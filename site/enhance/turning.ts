@@ -1,13 +1,15 @@
 import { showPageAt } from './keep-up-to-date'
 
 /**
- * Turns calendars where they stand: what their links lead to takes the place of the page without
- * leaving it, under its own address. A press that opens elsewhere is the browser's.
+ * Turns calendars and narrows listings where they stand: what their links lead to takes the place of the
+ * page without leaving it, under its own address. A press that opens elsewhere is the browser's.
  */
 export function turnInPlace(): void {
   document.addEventListener('click', (event) => {
     const link =
-      event.target instanceof Element ? event.target.closest<HTMLAnchorElement>('a[data-turn]') : null
+      event.target instanceof Element
+        ? event.target.closest<HTMLAnchorElement>('a[data-turn], a[data-in-place]')
+        : null
     if (
       link === null ||
       event.button !== 0 ||

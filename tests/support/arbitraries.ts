@@ -4,6 +4,9 @@ import { entryMarks } from '~~/core/content/entry'
 import type { IndexedEntry } from '~~/core/content/entry'
 import { indexedValues } from '~~/core/content/field'
 import type { FieldValues } from '~~/core/content/field'
+import { controlPlaces } from '~~/core/listing/visitors'
+import type { Visitors } from '~~/core/listing/visitors'
+import { termChoosings, termLayouts, termsOffered } from '~~/core/visitors/terms'
 import { defaultAmount } from '~~/core/listing/amount'
 import { newListing } from '~~/core/listing/definition'
 import type { Listing } from '~~/core/listing/definition'
@@ -227,6 +230,28 @@ const froms: fc.Arbitrary<From> = fc
   })
   .map((from) => ({ ...fromAll(firstCollection), ...from }))
 
+/** To the limits of what each may be. */
+const visitors: fc.Arbitrary<Visitors> = fc.record({
+  place: fc.constantFrom(...controlPlaces),
+  controls: fc.uniqueArray(
+    fc.record({
+      control: fc.constant('terms' as const),
+      facet: fc.nat(15),
+      label: fc.constantFrom('', 'Wann & “wo”', 'x'.repeat(80)),
+      labelHidden: fc.boolean(),
+      layout: fc.constantFrom(...termLayouts),
+      choose: fc.constantFrom(...termChoosings),
+      offer: fc.constantFrom(...termsOffered),
+      terms: fc.subarray([...termIds, 2147483647]),
+      most: fc.integer({ min: 1, max: 60 }),
+      counts: fc.boolean(),
+      empty: fc.boolean(),
+      all: fc.constantFrom('', 'All', 'y'.repeat(40)),
+    }),
+    { maxLength: 12, selector: ({ facet }) => facet },
+  ),
+})
+
 export const listings: fc.Arbitrary<Listing> = fc
   .record({
     name: fc.constantFrom('Latest', 'Most read', 'Ältere Notizen'),
@@ -245,8 +270,9 @@ export const listings: fc.Arbitrary<Listing> = fc
     shared: fc.constantFrom(null, 1, 2147483647),
     own: styles(['title', 'card', 'tab', 'gone'], [400]),
     css: ownCss,
+    visitors,
   })
-  .map(({ name, from, order, skip, many, shape, parts, shared, own, css }) => ({
+  .map(({ name, from, order, skip, many, shape, parts, shared, own, css, visitors }) => ({
     ...newListing(name, firstCollection),
     from,
     order,
@@ -254,6 +280,7 @@ export const listings: fc.Arbitrary<Listing> = fc
     shape,
     card: { ...defaultCard, parts },
     look: { shared, own, css },
+    visitors,
   }))
 
 const subjects: fc.Arbitrary<PageSubject | null> = fc.oneof(
@@ -272,6 +299,12 @@ const subjects: fc.Arbitrary<PageSubject | null> = fc.oneof(
   fc.record({ kind: fc.constant('entry' as const), id: fc.integer({ min: 1000, max: 1040 }) }),
 )
 
+/** What visitors choose by the terms of a facet. */
+const chosenTerms = fc.record({
+  test: fc.constantFrom('anyKey' as const, 'allKeys' as const),
+  keys: fc.subarray([...termIds], { minLength: 1, maxLength: 2 }),
+})
+
 /**
  * What questions are asked with, in several zones; weeks begin on Monday, as in the language of the
  * words.
@@ -288,6 +321,7 @@ export const contexts: fc.Arbitrary<QuestionContext> = fc
     ),
     page: subjects,
     above: someIds,
+    choices: fc.array(chosenTerms, { maxLength: 2 }),
     related: fc.subarray(termIds.map((key, at) => ({ key, weight: 10 + at }))),
     visit: fc.constantFrom('', 'a visit'),
     broken: fc.constantFrom('without' as const, 'nothing' as const),

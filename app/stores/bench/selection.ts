@@ -6,6 +6,7 @@ import type { Clause } from '~~/core/listing/clauses'
 import type { Listing } from '~~/core/listing/definition'
 import type { Band } from '~~/core/pages/bands/definition'
 import type { PlacedFitting, Placement } from '~~/core/pages/definition'
+import { listingBox } from '~~/core/pages/bands/geometry'
 import { boxWidthOn, widestOf } from '~~/core/pages/frames'
 import type { Box } from '~~/core/pages/frames'
 import { bandOn } from '~~/core/pages/moves'
@@ -72,9 +73,10 @@ export const useSelection = defineStore('selection', () => {
     chosenBand.value === null ? null : (bandOn(draft.page, chosenBand.value) ?? null),
   )
   /** The box that the chosen thing stands in; none on the shelf. */
-  const place = computed<Box | undefined>(
-    () => standingOn(draft.page).find((one) => one.placement.id === chosenId.value)?.box,
-  )
+  const place = computed<Box | undefined>(() => {
+    const box = standingOn(draft.page).find((one) => one.placement.id === chosenId.value)?.box
+    return box !== undefined && listing.value !== null ? listingBox(box, listing.value.visitors) : box
+  })
   /** How wide that is at the width of the page that is looked at. */
   const box = computed<BoxWidths | undefined>(
     () => place.value && { now: boxWidthOn(place.value, view.pageWidth), widest: widestOf(place.value) },

@@ -1,3 +1,4 @@
+import type { Visitors } from '../../listing/visitors'
 import type { Area, Box, WidthSegment } from '../frames/define'
 import { edgeToEdge } from '../frames/widths'
 import type { Band, PageRange } from './definition'
@@ -43,6 +44,22 @@ export function columnBox(area: Area, band: Band, at: number): Box {
         isReached(one, from)
           ? { from: one.from, factor: one.factor * share, plus: (one.plus - gaps) * share }
           : one,
+      ),
+    ),
+  }
+}
+
+/** How wide controls beside a listing are, between them and it, and from which width of both they are, in CSS pixels. */
+export const besideControls = { width: 200, gap: 40, from: 720 } as const
+
+/** How wide a listing is in a box that it may share with its controls. */
+export function listingBox(box: Box, { controls, place }: Visitors): Box {
+  if (controls.length === 0 || place === 'above' || place === 'below') return box
+  const { width, gap, from } = besideControls
+  return {
+    widths: box.widths.flatMap((segment, at) =>
+      splitAt(segment, box.widths[at + 1]?.from ?? Infinity, from).map((one) =>
+        isReached(one, from) ? { ...one, plus: one.plus - width - gap } : one,
       ),
     ),
   }

@@ -1,0 +1,48 @@
+import type { Schema } from 'yup'
+import type { Catalogue } from '../content/catalogue'
+import type { Predicate } from '../rules/predicate'
+import type { StyleTarget } from '../style/targets'
+import type { Words } from '../words'
+
+/** What controls refer to, with what it is called in addresses. */
+export type ControlSite = Pick<Catalogue, 'facets' | 'terms'> & { readonly words: Words }
+
+/** What an address says of a control: what is chosen by it, and what in it means nothing. */
+export interface ReadChoice<Choice> {
+  /** Null for nothing. */
+  readonly choice: Choice | null
+  readonly unknown: readonly string[]
+}
+
+/** A kind of control: what can be set, what it is called, and what a choice by it asks of an entry. */
+export interface ControlKind<Name extends string = string, Control = never, Choice = never> {
+  readonly name: Name
+  /** What the kind is called where controls are added. */
+  readonly title: string
+  readonly schema: Schema<Control>
+  /** What of it a look can style. */
+  readonly styled: readonly StyleTarget[]
+  /** What visitors and designers call one of them. */
+  readonly label: (control: Control, words: Words) => string
+  /** What it is called in addresses; null where what it is of is gone, and nobody can use it. */
+  readonly parameter: (control: Control, site: ControlSite) => string | null
+  readonly read: (control: Control, text: string, site: ControlSite) => ReadChoice<Choice>
+  /** The same as `read` reads; one text for each choice. */
+  readonly write: (control: Control, choice: Choice, site: ControlSite) => string
+  readonly asks: (control: Control, choice: Choice) => Predicate
+}
+
+/** States a kind of control with its exact types. */
+export function defineControl<const Name extends string, Control extends { readonly control: Name }, Choice>(
+  kind: ControlKind<Name, Control, Choice>,
+): ControlKind<Name, Control, Choice> {
+  return kind
+}
+
+/** What pages are asked besides: no control is called so in an address. */
+const taken: readonly string[] = ['term', 'author', 'month', 'words', 'clock', 'after', 'at']
+
+/** A name for addresses that means nothing else there. */
+export function freeParameter(slug: string): string {
+  return taken.includes(slug) ? `by-${slug}` : slug
+}

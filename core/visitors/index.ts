@@ -1,0 +1,58 @@
+import { lazy, mixed } from 'yup'
+import type { Schema } from 'yup'
+import { registryOf } from '../registry'
+import type { Registry } from '../registry'
+import type { StyleTarget } from '../style/targets'
+import type { ControlKind } from './define'
+import { termsControl } from './terms'
+import type { TermsControl } from './terms'
+
+export type Control = TermsControl
+export type ControlName = Control['control']
+/** What is chosen by a control, as its kind has it. */
+export type Choice = readonly number[]
+
+/** A control as the registry hands it out: callers pass controls and choices of the kind's own name only. */
+export type AnyControlKind = ControlKind<ControlName, Control, Choice>
+
+/** Every kind of control. A new one is a file beside these, one in server/visitors and site/visitors each, and a line here. */
+export const controls: Registry<AnyControlKind> = registryOf('control', [
+  termsControl,
+] as unknown as readonly AnyControlKind[])
+
+/** What a look can style of controls of any kind. */
+const everyControl: readonly StyleTarget[] = [
+  { name: 'controls', title: 'What visitors can do', selector: '.listing-controls' },
+  { name: 'control-label', title: 'Name of a control', selector: '.narrow-label' },
+]
+
+/** What tells what came of them. */
+const outcome: readonly StyleTarget[] = [
+  { name: 'found', title: 'How many are found', selector: '.narrow-outcome' },
+  { name: 'chosen', title: 'What is chosen', selector: '.narrow-chosen a', isPressed: true },
+]
+
+/** What a look can style of these controls, each thing once; nothing where there are none. */
+export function controlTargets(all: readonly Control[]): readonly StyleTarget[] {
+  const kinds = [...new Set(all.map(({ control }) => control))].map((name) => controls.get(name))
+  return kinds.length === 0 ? [] : [...everyControl, ...kinds.flatMap(({ styled }) => styled), ...outcome]
+}
+
+/** The same of every kind. */
+export const allControlTargets: readonly StyleTarget[] = [
+  ...everyControl,
+  ...controls.all.flatMap(({ styled }) => styled),
+  ...outcome,
+]
+
+const unknownControl = mixed().test(
+  'known',
+  `A control is one of: ${controls.names.join(', ')}.`,
+  () => false,
+)
+
+/** Checks a control by the schema of its kind. */
+export const controlSchema = lazy((value: unknown) => {
+  const name: unknown = typeof value === 'object' && value !== null ? Reflect.get(value, 'control') : null
+  return controls.find(name)?.schema ?? unknownControl
+}) as unknown as Schema<Control>

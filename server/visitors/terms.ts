@@ -1,0 +1,57 @@
+import { offeredTerms, pressedTerm } from '../../core/visitors/terms'
+import type { OfferedTerm, TermsControl } from '../../core/visitors/terms'
+import { asksOf } from '../../core/visitors/choices'
+import type { ControlContents, TermWay } from '../../site/visitors/view'
+import type { KnownSite } from '../listings/context'
+import { choiceAddress } from './asked'
+import type { ControlsAsked } from './asked'
+
+/** The terms that a control offers, each with what a press on it would find. */
+export async function termsContent(
+  control: TermsControl,
+  of: ControlsAsked,
+): Promise<ControlContents['terms']> {
+  const { asker, listing, asked, above, choices, known } = of
+  const own = known.named.terms.filter((one) => one.facetId === control.facet)
+  const ids = own.map(({ id }) => id)
+  const choice = choices.chosen.find((one) => one.control === control)?.choice ?? []
+  // Terms that add to each other are counted as if none were chosen; those that narrow, under those that are.
+  const narrowing = asksOf(choices.chosen, control.choose === 'all' ? undefined : control)
+  const [ever, now] = await Promise.all([
+    asker.counted(listing, asked, above, ids),
+    narrowing.length === 0 ? null : asker.counted(listing, asked, above, ids, narrowing),
+  ])
+  const { first, others } = offeredTerms(control, own, choice, { ever, now: now ?? ever })
+  return {
+    layout: control.layout,
+    all:
+      control.all === ''
+        ? null
+        : { title: control.all, address: choiceAddress(of, control, []), isChosen: choice.length === 0 },
+    first: first.map(wayOf),
+    others: others.map(wayOf),
+  }
+
+  function wayOf({ term, depth, count, isChosen }: OfferedTerm): TermWay {
+    return {
+      id: `${of.placement}-${term.slug}`,
+      title: term.name,
+      address: choiceAddress(of, control, pressedTerm(control, choice, term.id)),
+      count: control.counts ? count : null,
+      isChosen,
+      depth,
+    }
+  }
+}
+
+/** The chosen terms, each with the choice that is left without it. */
+export function termTitles(
+  _: TermsControl,
+  choice: readonly number[],
+  { words }: KnownSite,
+): readonly { readonly title: string; readonly without: readonly number[] }[] {
+  return choice.map((id) => ({
+    title: words.term(id) ?? '',
+    without: choice.filter((one) => one !== id),
+  }))
+}

@@ -1,0 +1,8 @@
+import type { Component } from 'vue'
+import TermsControl from './TermsControl.vue'
+import type { ControlContents } from './view'
+
+/** The component of every control. */
+export const controlComponents: Readonly<Record<keyof ControlContents, Component>> = {
+  terms: TermsControl,
+}

@@ -1,0 +1,53 @@
+/** What visitors are offered to do with a listing, as plain values. */
+
+/** A press that narrows, or takes that back: where it leads, as a link of the page. */
+export interface Way {
+  readonly title: string
+  readonly address: string
+}
+
+/** A term to press. */
+export interface TermWay extends Way {
+  /** Names it among those of its page. */
+  readonly id: string
+  /** What it would find; null where that is not told. */
+  readonly count: number | null
+  readonly isChosen: boolean
+  readonly depth: number
+}
+
+/** What controls show besides their settings, by their names. */
+export interface ControlContents {
+  readonly terms: {
+    readonly layout: 'bar' | 'list'
+    /** What chooses none of them; null where nothing does. */
+    readonly all: (Way & { readonly isChosen: boolean }) | null
+    readonly first: readonly TermWay[]
+    /** Those that fold out. */
+    readonly others: readonly TermWay[]
+  }
+}
+
+/** One control as it is offered. */
+export interface ControlView {
+  readonly control: keyof ControlContents
+  readonly label: string
+  readonly labelHidden: boolean
+  readonly content: ControlContents[keyof ControlContents]
+}
+
+/** The controls of a listing, and what came of what is chosen by them. */
+export interface VisitorsView {
+  readonly place: 'above' | 'before' | 'after' | 'below'
+  readonly controls: readonly ControlView[]
+  /** What is chosen, each with what takes it back. */
+  readonly chosen: readonly Way[]
+  /** Takes all of it back; null where nothing is chosen. */
+  readonly clear: string | null
+  /** How many are found under what is chosen; null where nothing is. */
+  readonly found: number | null
+  /** What an address asked that means nothing here. */
+  readonly unknown: readonly string[]
+  /** Where nothing is found: each choice whose removal finds something, with how much. */
+  readonly instead: readonly (Way & { readonly count: number })[]
+}

@@ -1,0 +1,168 @@
+import { randomUUID } from 'node:crypto'
+import fc from 'fast-check'
+import { Query } from 'mingo'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import type { Term } from '~~/core/content/terms'
+import { newListing } from '~~/core/listing/definition'
+import type { Listing } from '~~/core/listing/definition'
+import { newPage } from '~~/core/pages/definition'
+import { withPlacementsAt } from '~~/core/pages/moves'
+import { spotsOf } from '~~/core/pages/standing'
+import { newTermsControl, termChoosings } from '~~/core/visitors/terms'
+import type { TermsControl } from '~~/core/visitors/terms'
+import { askingAnew } from '~~/server/listings/ask'
+import { listingPageView } from '~~/server/pages/view'
+import { listingViewsOf } from '~~/site/view'
+import type { PlacedListingView } from '~~/site/view'
+import type { TermWay } from '~~/site/visitors/view'
+import { demoDatabase } from './support/database'
+import type { TestDatabase } from './support/database'
+
+/** An entry as the referee has it: with the terms that it has, and those that they lie in. */
+interface Told {
+  readonly id: number
+  readonly terms: readonly number[]
+}
+
+let test: TestDatabase
+const now = Date.now()
+/** Of field notes: what visitors may see now, and the facets by which they are told apart. */
+const notes = { collection: 0, told: [] as readonly Told[], terms: [] as readonly Term[] }
+
+beforeAll(async () => {
+  test = await demoDatabase()
+  const { id } = await test.db
+    .selectFrom('collections')
+    .select('id')
+    .where('slug', '=', 'field-notes')
+    .executeTakeFirstOrThrow()
+  const terms = await test.db
+    .selectFrom('terms as t')
+    .innerJoin('collection_facets as c', 'c.facet_id', 't.facet_id')
+    .select(['t.id', 't.facet_id as facetId', 't.parent_id as parentId', 't.name', 't.slug'])
+    .where('c.collection_id', '=', id)
+    .execute()
+  const rows = await test.db
+    .selectFrom('entries as e')
+    .innerJoin('entry_index as i', 'i.entry_id', 'e.id')
+    .leftJoin('entry_terms as t', 't.entry_id', 'e.id')
+    .select(['e.id', 't.term_id'])
+    .where('e.collection_id', '=', id)
+    .where('i.published_at', '<=', new Date(now))
+    .where((where) =>
+      where.or([where('i.expires_at', 'is', null), where('i.expires_at', '>', new Date(now))]),
+    )
+    .execute()
+  const parents = new Map(terms.map((one) => [one.id, one.parentId]))
+  const withOuter = (term: number | null | undefined): readonly number[] =>
+    term == null ? [] : [term, ...withOuter(parents.get(term))]
+  const told = [...new Set(rows.map((row) => row.id))].map((entry) => ({
+    id: entry,
+    terms: [...new Set(rows.filter((row) => row.id === entry).flatMap((row) => withOuter(row.term_id)))],
+  }))
+  Object.assign(notes, { collection: id, terms, told })
+})
+afterAll(() => test.drop())
+
+const facetsOf = () => [...new Set(notes.terms.map((one) => one.facetId))]
+
+/** What a visitor is shown of a listing at an address. */
+async function shownAt(listing: Listing, address: string): Promise<PlacedListingView> {
+  const page = newPage('Notes', '', 'one-column')
+  const id = randomUUID()
+  const placement = { kind: 'listing', id, listing: id, heading: '' } as const
+  const asked = {
+    page: withPlacementsAt(page, spotsOf(page)[0] ?? 'shelf', [placement]),
+    listings: new Map([[id, listing]]),
+  }
+  const query = new URLSearchParams(address.replace(/#.*/, ''))
+  const at = { now, page: null, visit: '' }
+  const view = await listingPageView(test.db, askingAnew(test.db), asked, at, query)
+  const [shown] = listingViewsOf(view)
+  if (shown === undefined) throw new Error('Nothing is shown.')
+  return shown
+}
+
+const waysOf = ({ visitors }: PlacedListingView, at: number): readonly TermWay[] => {
+  const content = visitors?.controls[at]?.content
+  return content === undefined ? [] : [...content.first, ...content.others]
+}
+
+/** What the referee is asked for a choice by one control. */
+function wanted({ choose }: TermsControl, choice: readonly number[]): object {
+  if (choice.length === 0) return {}
+  return { terms: choose === 'all' ? { $all: choice } : { $in: choice } }
+}
+
+// Referee: mingo, a query library that knows nothing of Bushel.
+const found = (all: readonly object[]) => new Query({ $and: [{}, ...all] }).find<Told>([...notes.told]).all()
+
+describe('a listing under what visitors choose', () => {
+  it('shows and counts what an independent query library does, at an address that brings it back', async () => {
+    const controls = () =>
+      fc.tuple(
+        ...facetsOf().map((facet) =>
+          fc
+            .record({ choose: fc.constantFrom(...termChoosings), empty: fc.boolean() })
+            .map((set): TermsControl => ({ ...newTermsControl(facet), ...set })),
+        ),
+      )
+    const presses = fc.array(fc.tuple(fc.nat(3), fc.nat(40)), { maxLength: 4 })
+    const ruled = fc.option(fc.nat(100))
+    await fc.assert(
+      fc.asyncProperty(controls(), presses, ruled, async (all, pressed, rule) => {
+        const plain = newListing('Notes', notes.collection)
+        const term = rule === null ? undefined : notes.terms[rule % notes.terms.length]
+        const rules =
+          term === undefined
+            ? []
+            : [{ rule: 'terms', facet: term.facetId, is: 'any', terms: [term.id] } as const]
+        const base = term === undefined ? [] : [{ terms: term.id }]
+        const listing: Listing = {
+          ...plain,
+          from: { ...plain.from, rules },
+          amount: { ...plain.amount, take: 'all', perPage: 7 },
+          visitors: { place: 'above', controls: all },
+        }
+        let [address, shown] = ['', await shownAt(listing, '')]
+        for (const [which, at] of pressed) {
+          const ways = waysOf(shown, which % all.length)
+          const way = ways[at % ways.length]
+          if (way === undefined) continue
+          address = way.address
+          shown = await shownAt(listing, address)
+        }
+        const idOf = (way: TermWay) =>
+          notes.terms.find((one) => way.id.endsWith(`-${one.slug}`) && one.name === way.title)?.id ?? 0
+        const chosen = all.map((_, at) =>
+          waysOf(shown, at)
+            .filter((way) => way.isChosen)
+            .map(idOf),
+        )
+        const asked = all.map((control, at) => wanted(control, chosen[at] ?? []))
+        const expected = found([...base, ...asked]).map(({ id }) => id)
+        const isNarrowed = chosen.some((choice) => choice.length > 0)
+        expect(shown.visitors?.found).toBe(isNarrowed ? expected.length : null)
+
+        const walked: number[] = []
+        for (let page = shown; ; page = await shownAt(listing, page.next)) {
+          walked.push(...page.cards.map((card) => card.entryId))
+          if (page.next === null) break
+        }
+        expect(new Set(walked)).toEqual(new Set(expected))
+        expect(walked).toHaveLength(expected.length)
+
+        for (const [at, control] of all.entries()) {
+          const others = asked.filter((_, other) => other !== at || control.choose === 'all')
+          for (const way of waysOf(shown, at))
+            expect(way.count, way.title).toBe(found([...base, ...others, { terms: idOf(way) }]).length)
+        }
+        for (const one of shown.visitors?.instead ?? []) {
+          const instead = await shownAt(listing, one.address)
+          expect(instead.visitors?.found ?? found(base).length).toBe(one.count)
+        }
+      }),
+      { numRuns: 30 },
+    )
+  }, 200_000)
+})
