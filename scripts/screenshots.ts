@@ -76,6 +76,18 @@ async function shapeAndCard(page: Page): Promise<void> {
   await shot(page, 'ready-made')
 }
 
+/** What visitors can do with the shelf. */
+async function visitors(page: Page): Promise<void> {
+  await page.goto(`${address}/bench`)
+  await press(page, 'link', 'Seed shelf')
+  await page.locator('::-p-text(All seed shelf)').click()
+  await waitForText(page, '[aria-label=Tally]', 'shown')
+  await page.keyboard.press('7')
+  await press(page, 'button', 'Settings of Season')
+  await waitFor(page, 'radiogroup', 'Terms offered')
+  await shot(page, 'visitors')
+}
+
 /** A title set larger and in a colour of the palette; taken back when it is over. */
 async function look(page: Page): Promise<void> {
   await page.goto(`${address}/bench`)
@@ -146,14 +158,6 @@ async function bench(page: Page): Promise<void> {
   await press(page, 'button', 'Sign in')
   await waitForText(page, 'main', 'Orchard')
   await shot(page, 'pages')
-  await press(page, 'button', 'New page')
-  await fill(page, 'Title', 'What the hill is up to')
-  await press(page, 'radio', 'Front page')
-  await page.waitForSelector('iframe[title="What it will look like"]')
-  await page.waitForNetworkIdle()
-  await shot(page, 'new-page')
-  await press(page, 'button', 'Cancel')
-  await press(page, 'button', 'Leave')
   await press(page, 'link', 'Orchard')
   await press(page, 'button', 'Orchard notes 6')
   await waitForText(page, '[aria-label=Tally]', 'in Orchard')
@@ -165,6 +169,7 @@ async function bench(page: Page): Promise<void> {
   await waitForText(page, 'aside', 'Not shown')
   await shot(page, 'why')
   await shapeAndCard(page)
+  await visitors(page)
   await page.goto(`${address}/bench/content/field-notes`)
   await waitFor(page, 'link', 'Soup from the bottom of the shelf')
   await shot(page, 'content')

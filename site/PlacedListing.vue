@@ -16,6 +16,11 @@ const direction = computed(() =>
 const align = computed(() =>
   props.placement.shape.align === 'start' ? undefined : props.placement.shape.align,
 )
+/** What visitors are offered to do; nothing where no control has anything to choose. */
+const visitors = computed(() => {
+  const all = props.placement.visitors
+  return all !== null && all.controls.length + all.chosen.length > 0 ? all : null
+})
 </script>
 
 <template>
@@ -24,14 +29,14 @@ const align = computed(() =>
     class="placement"
     :class="placement.classes"
     :data-placement="placement.id"
-    :data-controls="placement.visitors ? '' : undefined"
+    :data-controls="visitors ? '' : undefined"
     :aria-labelledby="`heading-${placement.id}`"
   >
     <PlacedHead :placement="placement" :name="placement.name" />
-    <ListingRoom :place="placement.visitors?.place ?? null">
+    <ListingRoom :place="visitors?.place ?? null">
       <VisitorControls
-        v-if="placement.visitors && placement.visitors.place !== 'below'"
-        :visitors="placement.visitors"
+        v-if="visitors && visitors.place !== 'below'"
+        :visitors="visitors"
         :name="placement.heading || placement.name"
       />
       <div class="listing" :dir="direction" :data-align="align">
@@ -40,13 +45,13 @@ const align = computed(() =>
           v-if="placement.cards.length > 0 || placement.turning !== null"
           :placement="placement"
         />
-        <NothingFound v-else-if="placement.visitors?.found === 0" :visitors="placement.visitors" />
+        <NothingFound v-else-if="visitors?.found === 0" :visitors="visitors" />
         <p v-else class="listing-empty">{{ placement.amount.nothing || words.nothingHere }}</p>
         <ClockNote v-if="placement.clock" :clock="placement.clock" />
       </div>
       <VisitorControls
-        v-if="placement.visitors?.place === 'below'"
-        :visitors="placement.visitors"
+        v-if="visitors?.place === 'below'"
+        :visitors="visitors"
         :name="placement.heading || placement.name"
       />
     </ListingRoom>

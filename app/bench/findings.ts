@@ -28,6 +28,7 @@ export const useFindings = createSharedComposable(() => {
           box: listingBox(box, listing.visitors),
           cards,
           over: shown.overPictures[placement.id],
+          offered: shown.offered[placement.id],
           passing: left === undefined ? null : Math.max(0, left - listing.amount.skip),
         },
       ]

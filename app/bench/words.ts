@@ -29,6 +29,8 @@ export const words = {
   alsoOn: (pages: string) => `Also on ${pages}: what you change here changes there, once it is published.`,
   makeOwn: 'Make it this page’s own',
   isOwn: 'This page has a listing of its own now. The other pages keep theirs.',
+  asVisitor: (chosen: string) =>
+    chosen === '' ? 'As a visitor who asks for something else.' : `As a visitor who chose ${chosen}.`,
   keys: {
     title: 'On this page',
     closeDrawer: 'Close the drawer',

@@ -13,6 +13,7 @@ import type { CheckedListing, CheckedPage, ShownCard } from './define'
 import { findingsOf } from './index'
 import { fillingCounts } from './row-holes'
 import { defaultLook } from '../listing/look'
+import { newTermsControl } from '../visitors/terms'
 import type { StyleValues } from '../looks/properties'
 import type { Styling } from '../looks/styles'
 import { largestPicture } from './soft-pictures'
@@ -70,6 +71,34 @@ function shapeOf<Name extends ShapeChoice['name']>(name: Name, change: object = 
     ...change,
   } as ShapeChoice
 }
+
+describe('what visitors can do', () => {
+  const controls = [newTermsControl(1), { ...newTermsControl(2), layout: 'list' as const }]
+  const narrowed = listingOf({ visitors: { place: 'above', controls } })
+  const offering = (...offered: readonly number[]) => [checked(narrowed, cards(6), { offered })]
+
+  it('is told where a bar is longer than is taken in at a glance, and mended', () => {
+    const [bar, ...more] = found('long-bar', offering(13, 40))
+    expect(more).toEqual([])
+    expect(bar?.text).toContain('13 terms side by side')
+    const mended = bar?.mends.map((mend) => mend.edit(narrowed).visitors.controls)
+    expect(mended).toEqual([
+      [{ ...controls[0], offer: 'most-used', most: 8 }, controls[1]],
+      [{ ...controls[0], layout: 'list' }, controls[1]],
+    ])
+    expect(found('long-bar', offering(12, 40))).toEqual([])
+    expect(found('long-bar', [checked(narrowed, cards(6))])).toEqual([])
+  })
+
+  it('is told where a control offers nothing, and mended', () => {
+    const [idle, ...more] = found('idle-controls', offering(3, 0))
+    expect(more).toEqual([])
+    expect(idle?.text).toContain('The second control offers nothing')
+    expect(idle?.mends[0]?.edit(narrowed).visitors.controls).toEqual([controls[0]])
+    expect(found('idle-controls', offering(3, 1))).toEqual([])
+    expect(found('idle-controls', [checked(narrowed, cards(6))])).toEqual([])
+  })
+})
 
 describe('a hole in the last row', () => {
   it('is told with the counts that fill every row at every width', () => {

@@ -47,6 +47,8 @@ export interface CheckedListing {
   readonly cards: readonly ShownCard[]
   /** By part, what was measured of what lies over pictures; nothing of what is not there, or not yet. */
   readonly over?: Readonly<Record<string, OverPicture>>
+  /** How many choices each of its controls has in sight, in their order; nothing while it is not known. */
+  readonly offered?: readonly number[]
   /** How many entries pass, after those skipped; null while it is not known. */
   readonly passing: number | null
 }

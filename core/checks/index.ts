@@ -7,7 +7,9 @@ import { endsBefore } from './ends-before'
 import { faintText } from './faint-text'
 import { headingLevels } from './heading-levels'
 import { hurriedSlides } from './hurried-slides'
+import { idleControls } from './idle-controls'
 import { idleStyles } from './idle-styles'
+import { longBar } from './long-bar'
 import { missingPictures } from './missing-pictures'
 import { outsideEvent } from './outside-event'
 import { repeatedEntries } from './repeated-entries'
@@ -41,6 +43,8 @@ export const checks = registryOf<Check>('check', [
   smallLetters,
   smallTargets,
   idleStyles,
+  longBar,
+  idleControls,
 ])
 
 /** Everything that the checks find on a page, listing by listing. */

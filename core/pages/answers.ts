@@ -155,6 +155,8 @@ export interface Preview {
   readonly troubles: Readonly<Record<string, string>>
   /** By placement, of those that were asked about: what its cards show. */
   readonly shown: Readonly<Record<string, readonly ShownCard[]>>
+  /** By placement, of those with controls: how many choices each of these has in sight. */
+  readonly offered: Readonly<Record<string, readonly number[]>>
   /** The whole document, where more than the listings changed; then no placements are told apart. */
   readonly document: string | null
 }

@@ -12,9 +12,12 @@ export interface Chosen {
 /** What an address asks of a listing's controls. */
 export interface Choices {
   readonly chosen: readonly Chosen[]
-  /** What was asked and means nothing here, as it was asked. */
+  /** What was asked and means nothing here, as it was asked; the first few of it. */
   readonly unknown: readonly string[]
 }
+
+/** So much is told of what means nothing, and of each so many characters: an address can hold any amount. */
+const [mostTold, longestTold] = [3, 40]
 
 export const noChoices: Choices = { chosen: [], unknown: [] }
 
@@ -32,7 +35,10 @@ export function choicesIn(
   })
   return {
     chosen: read.flatMap(({ control, choice }) => (choice === null ? [] : [{ control, choice }])),
-    unknown: read.flatMap(({ unknown }) => unknown),
+    unknown: read
+      .flatMap(({ unknown }) => unknown)
+      .slice(0, mostTold)
+      .map((one) => (one.length <= longestTold ? one : `${one.slice(0, longestTold)}…`)),
   }
 }
 

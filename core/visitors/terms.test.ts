@@ -65,6 +65,13 @@ describe('what visitors choose', () => {
     expect(askedIn('topic=winter').chosen).toEqual([])
   })
 
+  it('tells a little of what means nothing, however much that is', () => {
+    const { unknown } = askedIn(
+      `season=${'x'.repeat(300)},${Array.from({ length: 500 }, (_, at) => `y${at}`).join(',')}`,
+    )
+    expect(unknown).toEqual([`${'x'.repeat(40)}…`, 'y0', 'y1'])
+  })
+
   it('is one term where one at a time is chosen', () => {
     const one = { ...season, choose: 'one' } as const
     expect(choicesIn([one], () => 'may,spring', site).chosen).toEqual([{ control: one, choice: [1] }])

@@ -9,6 +9,8 @@ const schema = object({
   version: versionSchema().required(),
   page: mixed().required(),
   whole: boolean(),
+  /** What a visitor asks of the page, as its address has it. */
+  visitor: string().max(4000, 'Ask for less at once.'),
   listings: array(
     object({
       id: string().matches(uuidPattern, 'A listing has a UUID.').required(),

@@ -156,6 +156,8 @@ export interface DraftInput {
   readonly page: unknown
   /** For a preview: whether the whole document is wanted. */
   readonly whole?: boolean
+  /** For a preview: what a visitor asks of the page, as its address has it. */
+  readonly visitor?: string
   readonly listings: readonly {
     readonly id: string
     readonly version: number

@@ -1,6 +1,6 @@
 import type { ListingCounts } from '../../core/query/answers'
 import type { Preview, PreviewedPlacement } from '../../core/pages/answers'
-import { noAsk } from '../../core/pages/asks'
+import { noAsk, pageAsk } from '../../core/pages/asks'
 import { listingsStandingOn, shownListingsOf } from '../../core/pages/standing'
 import { listingViewsOf } from '../../site/view'
 import type { PlacedListingView } from '../../site/view'
@@ -23,6 +23,8 @@ import type { ShownPlacement } from './shown-on-page'
 export interface Draft extends AskedDraft {
   /** Whether the document is wanted, and not only its placements. */
   readonly whole: boolean
+  /** What a visitor asks of the page, as its address has it; of a whole page only. */
+  readonly visitor: string
 }
 
 /**
@@ -32,11 +34,13 @@ export interface Draft extends AskedDraft {
 export async function previewOf(db: Db, sent: Draft, asked: Asked): Promise<Preview> {
   const asker = askingAnew(db)
   const draft = sent.whole ? await withSharedAreas(db, sent) : sent
-  const shown = await shownOnPage(asker, draft, asked)
+  const query = new URLSearchParams(sent.visitor)
+  const ask = sent.whole ? pageAsk(draft.page, draft.listings, query) : noAsk
+  const shown = await shownOnPage(asker, draft, asked, ask)
   const [{ site }, counts, page] = await Promise.all([
     asker.known(),
     countsOnPage(db, asker, { ...draft, listings: sent.listings }, asked, shown),
-    draft.whole ? draftView(db, asker, draft, asked, shown) : null,
+    draft.whole ? draftView(db, asker, draft, asked, query, shown) : null,
   ])
   const views = page === null ? await previewedViews(db, asker, draft, shown, asked) : listingViewsOf(page)
   const dates = await shownDates(
@@ -49,6 +53,9 @@ export async function previewOf(db: Db, sent: Draft, asked: Asked): Promise<Prev
     document: page === null ? null : await renderDraft(db, asker, draft, page, asked),
     counts: counts.told,
     troubles: { ...counts.troubles, ...troublesOf(draft, shown) },
+    offered: Object.fromEntries(
+      views.flatMap(({ id, visitors }) => (visitors === null ? [] : [[id, visitors.offered]])),
+    ),
     shown: Object.fromEntries(views.map((view) => [view.id, shownCards(view.cards, dates, site.locale)])),
   }
 }

@@ -293,10 +293,11 @@ export async function draftView(
   asker: ListingAsker,
   draft: AskedDraft,
   asked: Asked,
+  query?: URLSearchParams,
   answered?: ReadonlyMap<string, ShownPlacement>,
 ): Promise<ListingPageView> {
   const trail = await trailOf(db, draft.path, draft.page.title)
-  return listingPageView(db, asker, { ...draft, trail }, asked, undefined, answered)
+  return listingPageView(db, asker, { ...draft, trail }, asked, query, answered)
 }
 
 /** An area with nothing in it. */

@@ -36,6 +36,7 @@ export async function visitorsView(asked: ControlsAsked): Promise<VisitorsView |
   return {
     place,
     controls: views.filter(({ content }) => content.first.length > 0),
+    offered: views.map(({ content }) => content.first.length),
     chosen: waysBack(asked).map(({ title, address }) => ({ title, address })),
     clear: choices.chosen.length === 0 ? null : withoutAll(asked),
     found,

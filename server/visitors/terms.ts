@@ -21,7 +21,9 @@ export async function termsContent(
     asker.counted(listing, asked, above, ids),
     narrowing.length === 0 ? null : asker.counted(listing, asked, above, ids, narrowing),
   ])
-  const { first, others } = offeredTerms(control, own, choice, { ever, now: now ?? ever })
+  // Terms that became others are offered as those.
+  const present = { ...control, terms: [...new Set(control.terms.map(known.words.termNow))] }
+  const { first, others } = offeredTerms(present, own, choice, { ever, now: now ?? ever })
   return {
     layout: control.layout,
     all:

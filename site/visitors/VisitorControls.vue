@@ -30,9 +30,14 @@ defineProps<{ visitors: VisitorsView; name: string }>()
       </p>
       <ul v-if="visitors.chosen.length > 0" role="list" class="narrow-chosen">
         <li v-for="one in visitors.chosen" :key="one.address">
-          <a data-in-place rel="nofollow" :href="one.address" :aria-label="words.takeOff(one.title)">{{
-            one.title
-          }}</a>
+          <a
+            data-in-place
+            data-chosen
+            rel="nofollow"
+            :href="one.address"
+            :aria-label="words.takeOff(one.title)"
+            >{{ one.title }}</a
+          >
         </li>
         <li v-if="visitors.clear !== null && visitors.chosen.length > 1">
           <a class="narrow-clear" data-in-place rel="nofollow" :href="visitors.clear">{{ words.clearAll }}</a>

@@ -39,7 +39,10 @@ export interface ControlView {
 /** The controls of a listing, and what came of what is chosen by them. */
 export interface VisitorsView {
   readonly place: 'above' | 'before' | 'after' | 'below'
+  /** Those that offer anything. */
   readonly controls: readonly ControlView[]
+  /** How many choices each control of the listing has in sight, in their order. */
+  readonly offered: readonly number[]
   /** What is chosen, each with what takes it back. */
   readonly chosen: readonly Way[]
   /** Takes all of it back; null where nothing is chosen. */

@@ -11,6 +11,7 @@ import {
   turn,
   use,
   waitFor,
+  waitForNoText,
   waitForStatus,
   waitForText,
 } from './support/hands'
@@ -142,6 +143,18 @@ describe.each([
     await waitForText(page, sentence, 'Visitors narrow by what about and season.')
     await waitForStatus(page, 'Saved')
     expect(await violations(page)).toEqual([])
+
+    const shown = () =>
+      frame.$$eval('[data-controls] [data-entry]', (all) => all.map((one) => one.getAttribute('data-entry')))
+    const all = await shown()
+    const autumn = await frame.waitForSelector('[data-controls] ::-p-text(Autumn)')
+    if (hand === 'mouse') await autumn?.click()
+    else await autumn?.evaluate((link) => (link as HTMLElement).closest('a')?.click())
+    await waitForText(page, 'main', 'As a visitor who chose Autumn.')
+    await expect.poll(shown).not.toEqual(all)
+    await use(page, hand, 'Put back')
+    await expect.poll(shown).toEqual(all)
+    await waitForNoText(page, 'main', 'As a visitor')
 
     await publish(page, hand)
     await waitForText(page, 'body', `“${title}” is live.`)

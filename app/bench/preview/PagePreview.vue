@@ -4,6 +4,7 @@ import { useDebounceFn, useElementSize } from '@vueuse/core'
 import { computed, markRaw, onBeforeUnmount, ref, useTemplateRef, watch } from 'vue'
 import { placementsOf } from '~~/core/pages/standing'
 import { same } from '~~/core/same'
+import { andList } from '~~/core/words'
 import { useDraft } from '../../stores/bench/draft'
 import { useSelection } from '../../stores/bench/selection'
 import { useShown } from '../../stores/bench/shown'
@@ -116,11 +117,26 @@ function clicked(event: MouseEvent) {
     event.preventDefault()
     event.stopPropagation()
   }
+  chooseAsVisitor(event.target)
   const target = pressOn(event.target)
   if (target.on === 'page' || placementsOf(draft.page).some((one) => one.id === target.placement))
     selection.press(target)
   else tellOfShared(areaAt(event.target))
 }
+
+/** What visitors choose by a listing's controls is chosen here too, until it is put back. */
+function chooseAsVisitor(target: EventTarget | null) {
+  const way = (target as Element | null)?.closest?.<HTMLAnchorElement>('a[data-in-place]') ?? null
+  if (way !== null) view.visitor = new URL(way.href).search
+}
+
+const chosenAsVisitor = computed(() => {
+  const all = shown.page?.document.querySelectorAll('[data-chosen]') ?? []
+  return andList(
+    Array.from(all, (one) => one.textContent.trim()),
+    catalogue.words.locale,
+  )
+})
 
 /** What stands in a shared area is changed there. */
 function tellOfShared(area: string | null) {
@@ -174,7 +190,7 @@ watch(
   },
 )
 watch(
-  () => [view.asOf, view.sample],
+  () => [view.asOf, view.sample, view.visitor],
   () => refresh(),
   { deep: true },
 )
@@ -196,6 +212,10 @@ onBeforeUnmount(() => {
     <p v-if="pageFrame.failure.value" class="stale" role="alert">
       {{ words.previewFailed }} {{ pageFrame.failure.value }}
       <v-btn height="32" @click="refresh">{{ words.tryAgain }}</v-btn>
+    </p>
+    <p v-if="view.visitor !== ''" class="as-visitor" role="status">
+      {{ words.asVisitor(chosenAsVisitor) }}
+      <v-btn height="32" @click="view.visitor = ''">{{ words.putBack }}</v-btn>
     </p>
     <iframe
       ref="frame"
@@ -249,6 +269,21 @@ iframe {
   border-bottom: 1px solid var(--rust-line);
   font-size: var(--size-small);
   color: var(--rust-ink);
+}
+
+/* The page lies behind it, and can be scrolled from under it. */
+.as-visitor {
+  position: absolute;
+  z-index: 1;
+  inset: auto 0 0;
+  display: flex;
+  align-items: center;
+  justify-content: center;
+  gap: 12px;
+  padding: 6px 20px;
+  border-top: 1px solid var(--line);
+  background: var(--kraft);
+  font-size: var(--size-small);
 }
 
 .entrance {

@@ -48,7 +48,8 @@ export function usePageFrame(frame: () => HTMLIFrameElement | null) {
       performance.measure('edit to page', { start: started, end: performance.now() })
       return
     }
-    const whole = shown === null || shown.page !== document.page || dependsOnOthers(document)
+    const whole =
+      shown === null || shown.page !== document.page || view.visitor !== '' || dependsOnOthers(document)
     const ids = shown === null || whole ? Object.keys(document.listings) : changedListings(shown, document)
     asking?.abort()
     const control = new AbortController()
@@ -60,6 +61,7 @@ export function usePageFrame(frame: () => HTMLIFrameElement | null) {
         {
           version: 1,
           whole,
+          visitor: view.visitor,
           ...view.asked(),
           page: document.page,
           listings: ids.map((id) => ({ id, version: 0, definition: document.listings[id] })),
@@ -74,6 +76,7 @@ export function usePageFrame(frame: () => HTMLIFrameElement | null) {
       told.counts = { ...told.counts, ...preview.counts }
       told.troubles = { ...without(told.troubles, ids), ...preview.troubles }
       told.cards = whole ? preview.shown : { ...told.cards, ...preview.shown }
+      told.offered = whole ? preview.offered : { ...told.offered, ...preview.offered }
       performance.measure('edit to page', { start: started, end: performance.now() })
     } catch (error) {
       if (!(error instanceof DOMException && error.name === 'AbortError')) tell(error)

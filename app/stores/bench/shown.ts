@@ -12,6 +12,8 @@ export const useShown = defineStore('shown', () => {
   const troubles = ref<Readonly<Record<string, string>>>({})
   /** By placement: what its cards show. */
   const cards = ref<Readonly<Record<string, readonly ShownCard[]>>>({})
+  /** By placement: how many choices each of its controls has in sight. */
+  const offered = ref<Readonly<Record<string, readonly number[]>>>({})
   /** How wide letters are on the page, in CSS pixels. */
   const letters = ref<CheckedPage['letters']>(null)
   /** By placement and part: what was measured of what lies over pictures. */
@@ -27,11 +29,12 @@ export const useShown = defineStore('shown', () => {
     page.value = null
     counts.value = {}
     cards.value = {}
+    offered.value = {}
     overPictures.value = {}
     troubles.value = Object.fromEntries(
       loaded.listings.flatMap(({ id, trouble }) => (trouble === undefined ? [] : [[id, trouble]])),
     )
   }
 
-  return { counts, troubles, cards, letters, overPictures, partTrouble, page, open }
+  return { counts, troubles, cards, offered, letters, overPictures, partTrouble, page, open }
 })

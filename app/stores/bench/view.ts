@@ -10,6 +10,8 @@ export const useView = defineStore('view', () => {
   const asOf = ref<number | null>(null)
   /** What the page is taken to be about, for listings that follow it. */
   const sample = ref<PageSubject | null>(null)
+  /** What of the page is asked as by a visitor, as its address has it; empty for nothing. */
+  const visitor = ref('')
   /** The width of the page in the ruler, in CSS pixels. */
   const pageWidth = ref(1280)
   /** Whether the named widths are shown beside each other. */
@@ -30,6 +32,7 @@ export const useView = defineStore('view', () => {
   function open(loaded: EditedPage): void {
     isShown.value = false
     asOf.value = null
+    visitor.value = ''
     sample.value = loaded.subject?.sample?.subject ?? null
     shownAs.value = null
     lookedAt.value = null
@@ -43,6 +46,7 @@ export const useView = defineStore('view', () => {
   return {
     asOf,
     sample,
+    visitor,
     pageWidth,
     sideBySide,
     isDark,

@@ -19,7 +19,13 @@ export default questionEndpoint('writer', async ({ event, db }) => {
   const subject = await subjectOfPage(db, path, asked.now)
   return previewOf(
     db,
-    { path, page, listings: definitions, whole: input.whole === true },
+    {
+      path,
+      page,
+      listings: definitions,
+      whole: input.whole === true,
+      visitor: input.visitor ?? '',
+    },
     askedForPage(asked, subject),
   )
 })
