@@ -1,3 +1,4 @@
+import { controlKey } from '../visitors'
 import type { Check } from './define'
 
 /** A control that offers nothing, so that visitors do not get to see it. */
@@ -5,7 +6,7 @@ export const idleControls: Check = {
   name: 'idle-controls',
   title: 'Controls that offer nothing',
   find({ listing, offered = [] }) {
-    return listing.visitors.controls.flatMap(({ facet }, at) => {
+    return listing.visitors.controls.flatMap((control, at) => {
       if (offered[at] !== 0) return []
       const place = ['first', 'second', 'third'][at] ?? `${at + 1}th`
       return [
@@ -18,7 +19,7 @@ export const idleControls: Check = {
                 ...before,
                 visitors: {
                   ...before.visitors,
-                  controls: before.visitors.controls.filter((one) => one.facet !== facet),
+                  controls: before.visitors.controls.filter((one) => controlKey(one) !== controlKey(control)),
                 },
               }),
             },

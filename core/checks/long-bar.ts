@@ -1,5 +1,5 @@
-import type { Control } from '../visitors'
 import type { Listing } from '../listing/definition'
+import type { TermsControl } from '../visitors/terms'
 import type { Check } from './define'
 
 /** Common practice: more than this many choices side by side are not taken in at a glance. */
@@ -12,7 +12,7 @@ export const longBar: Check = {
   find({ listing, offered = [] }) {
     return listing.visitors.controls.flatMap((control, at) => {
       const count = offered[at] ?? 0
-      if (control.layout !== 'bar' || count <= most) return []
+      if (control.control !== 'terms' || control.layout !== 'bar' || count <= most) return []
       return [
         {
           text: `Visitors find ${count} terms side by side in one bar: more than ${most} are not taken in at a glance.`,
@@ -34,7 +34,9 @@ export const longBar: Check = {
 }
 
 /** The listing with the control of the same facet set otherwise. */
-function withControl(listing: Listing, { facet }: Control, change: Partial<Control>): Listing {
-  const controls = listing.visitors.controls.map((one) => (one.facet === facet ? { ...one, ...change } : one))
+function withControl(listing: Listing, { facet }: TermsControl, change: Partial<TermsControl>): Listing {
+  const controls = listing.visitors.controls.map((one) =>
+    one.control === 'terms' && one.facet === facet ? { ...one, ...change } : one,
+  )
   return { ...listing, visitors: { ...listing.visitors, controls } }
 }

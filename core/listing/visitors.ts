@@ -1,5 +1,5 @@
 import { array, object, string } from 'yup'
-import { controls, controlSchema } from '../visitors'
+import { controlKey, controls, controlSchema } from '../visitors'
 import type { Control } from '../visitors'
 import { andList } from '../words'
 import type { Words } from '../words'
@@ -31,18 +31,19 @@ export const visitorsSchema = object({
     .max(mostControls, `A listing has at most ${mostControls} controls.`)
     .test('once', twiceWords, (all, { path, createError }) => {
       const twice = repeated(all ?? [])
-      return twice === -1 || createError({ path: `${path}[${twice}].facet`, message: twiceWords })
+      return twice === -1 || createError({ path: `${path}[${twice}]`, message: twiceWords })
     }),
 }).noUnknown()
 
 /** The place of a control of what an earlier one is of; -1 where there is none. They can be anything yet. */
 function repeated(all: readonly unknown[]): number {
-  const of = all.map((one) =>
-    typeof one === 'object' && one !== null
-      ? JSON.stringify([Reflect.get(one, 'control'), Reflect.get(one, 'facet')])
-      : null,
-  )
+  const of = all.map((one) => (isControl(one) ? controlKey(one) : null))
   return of.findIndex((one, at) => one !== null && of.indexOf(one) < at)
+}
+
+/** Whether it is of a kind that there is; nothing else of it was looked at. */
+function isControl(one: unknown): one is Control {
+  return typeof one === 'object' && one !== null && controls.find(Reflect.get(one, 'control')) !== undefined
 }
 
 /** What a control is called. */

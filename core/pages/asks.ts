@@ -101,6 +101,11 @@ export function askedFor({ query, names, first }: PageAsk, id: string, parameter
   return query.get(name + parameter) ?? (first === id ? query.get(parameter) : null)
 }
 
+/** What a parameter of one thing is called in the address of the page. */
+export function parameterName({ names }: PageAsk, id: string, parameter: string): string {
+  return (names.get(id) ?? '') + parameter
+}
+
 /** What parameters say, by their names in the address of one thing alone; null for what is to be asked no more. */
 export type AskedValues = Readonly<Record<string, string | null>>
 
@@ -111,15 +116,15 @@ export function withAsk(
   change: Partial<PlacementAsk>,
   chosen: AskedValues = {},
 ): PageAsk {
-  const name = ask.names.get(id) ?? ''
   const next = new URLSearchParams(ask.query)
   const own = Object.entries(change).map(
     ([key, value]) => [parameters[key as keyof PlacementAsk], value] as const,
   )
   for (const [parameter, value] of [...own, ...Object.entries(chosen)]) {
-    next.delete(name + parameter)
+    const name = parameterName(ask, id, parameter)
+    next.delete(name)
     if (ask.first === id) next.delete(parameter)
-    if (value !== null) next.set(name + parameter, value)
+    if (value !== null) next.set(name, value)
   }
   return { ...ask, query: next }
 }

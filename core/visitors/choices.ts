@@ -1,6 +1,6 @@
 import type { Predicate } from '../rules/predicate'
 import { controls } from '.'
-import type { Choice, Control } from '.'
+import type { Choice, ChoiceOf, Control, ControlName, ControlOf } from '.'
 import type { ControlSite } from './define'
 
 /** A control by which something is chosen. */
@@ -42,25 +42,48 @@ export function choicesIn(
   }
 }
 
+/** What is chosen by a control; null for nothing. */
+export function choiceBy<Name extends ControlName>(
+  { chosen }: Choices,
+  control: ControlOf<Name>,
+): ChoiceOf<Name> | null {
+  return (chosen.find((one) => one.control === control)?.choice ?? null) as ChoiceOf<Name> | null
+}
+
 /**
  * What an address says of a choice by a control: its parameter, with null for nothing chosen. Nothing where
  * what the control is of is gone.
  */
 export function askedBy(
   control: Control,
-  choice: Choice,
+  choice: Choice | null,
   site: ControlSite,
 ): Readonly<Record<string, string | null>> {
   const kind = controls.get(control.control)
   const parameter = kind.parameter(control, site)
   if (parameter === null) return {}
-  const text = kind.write(control, choice, site)
+  const text = choice === null ? '' : kind.write(control, choice, site)
   return { [parameter]: text === '' ? null : text }
 }
 
-/** What choices ask of entries, control by control; those of one control are left out where it is named. */
-export function asksOf(chosen: readonly Chosen[], without?: Control): readonly Predicate[] {
+/** What choices ask of entries, control by control; that of one control is left out where it is named. */
+export function asksOf(
+  chosen: readonly Chosen[],
+  site: ControlSite,
+  without?: Control,
+): readonly Predicate[] {
   return chosen
     .filter(({ control }) => control !== without)
-    .map(({ control, choice }) => controls.get(control.control).asks(control, choice))
+    .map(({ control, choice }) => controls.get(control.control).asks(control, choice, site))
+}
+
+/** What is chosen with another choice by a control in place of its own. */
+export function withChoice(
+  chosen: readonly Chosen[],
+  control: Control,
+  choice: Choice | null,
+): readonly Chosen[] {
+  return chosen.flatMap((one) =>
+    one.control !== control ? [one] : choice === null ? [] : [{ control, choice }],
+  )
 }

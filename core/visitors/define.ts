@@ -24,12 +24,20 @@ export interface ControlKind<Name extends string = string, Control = never, Choi
   readonly styled: readonly StyleTarget[]
   /** What visitors and designers call one of them. */
   readonly label: (control: Control, words: Words) => string
+  /** What it is a control of, among those of its kind: a listing has one of each. */
+  readonly of: (control: Control) => string
   /** What it is called in addresses; null where what it is of is gone, and nobody can use it. */
   readonly parameter: (control: Control, site: ControlSite) => string | null
   readonly read: (control: Control, text: string, site: ControlSite) => ReadChoice<Choice>
   /** The same as `read` reads; one text for each choice. */
   readonly write: (control: Control, choice: Choice, site: ControlSite) => string
-  readonly asks: (control: Control, choice: Choice) => Predicate
+  readonly asks: (control: Control, choice: Choice, site: ControlSite) => Predicate
+  /** What visitors read of a choice, thing by thing, each with what is chosen without it. */
+  readonly told: (
+    control: Control,
+    choice: Choice,
+    words: Words,
+  ) => readonly { readonly title: string; readonly without: Choice | null }[]
 }
 
 /** States a kind of control with its exact types. */

@@ -4,13 +4,23 @@ import { registryOf } from '../registry'
 import type { Registry } from '../registry'
 import type { StyleTarget } from '../style/targets'
 import type { ControlKind } from './define'
+import { searchControl } from './search'
+import type { SearchControl } from './search'
 import { termsControl } from './terms'
 import type { TermsControl } from './terms'
 
-export type Control = TermsControl
-export type ControlName = Control['control']
+/** Every control with what is chosen by it, by the name of its kind. */
+interface Controls {
+  readonly terms: { readonly control: TermsControl; readonly choice: readonly number[] }
+  readonly search: { readonly control: SearchControl; readonly choice: string }
+}
+
+export type ControlName = keyof Controls
+export type ControlOf<Name extends ControlName> = Controls[Name]['control']
+export type ChoiceOf<Name extends ControlName> = Controls[Name]['choice']
+export type Control = ControlOf<ControlName>
 /** What is chosen by a control, as its kind has it. */
-export type Choice = readonly number[]
+export type Choice = ChoiceOf<ControlName>
 
 /** A control as the registry hands it out: callers pass controls and choices of the kind's own name only. */
 export type AnyControlKind = ControlKind<ControlName, Control, Choice>
@@ -18,7 +28,13 @@ export type AnyControlKind = ControlKind<ControlName, Control, Choice>
 /** Every kind of control. A new one is a file beside these, one in server/visitors and site/visitors each, and a line here. */
 export const controls: Registry<AnyControlKind> = registryOf('control', [
   termsControl,
+  searchControl,
 ] as unknown as readonly AnyControlKind[])
+
+/** Names a control among those of a listing. */
+export function controlKey(control: Control): string {
+  return `${control.control} ${controls.get(control.control).of(control)}`.trim()
+}
 
 /** What a look can style of controls of any kind. */
 const everyControl: readonly StyleTarget[] = [

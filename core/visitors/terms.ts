@@ -77,6 +77,7 @@ export const termsControl = defineControl<'terms', TermsControl, readonly number
     { name: 'narrow-count', title: 'What a term would find' },
   ],
   label: ({ label, facet }, words) => label || (words.facet(facet) ?? 'A facet that is gone'),
+  of: ({ facet }) => String(facet),
   parameter: ({ facet }, { facets }) => {
     const found = facets.find(({ id }) => id === facet)
     return found === undefined ? null : freeParameter(found.slug)
@@ -97,6 +98,11 @@ export const termsControl = defineControl<'terms', TermsControl, readonly number
       .flatMap(({ id, slug }) => (choice.includes(id) ? [slug] : []))
       .join(','),
   asks: ({ choose }, keys) => ({ test: choose === 'all' ? 'allKeys' : 'anyKey', keys }),
+  told: (_, choice, words) =>
+    choice.map((id) => {
+      const others = choice.filter((one) => one !== id)
+      return { title: words.term(id) ?? '', without: others.length === 0 ? null : others }
+    }),
 })
 
 function inOrder(terms: readonly Term[]): readonly Term[] {

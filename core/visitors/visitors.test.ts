@@ -7,6 +7,7 @@ import { besideControls, listingBox } from '../pages/bands/geometry'
 import { boxWidthOn } from '../pages/frames'
 import { faultsOf } from '../parsing'
 import { allControlTargets, controlTargets } from '.'
+import { newSearchControl } from './search'
 import { newTermsControl } from './terms'
 
 const site = new URL('../../site/', import.meta.url)
@@ -26,7 +27,9 @@ describe('what visitors can do with a listing', () => {
     ['a place', { place: 'behind', controls: [] }, 'visitors.place'],
     ['a kind', { controls: [{ control: 'wheel' }] }, 'visitors.controls[0]'],
     ['too many', { controls: some(mostControls + 1) }, 'visitors.controls'],
-    ['one facet twice', { controls: [newTermsControl(3), newTermsControl(3)] }, 'visitors.controls[1].facet'],
+    ['two searches', { controls: [newSearchControl, newSearchControl] }, 'visitors.controls[1]'],
+    ['no button', { controls: [{ ...newSearchControl, button: '' }] }, 'visitors.controls[0].button'],
+    ['one facet twice', { controls: [newTermsControl(3), newTermsControl(3)] }, 'visitors.controls[1]'],
     [
       'a label',
       { controls: [{ ...newTermsControl(3), label: 'x'.repeat(81) }] },
@@ -46,7 +49,7 @@ describe('what visitors can do with a listing', () => {
       .join('\n')
     for (const { name, selector = `.${name}` } of allControlTargets)
       expect(components, name).toContain(/^\.([a-z-]+)/.exec(selector)?.[1])
-    expect(controlTargets(some(2))).toEqual(allControlTargets)
+    expect(controlTargets([...some(2), newSearchControl])).toEqual(allControlTargets)
     expect(controlTargets([])).toEqual([])
   })
 

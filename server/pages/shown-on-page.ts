@@ -6,6 +6,7 @@ import type { FurnitureName } from '../../core/pages/shared-address'
 import { shownListingsOf } from '../../core/pages/standing'
 import { asksOf, choicesIn } from '../../core/visitors/choices'
 import type { Choices } from '../../core/visitors/choices'
+import type { Predicate } from '../../core/rules/predicate'
 import type { NavigationLink } from '../../core/navigation'
 import type { ListingAsker, ShownPage } from '../listings/ask'
 import type { Asked } from '../listings/context'
@@ -51,7 +52,11 @@ export async function shownOnPage(
   const answer = async ({ id, listing }: (typeof placed)[number], above: readonly number[]) => {
     const asking = (parameter: string) => askedFor(ask, id, parameter)
     const choices = choicesIn(listing.visitors.controls, asking, named)
-    const page = await shownOrNothing(asker, listing, asked, { above, choices, cursor: cursorIn(ask, id) })
+    const page = await shownOrNothing(asker, listing, asked, {
+      above,
+      asks: asksOf(choices.chosen, named),
+      cursor: cursorIn(ask, id),
+    })
     return [id, { ...page, above, choices }] as const
   }
   if (!placed.some(({ listing }) => leavesOutAbove(listing)))
@@ -72,15 +77,21 @@ export function cursorIn(ask: PageAsk, id: string): string | null {
   return turn ?? after
 }
 
+/** How a listing is asked on its page: below which entries, for what of it, and what visitors' choices ask. */
+interface HowAsked extends Pick<ShownPlacement, 'above'> {
+  readonly cursor: string | null
+  readonly asks: readonly Predicate[]
+}
+
 /** What a listing shows; nothing, and why, where it can't be answered. */
 async function shownOrNothing(
   asker: ListingAsker,
   listing: Listing,
   asked: Asked,
-  { above, choices, cursor }: Pick<ShownPlacement, 'above' | 'choices'> & { readonly cursor: string | null },
+  { above, asks, cursor }: HowAsked,
 ): Promise<Omit<ShownPlacement, 'above' | 'choices'>> {
   try {
-    return await asker.shown(listing, asked, above, cursor, asksOf(choices.chosen))
+    return await asker.shown(listing, asked, above, cursor, asks)
   } catch (error) {
     return { rows: [], before: 0, next: null, later: null, trouble: listingTrouble(error) }
   }

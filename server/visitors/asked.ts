@@ -25,7 +25,7 @@ export interface ControlsAsked {
 export function choiceAddress(
   { ask, placement, known }: ControlsAsked,
   control: Control,
-  choice: Choice,
+  choice: Choice | null,
 ): string {
   return askAddress(ask, placement, { after: null }, askedBy(control, choice, known.named))
 }

@@ -1,61 +1,75 @@
 import { askAddress } from '../../core/pages/asks'
 import { controlLabel } from '../../core/listing/visitors'
-import { askedBy, asksOf } from '../../core/visitors/choices'
+import { askedBy, asksOf, choiceBy, withChoice } from '../../core/visitors/choices'
 import type { Chosen } from '../../core/visitors/choices'
-import type { Choice, Control } from '../../core/visitors'
+import { controls as kinds } from '../../core/visitors'
+import type { ChoiceOf, Control, ControlName, ControlOf } from '../../core/visitors'
 import type { ControlContents, ControlView, VisitorsView } from '../../site/visitors/view'
-import type { KnownSite } from '../listings/context'
 import { choiceAddress } from './asked'
 import type { ControlsAsked } from './asked'
-import { termsContent, termTitles } from './terms'
+import { searchContent } from './search'
+import { termsContent } from './terms'
 
-/** What each kind of control shows besides its settings. A new one is a line here. */
-const loaders: {
-  readonly [Name in Control['control']]: (
-    control: Extract<Control, { readonly control: Name }>,
+type Loaders = {
+  readonly [Name in ControlName]: (
+    control: ControlOf<Name>,
+    choice: ChoiceOf<Name> | null,
     asked: ControlsAsked,
-  ) => Promise<ControlContents[Name]>
-} = { terms: termsContent }
+  ) => Promise<Loaded<Name>>
+}
 
-/** What of a choice visitors read, each with the choice that is left without it. */
-const titles: {
-  readonly [Name in Control['control']]: (
-    control: Extract<Control, { readonly control: Name }>,
-    choice: Choice,
-    known: KnownSite,
-  ) => readonly { readonly title: string; readonly without: Choice }[]
-} = { terms: termTitles }
+/** What a control shows besides its settings, and how many choices it has in sight. */
+export interface Loaded<Name extends ControlName> {
+  readonly content: ControlContents[Name]
+  readonly inSight: number
+}
+
+/** What each kind of control shows. A new one is a line here. */
+const loaders: Loaders = { terms: termsContent, search: searchContent }
+
+function load<Name extends ControlName>(
+  name: Name,
+  control: ControlOf<Name>,
+  asked: ControlsAsked,
+): Promise<Loaded<Name>> {
+  return loaders[name](control, choiceBy<Name>(asked.choices, control), asked)
+}
 
 /** What visitors are offered to do with a placed listing; null for nothing. */
 export async function visitorsView(asked: ControlsAsked): Promise<VisitorsView | null> {
-  const { listing, choices, known } = asked
+  const { listing, choices } = asked
   const { place, controls } = listing.visitors
   if (controls.length === 0) return null
-  const views = await Promise.all(controls.map((control) => controlView(control, asked)))
-  const found = choices.chosen.length === 0 ? null : await foundBy(asked, choices.chosen)
+  const [found, ...loaded] = await Promise.all([
+    choices.chosen.length === 0 ? null : foundBy(asked, choices.chosen),
+    ...controls.map((control) => controlView(control, asked)),
+  ])
   return {
     place,
-    controls: views.filter(({ content }) => content.first.length > 0),
-    offered: views.map(({ content }) => content.first.length),
+    controls: loaded.flatMap(({ view, inSight }) => (inSight > 0 ? [view] : [])),
+    offered: loaded.map(({ inSight }) => inSight),
     chosen: waysBack(asked).map(({ title, address }) => ({ title, address })),
     clear: choices.chosen.length === 0 ? null : withoutAll(asked),
     found,
     unknown: choices.unknown,
     instead: found === 0 ? await insteadOf(asked) : [],
   }
+}
 
-  async function controlView(control: Control, of: ControlsAsked): Promise<ControlView> {
-    return {
-      control: control.control,
-      label: controlLabel(control, known.words),
-      labelHidden: control.labelHidden,
-      content: await loaders[control.control](control, of),
-    }
+async function controlView(
+  control: Control,
+  asked: ControlsAsked,
+): Promise<{ readonly view: ControlView; readonly inSight: number }> {
+  const { content, inSight } = await load(control.control, control, asked)
+  const label = controlLabel(control, asked.known.words)
+  return {
+    view: { control: control.control, label, labelHidden: control.labelHidden, content },
+    inSight,
   }
 }
 
 function withoutAll({ ask, placement, listing, known }: ControlsAsked): string {
-  const nothing = listing.visitors.controls.map((control) => askedBy(control, [], known.named))
+  const nothing = listing.visitors.controls.map((control) => askedBy(control, null, known.named))
   return askAddress(ask, placement, { after: null }, Object.assign({}, ...nothing) as Record<string, null>)
 }
 
@@ -69,13 +83,14 @@ interface WayBack {
 function waysBack(asked: ControlsAsked): readonly WayBack[] {
   const { chosen } = asked.choices
   return chosen.flatMap(({ control, choice }) =>
-    titles[control.control](control, choice, asked.known).map(({ title, without }) => ({
-      title,
-      address: choiceAddress(asked, control, without),
-      left: chosen.flatMap((one) =>
-        one.control !== control ? [one] : without.length === 0 ? [] : [{ control, choice: without }],
-      ),
-    })),
+    kinds
+      .get(control.control)
+      .told(control, choice, asked.known.words)
+      .map(({ title, without }) => ({
+        title,
+        address: choiceAddress(asked, control, without),
+        left: withChoice(chosen, control, without),
+      })),
   )
 }
 
@@ -92,8 +107,8 @@ async function insteadOf(asked: ControlsAsked): Promise<VisitorsView['instead']>
 }
 
 function foundBy(
-  { asker, listing, asked, above }: ControlsAsked,
+  { asker, listing, asked, above, known }: ControlsAsked,
   chosen: readonly Chosen[],
 ): Promise<number> {
-  return asker.found(listing, asked, above, asksOf(chosen))
+  return asker.found(listing, asked, above, asksOf(chosen, known.named))
 }

@@ -1,22 +1,23 @@
 import { offeredTerms, pressedTerm } from '../../core/visitors/terms'
 import type { OfferedTerm, TermsControl } from '../../core/visitors/terms'
 import { asksOf } from '../../core/visitors/choices'
-import type { ControlContents, TermWay } from '../../site/visitors/view'
-import type { KnownSite } from '../listings/context'
+import type { TermWay } from '../../site/visitors/view'
 import { choiceAddress } from './asked'
 import type { ControlsAsked } from './asked'
+import type { Loaded } from './index'
 
 /** The terms that a control offers, each with what a press on it would find. */
 export async function termsContent(
   control: TermsControl,
+  chosen: readonly number[] | null,
   of: ControlsAsked,
-): Promise<ControlContents['terms']> {
+): Promise<Loaded<'terms'>> {
   const { asker, listing, asked, above, choices, known } = of
   const own = known.named.terms.filter((one) => one.facetId === control.facet)
   const ids = own.map(({ id }) => id)
-  const choice = choices.chosen.find((one) => one.control === control)?.choice ?? []
+  const choice = chosen ?? []
   // Terms that add to each other are counted as if none were chosen; those that narrow, under those that are.
-  const narrowing = asksOf(choices.chosen, control.choose === 'all' ? undefined : control)
+  const narrowing = asksOf(choices.chosen, known.named, control.choose === 'all' ? undefined : control)
   const [ever, now] = await Promise.all([
     asker.counted(listing, asked, above, ids),
     narrowing.length === 0 ? null : asker.counted(listing, asked, above, ids, narrowing),
@@ -24,14 +25,15 @@ export async function termsContent(
   // Terms that became others are offered as those.
   const present = { ...control, terms: [...new Set(control.terms.map(known.words.termNow))] }
   const { first, others } = offeredTerms(present, own, choice, { ever, now: now ?? ever })
+  const all = { title: control.all, address: choiceAddress(of, control, null), isChosen: choice.length === 0 }
   return {
-    layout: control.layout,
-    all:
-      control.all === ''
-        ? null
-        : { title: control.all, address: choiceAddress(of, control, []), isChosen: choice.length === 0 },
-    first: first.map(wayOf),
-    others: others.map(wayOf),
+    content: {
+      layout: control.layout,
+      all: control.all === '' ? null : all,
+      first: first.map(wayOf),
+      others: others.map(wayOf),
+    },
+    inSight: first.length,
   }
 
   function wayOf({ term, depth, count, isChosen }: OfferedTerm): TermWay {
@@ -44,16 +46,4 @@ export async function termsContent(
       depth,
     }
   }
-}
-
-/** The chosen terms, each with the choice that is left without it. */
-export function termTitles(
-  _: TermsControl,
-  choice: readonly number[],
-  { words }: KnownSite,
-): readonly { readonly title: string; readonly without: readonly number[] }[] {
-  return choice.map((id) => ({
-    title: words.term(id) ?? '',
-    without: choice.filter((one) => one !== id),
-  }))
 }

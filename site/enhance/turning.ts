@@ -1,8 +1,8 @@
 import { showPageAt } from './keep-up-to-date'
 
 /**
- * Turns calendars and narrows listings where they stand: what their links lead to takes the place of the
- * page without leaving it, under its own address. A press that opens elsewhere is the browser's.
+ * Turns calendars and narrows listings where they stand: what their links and forms lead to takes the place
+ * of the page without leaving it, under its own address. A press that opens elsewhere is the browser's.
  */
 export function turnInPlace(): void {
   document.addEventListener('click', (event) => {
@@ -20,10 +20,27 @@ export function turnInPlace(): void {
     )
       return
     event.preventDefault()
-    const { href } = link
-    void showPageAt(href, () => history.pushState(null, '', href)).then((isShown) => {
-      if (!isShown) location.href = href
-    })
+    goTo(link.href)
+  })
+  document.addEventListener('submit', (event) => {
+    const form = event.target
+    if (!(form instanceof HTMLFormElement) || !form.matches('[data-in-place]')) return
+    event.preventDefault()
+    goTo(addressOf(form))
   })
   addEventListener('popstate', () => void showPageAt(location.href))
+}
+
+function goTo(address: string): void {
+  void showPageAt(address, () => history.pushState(null, '', address)).then((isShown) => {
+    if (!isShown) location.href = address
+  })
+}
+
+/** Where a form leads, without what is left empty in it. */
+function addressOf(form: HTMLFormElement): string {
+  const asked = new URLSearchParams()
+  for (const [name, value] of new FormData(form)) if (value !== '') asked.set(name, value as string)
+  const query = asked.toString().replaceAll('%2C', ',')
+  return query === '' ? location.pathname : `${location.pathname}?${query}`
 }

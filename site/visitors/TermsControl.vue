@@ -4,7 +4,7 @@ import TermWays from './TermWays.vue'
 import type { ControlContents } from './view'
 
 /** The terms of a facet, each a link to the listing narrowed by it. */
-defineProps<{ content: ControlContents['terms'] }>()
+defineProps<{ content: ControlContents['terms']; label: string }>()
 </script>
 
 <template>

@@ -10,8 +10,8 @@ defineProps<{ visitors: VisitorsView; name: string }>()
 <template>
   <div class="listing-controls" role="group" :aria-label="words.controlsOf(name)">
     <div
-      v-for="control in visitors.controls"
-      :key="control.label"
+      v-for="(control, at) in visitors.controls"
+      :key="at"
       class="narrow"
       role="group"
       :aria-label="control.label"
@@ -19,7 +19,7 @@ defineProps<{ visitors: VisitorsView; name: string }>()
       <p :class="control.labelHidden ? 'only-read' : 'narrow-label'" aria-hidden="true">
         {{ control.label }}
       </p>
-      <component :is="controlComponents[control.control]" :content="control.content" />
+      <component :is="controlComponents[control.control]" :content="control.content" :label="control.label" />
     </div>
     <p v-if="visitors.unknown.length > 0" class="narrow-note">
       {{ words.unknownChoice(visitors.unknown) }}

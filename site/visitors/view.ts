@@ -26,6 +26,17 @@ export interface ControlContents {
     /** Those that fold out. */
     readonly others: readonly TermWay[]
   }
+  readonly search: {
+    /** What the words are called in the address. */
+    readonly parameter: string
+    readonly typed: string
+    /** So many characters are taken. */
+    readonly most: number
+    readonly hint: string
+    readonly button: string
+    /** What else is asked of the page, and goes on being asked. */
+    readonly others: readonly { readonly name: string; readonly value: string }[]
+  }
 }
 
 /** One control as it is offered. */

@@ -8,6 +8,7 @@ import type { Listing } from '~~/core/listing/definition'
 import { newPage } from '~~/core/pages/definition'
 import { withPlacementsAt } from '~~/core/pages/moves'
 import { spotsOf } from '~~/core/pages/standing'
+import { newSearchControl } from '~~/core/visitors/search'
 import { newTermsControl, termChoosings } from '~~/core/visitors/terms'
 import type { TermsControl } from '~~/core/visitors/terms'
 import { askingAnew } from '~~/server/listings/ask'
@@ -85,7 +86,7 @@ async function shownAt(listing: Listing, address: string): Promise<PlacedListing
 
 const waysOf = ({ visitors }: PlacedListingView, at: number): readonly TermWay[] => {
   const content = visitors?.controls[at]?.content
-  return content === undefined ? [] : [...content.first, ...content.others]
+  return content === undefined || !('first' in content) ? [] : [...content.first, ...content.others]
 }
 
 /** What the referee is asked for a choice by one control. */
@@ -165,4 +166,20 @@ describe('a listing under what visitors choose', () => {
       { numRuns: 30 },
     )
   }, 200_000)
+
+  it.each(['leaf', 'Leaf mould', 'pruning apple', 'zzz', '  ', '“'])(
+    'finds what a rule of the same words lets through: %s',
+    async (words) => {
+      const plain = newListing('Notes', notes.collection)
+      const many = { ...plain, amount: { ...plain.amount, take: 200 } }
+      const ruled = { ...many, from: { ...plain.from, rules: [{ rule: 'words', words } as const] } }
+      const searched: Listing = { ...many, visitors: { place: 'above', controls: [newSearchControl] } }
+      const address = `?${new URLSearchParams({ search: words }).toString()}`
+      const [wanted, shown] = await Promise.all([shownAt(ruled, ''), shownAt(searched, address)])
+      expect(shown.cards.map((card) => card.entryId)).toEqual(wanted.cards.map((card) => card.entryId))
+      const isAsked = /\p{L}/u.test(words)
+      expect(shown.visitors?.found).toBe(isAsked ? wanted.cards.length : null)
+      expect(shown.visitors?.chosen.map((one) => one.title)).toEqual(isAsked ? [`“${words}”`] : [])
+    },
+  )
 })

@@ -231,26 +231,36 @@ const froms: fc.Arbitrary<From> = fc
   .map((from) => ({ ...fromAll(firstCollection), ...from }))
 
 /** To the limits of what each may be. */
-const visitors: fc.Arbitrary<Visitors> = fc.record({
-  place: fc.constantFrom(...controlPlaces),
-  controls: fc.uniqueArray(
-    fc.record({
-      control: fc.constant('terms' as const),
-      facet: fc.nat(15),
-      label: fc.constantFrom('', 'Wann & “wo”', 'x'.repeat(80)),
-      labelHidden: fc.boolean(),
-      layout: fc.constantFrom(...termLayouts),
-      choose: fc.constantFrom(...termChoosings),
-      offer: fc.constantFrom(...termsOffered),
-      terms: fc.subarray([...termIds, 2147483647]),
-      most: fc.integer({ min: 1, max: 60 }),
-      counts: fc.boolean(),
-      empty: fc.boolean(),
-      all: fc.constantFrom('', 'All', 'y'.repeat(40)),
-    }),
-    { maxLength: 12, selector: ({ facet }) => facet },
-  ),
-})
+const termsControls = fc.uniqueArray(
+  fc.record({
+    control: fc.constant('terms' as const),
+    facet: fc.nat(15),
+    label: fc.constantFrom('', 'Wann & “wo”', 'x'.repeat(80)),
+    labelHidden: fc.boolean(),
+    layout: fc.constantFrom(...termLayouts),
+    choose: fc.constantFrom(...termChoosings),
+    offer: fc.constantFrom(...termsOffered),
+    terms: fc.subarray([...termIds, 2147483647]),
+    most: fc.integer({ min: 1, max: 60 }),
+    counts: fc.boolean(),
+    empty: fc.boolean(),
+    all: fc.constantFrom('', 'All', 'y'.repeat(40)),
+  }),
+  { maxLength: 11, selector: ({ facet }) => facet },
+)
+const searchControls = fc.array(
+  fc.record({
+    control: fc.constant('search' as const),
+    label: fc.constantFrom('', 'x'.repeat(80)),
+    labelHidden: fc.boolean(),
+    hint: fc.constantFrom('', 'h'.repeat(80)),
+    button: fc.constantFrom('Go', 'b'.repeat(40)),
+  }),
+  { maxLength: 1 },
+)
+const visitors: fc.Arbitrary<Visitors> = fc
+  .tuple(fc.constantFrom(...controlPlaces), termsControls, searchControls)
+  .map(([place, terms, search]) => ({ place, controls: [...terms, ...search] }))
 
 export const listings: fc.Arbitrary<Listing> = fc
   .record({

@@ -4,7 +4,9 @@ import { computed, ref } from 'vue'
 import type { Listing } from '~~/core/listing/definition'
 import { controlLabel, defaultVisitors, mostControls } from '~~/core/listing/visitors'
 import type { Visitors } from '~~/core/listing/visitors'
+import { controlKey } from '~~/core/visitors'
 import type { Control } from '~~/core/visitors'
+import { newSearchControl } from '~~/core/visitors/search'
 import { newTermsControl } from '~~/core/visitors/terms'
 import ActionMenu from '../../shared/ActionMenu.vue'
 import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
@@ -22,18 +24,21 @@ const catalogue = useCatalogue()
 
 const visitors = computed(() => props.listing.visitors)
 const opened = ref<string | null>(null)
-const keyOf = (control: Control) => `${control.control} ${control.facet}`
 
-/** The facets of its entries that it is not narrowed by yet. */
+/** The facets of its entries, and what else there is that it does not have yet. */
 const additions = computed(() => {
   const own = new Set(
     catalogue.catalogue.collections
       .filter(({ id }) => props.listing.from.collections.includes(id))
       .flatMap(({ facets }) => facets),
   )
-  return catalogue.catalogue.facets
-    .filter(({ id }) => own.has(id) && !visitors.value.controls.some((one) => one.facet === id))
-    .map(({ id, name }) => ({ title: words.narrowBy(name), run: () => add(newTermsControl(id)) }))
+  const facets = catalogue.catalogue.facets
+    .filter(({ id }) => own.has(id))
+    .map(({ id, name }) => ({ title: words.narrowBy(name), control: newTermsControl(id) }))
+  const there = new Set(visitors.value.controls.map(controlKey))
+  return [...facets, { title: words.search, control: newSearchControl }]
+    .filter(({ control }) => !there.has(controlKey(control)))
+    .map(({ title, control }) => ({ title, run: () => add(control) }))
 })
 
 function set(change: Partial<Visitors>, subject?: string) {
@@ -47,13 +52,13 @@ function set(change: Partial<Visitors>, subject?: string) {
 /** What was added is opened, ready to be set. */
 function add(control: Control) {
   set({ controls: [...visitors.value.controls, control] })
-  opened.value = keyOf(control)
+  opened.value = controlKey(control)
 }
 
 function change(next: Control, subject: string) {
-  const key = keyOf(next)
+  const key = controlKey(next)
   set(
-    { controls: visitors.value.controls.map((one) => (keyOf(one) === key ? next : one)) },
+    { controls: visitors.value.controls.map((one) => (controlKey(one) === key ? next : one)) },
     `visitors ${key} ${subject}`,
   )
 }
@@ -65,22 +70,22 @@ function remove(control: Control) {
 
 <template>
   <p v-if="visitors.controls.length === 0" class="none">
-    {{ additions.length === 0 ? words.noFacets : words.none }}
+    {{ words.none }}
   </p>
   <SortableList
     v-else
     v-slot="{ item, handle }"
     class="controls"
     :items="visitors.controls"
-    :key-of="keyOf"
+    :key-of="controlKey"
     :name-of="(one) => controlLabel(one, catalogue.words)"
     @order="set({ controls: $event })"
   >
     <ControlRow
-      :open="opened === keyOf(item)"
+      :open="opened === controlKey(item)"
       :control="item"
       :handle="handle"
-      @update:open="opened = $event ? keyOf(item) : null"
+      @update:open="opened = $event ? controlKey(item) : null"
       @change="change"
       @remove="remove(item)"
     />

@@ -100,7 +100,7 @@ function listen(framed: Document) {
   framed.addEventListener('click', clicked, true)
   framed.addEventListener('mouseover', (event) => pointAt(event.target))
   framed.addEventListener('mouseleave', () => pointAt(null))
-  framed.addEventListener('submit', (event) => event.preventDefault(), true)
+  framed.addEventListener('submit', submitted, true)
   framed.addEventListener('keydown', leaveByKey)
   framed.addEventListener('focusout', left)
   framed.addEventListener('keydown', (event) => document.dispatchEvent(new KeyboardEvent(event.type, event)))
@@ -128,6 +128,16 @@ function clicked(event: MouseEvent) {
 function chooseAsVisitor(target: EventTarget | null) {
   const way = (target as Element | null)?.closest?.<HTMLAnchorElement>('a[data-in-place]') ?? null
   if (way !== null) view.visitor = new URL(way.href).search
+}
+
+/** Forms of the page lead nowhere; what is asked by those of a listing's controls is asked here. */
+function submitted(event: SubmitEvent) {
+  event.preventDefault()
+  const form = (event.target as Element | null)?.closest<HTMLFormElement>('form[data-in-place]') ?? null
+  if (form === null) return
+  const asked = Array.from(new FormData(form)).filter(([, value]) => value !== '')
+  const query = new URLSearchParams(asked.map(([name, value]) => [name, value as string]))
+  view.visitor = query.size === 0 ? '' : `?${query.toString()}`
 }
 
 const chosenAsVisitor = computed(() => {

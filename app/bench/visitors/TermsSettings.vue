@@ -11,6 +11,7 @@ import SwitchSetting from '../../shared/settings/SwitchSetting.vue'
 import { useSelection } from '../../stores/bench/selection'
 import { useView } from '../../stores/bench/view'
 import { useCatalogue } from '../../stores/catalogue'
+import ControlLabel from './ControlLabel.vue'
 import { words } from './words'
 
 const props = defineProps<{ control: TermsControl }>()
@@ -47,20 +48,7 @@ function set(change: Partial<TermsControl>) {
 
 <template>
   <p v-if="isIdle" class="idle" role="status">{{ words.idle }}</p>
-  <v-text-field
-    :label="words.label"
-    :hint="words.labelHint(facet)"
-    persistent-hint
-    maxlength="80"
-    :model-value="control.label"
-    @update:model-value="set({ label: $event ?? '' })"
-  />
-  <SwitchSetting
-    :label="words.labelHidden"
-    :value="control.labelHidden"
-    :fallback="usual.labelHidden"
-    @change="set({ labelHidden: $event })"
-  />
+  <ControlLabel :control="control" :usual="facet" :fallback="usual" @change="set" />
   <ChoiceSetting
     :label="words.layout"
     :value="control.layout"

@@ -1,0 +1,56 @@
+import { boolean, object, string } from 'yup'
+import { textSchema } from '../schemas'
+import { wantedWords } from '../text/search-words'
+import { defineControl, freeParameter } from './define'
+
+/** Looking for words in what the entries of a listing say. */
+export interface SearchControl {
+  readonly control: 'search'
+  /** What visitors read over it; empty for “Words”. */
+  readonly label: string
+  /** Whether that is there for screen readers alone. */
+  readonly labelHidden: boolean
+  /** Read in the empty field. */
+  readonly hint: string
+  /** On the button. */
+  readonly button: string
+}
+
+export const newSearchControl: SearchControl = {
+  control: 'search',
+  label: '',
+  labelHidden: true,
+  hint: 'Words to look for',
+  button: 'Find',
+}
+
+/** So many characters are looked for at most. */
+export const longestSearch = 200
+
+export const searchControl = defineControl<'search', SearchControl, string>({
+  name: 'search',
+  title: 'Search',
+  schema: object({
+    control: string<'search'>().oneOf(['search']).required(),
+    label: textSchema().defined().max(80, 'Keep the label within 80 characters.'),
+    labelHidden: boolean().required(),
+    hint: textSchema().defined().max(80, 'Keep these words within 80 characters.'),
+    button: textSchema().required('Give the button a word.').max(40, 'Keep it within 40 characters.'),
+  })
+    .noUnknown()
+    .required(),
+  styled: [
+    { name: 'narrow-field', title: 'Field of a search' },
+    { name: 'narrow-button', title: 'Button of a search', isPressed: true },
+  ],
+  label: ({ label }) => label || 'Words',
+  of: () => '',
+  parameter: () => freeParameter('search'),
+  read(_, text, { words }) {
+    const asked = text.trim().slice(0, longestSearch)
+    return { choice: wantedWords(asked, words.locale).length === 0 ? null : asked, unknown: [] }
+  },
+  write: (_, choice) => choice.trim(),
+  asks: (_, choice, { words }) => ({ test: 'words', words: wantedWords(choice, words.locale) }),
+  told: (_, choice) => [{ title: `“${choice}”`, without: null }],
+})
