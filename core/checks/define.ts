@@ -73,6 +73,12 @@ export interface Mend {
   readonly edit: (listing: Listing) => Listing
 }
 
+/** A way to mend how a fitting looks. */
+export interface Restyle {
+  readonly title: string
+  readonly restyle: (styles: Styles) => Styles
+}
+
 /** Something a careful designer would notice. */
 export interface Finding {
   readonly check: string
@@ -80,6 +86,8 @@ export interface Finding {
   /** What is wrong, where, and what it leads to. */
   readonly text: string
   readonly mends: readonly Mend[]
+  /** Of a fitting. */
+  readonly restyles?: readonly Restyle[]
   /** What to look at: a width of the page (CSS pixels), an entry, a part of the card. */
   readonly show: { readonly pageWidth?: number; readonly entry?: number; readonly part?: string }
 }

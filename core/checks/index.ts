@@ -4,6 +4,8 @@ import { cutTitles } from './cut-titles'
 import type { Check, CheckedPage, Finding } from './define'
 import { emptyMonth } from './empty-month'
 import { endsBefore } from './ends-before'
+import { faintOnFitting } from './faint-fittings'
+import type { CheckedFitting } from './faint-fittings'
 import { faintText } from './faint-text'
 import { headingLevels } from './heading-levels'
 import { hurriedSlides } from './hurried-slides'
@@ -47,13 +49,14 @@ export const checks = registryOf<Check>('check', [
   idleControls,
 ])
 
-/** Everything that the checks find on a page, listing by listing. */
-export function findingsOf(page: CheckedPage): readonly Finding[] {
-  return page.listings.flatMap((listing) =>
+/** Everything that the checks find on a page, listing by listing, and then of its fittings. */
+export function findingsOf(page: CheckedPage, fittings: readonly CheckedFitting[] = []): readonly Finding[] {
+  const ofListings = page.listings.flatMap((listing) =>
     checks.all.flatMap((check) =>
       check
         .find(listing, page)
         .map((found) => ({ ...found, check: check.name, placement: listing.placement })),
     ),
   )
+  return [...ofListings, ...fittings.flatMap(faintOnFitting)]
 }

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { faintOnFitting } from './faint-fittings'
 import { defaultCard } from '../cards/card'
 import { newListing } from '../listing/definition'
 import type { Listing } from '../listing/definition'
@@ -273,5 +274,26 @@ describe('what is set and not seen', () => {
       }),
       { numRuns: 300 },
     )
+  })
+})
+
+describe('what is hard to read on a fitting', () => {
+  const text = { name: 'search-button', title: 'Button', least: 4.5, nearest: '#ffffff' }
+  const found = (ratio: number, nearest: string | null = '#ffffff') =>
+    faintOnFitting({ placement: 'one', texts: [{ ...text, ratio, nearest }] })
+
+  it('is told as it was measured, and mended by the nearest colour', () => {
+    const [faint, ...more] = found(3.49)
+    expect(more).toEqual([])
+    expect(faint).toMatchObject({
+      check: 'faint-text',
+      placement: 'one',
+      text: 'Button has 3.4 to 1 with its ground: 4.5 is the least that all can read.',
+    })
+    expect(faint?.restyles?.[0]?.restyle([])).toEqual([
+      { target: 'search-button', state: null, below: null, set: { colour: '#ffffff' } },
+    ])
+    expect(found(4.5)).toEqual([])
+    expect(found(2, null)[0]?.restyles).toEqual([])
   })
 })

@@ -3,7 +3,16 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { placementsOf } from '~~/core/pages/standing'
 import { framed, inBench, pageDraft, startApp, visitor } from './support/app'
 import type { App } from './support/app'
-import { chooseFrom, press, publish, use, waitFor, waitForStatus, waitForText } from './support/hands'
+import {
+  chooseFrom,
+  press,
+  publish,
+  use,
+  waitFor,
+  waitForNoText,
+  waitForStatus,
+  waitForText,
+} from './support/hands'
 import { chooseTarget, computed, middle, pressState, type } from './support/look'
 
 let app: App
@@ -90,6 +99,15 @@ describe.each([
     await live.hover(`main ${button}`)
     await expect.poll(colourOf).toBe(accent)
     await live.close()
+
+    await chooseTarget(page, hand, 'Button', 'Field')
+    await pressColour(page, hand, 'Colour', 'Leaf')
+    await page.locator('::-p-text(Checks)').click()
+    await waitForText(page, 'aside', 'Button has 1.0 to 1 with its ground')
+    await use(page, hand, 'Take the nearest colour that can be read: Search box')
+    await waitForNoText(page, 'aside', 'Button has 1.0 to 1 with its ground')
+    await press(page, 'button', 'Undo: Take the nearest colour that can be read')
+    await press(page, 'button', 'Undo: Look')
 
     for (let steps = 0; steps < 3; steps += 1) await press(page, 'button', 'Undo: Look')
     await expect.poll(() => computed(page, button, 'background-color')).toBe(ground)

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { checks } from '~~/core/checks'
-import type { Finding, Mend } from '~~/core/checks/define'
+import type { Finding, Mend, Restyle } from '~~/core/checks/define'
 import { placementsOf } from '~~/core/pages/standing'
 import { useDraft } from '../../stores/bench/draft'
 import { useListingEdits } from '../../stores/bench/listing-edits'
@@ -37,6 +37,14 @@ function nameOf(placementId: string): string {
   return placement === undefined ? '' : placing.nameOf(placement)
 }
 
+function restyle({ placement }: Finding, way: Restyle) {
+  selection.choose(placement)
+  selection.openDrawer('checks')
+  draft.editPlacement(placement, way.title, (before) =>
+    before.kind === 'fitting' ? { ...before, styles: way.restyle(before.styles ?? []) } : before,
+  )
+}
+
 function mend(finding: Finding, way: Mend) {
   selection.lookAt({ ...finding, show: {} })
   edits.editChosen(way.title, way.edit)
@@ -58,6 +66,14 @@ function mend(finding: Finding, way: Mend) {
             height="32"
             :aria-label="`${way.title}: ${group.name}`"
             @click="mend(finding, way)"
+            >{{ way.title }}</v-btn
+          >
+          <v-btn
+            v-for="way in session.maySetUp ? (finding.restyles ?? []) : []"
+            :key="way.title"
+            height="32"
+            :aria-label="`${way.title}: ${group.name}`"
+            @click="restyle(finding, way)"
             >{{ way.title }}</v-btn
           >
           <v-btn
