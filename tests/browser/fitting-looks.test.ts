@@ -100,7 +100,8 @@ describe.each([
     await expect.poll(colourOf).toBe(accent)
     await live.close()
 
-    await chooseTarget(page, hand, 'Button', 'Field')
+    await use(page, hand, 'What of it: Field')
+    await press(page, 'radio', 'Button, styled')
     await pressColour(page, hand, 'Colour', 'Leaf')
     await page.locator('::-p-text(Checks)').click()
     await waitForText(page, 'aside', 'Button has 1.0 to 1 with its ground')
