@@ -13,6 +13,7 @@ import { evaluate } from './evaluate'
 import type { IndexedEntry } from '../content/entry'
 import { planOf } from './plan'
 import { plainContext } from '../rules/context'
+import { passes } from '../rules/predicate'
 import type { Plan } from './plan'
 import { positionReader } from './position'
 import { idsOf } from '~~/tests/support/rows'
@@ -82,7 +83,7 @@ describe('a listing evaluated in memory', () => {
     },
   )
 
-  it('never shows what a visitor may not see, nor more than asked for, nor anything twice', () => {
+  it('never shows what a visitor may not see or did not choose, nor more than asked for, nor anything twice', () => {
     fc.assert(
       fc.property(listings, indexedEntries, contexts, (listing, entries, context) => {
         const ids = idsOf(evaluate(planOf(listing, context), entries, 'en-GB'))
@@ -93,7 +94,8 @@ describe('a listing evaluated in memory', () => {
               entry &&
               entry.publishedAt <= now &&
               (entry.expiresAt === null || entry.expiresAt > now) &&
-              listing.from.collections.includes(entry.collectionId),
+              listing.from.collections.includes(entry.collectionId) &&
+              context.choices.every((choice) => passes(choice, rowOf(entry))),
           ),
         ).toBe(true)
         expect(ids.some((id) => listing.from.never.includes(id))).toBe(false)
