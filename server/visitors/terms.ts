@@ -38,7 +38,8 @@ export async function termsContent(
 
   function wayOf({ term, depth, count, isChosen }: OfferedTerm): TermWay {
     return {
-      id: `${of.placement}-${term.slug}`,
+      // Terms of two facets may have one slug.
+      id: `${of.placement}-${control.facet}-${term.slug}`,
       title: term.name,
       address: choiceAddress(of, control, pressedTerm(control, choice, term.id)),
       count: control.counts ? count : null,
