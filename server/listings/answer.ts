@@ -25,36 +25,50 @@ const walks = [200, 3000] as const
 
 /**
  * The entries a plan shows, in order: found stretch by stretch, each by the cheapest way that is
- * exact. With `after`, what follows that position; nothing is skipped then.
+ * exact. With `from`, what follows that position; nothing is skipped then. From its end, the order is gone
+ * through the other way: what is skipped is skipped there, and what is nearest to the end comes first.
  */
 export async function shownPositions(
   db: Db,
   plan: Plan,
   locale: string,
-  after: Position | null = null,
+  from: Position | null = null,
+  end: 'start' | 'end' = 'start',
 ): Promise<readonly Position[]> {
+  const tie = plan.order.at(-1)?.direction ?? 'down'
   const asking: Asking = {
     db,
     plan,
     locale,
-    collation: await collationFor(db, locale),
     rolled: await rollsReads(db, plan.order),
-    tie: plan.order.at(-1)?.direction ?? 'down',
+    way: {
+      collation: await collationFor(db, locale),
+      tie: end === 'start' ? tie : opposite[tie],
+      missing: end === 'start' ? 'last' : 'first',
+    },
   }
-  const skip = after === null ? plan.skip : 0
+  const skip = from === null ? plan.skip : 0
   const wanted = skip + plan.take
   const found: Position[] = []
-  for (const segment of segmentsAsked(plan)) {
-    const place = after === null ? 'within' : placeOf(segment, plan.order, after)
-    if (place === 'behind') continue
+  const segments = segmentsAsked(plan)
+  for (const segment of end === 'start' ? segments : segments.toReversed()) {
+    const place = from === null ? 'within' : placeOf(segment, plan.order, from)
+    if (place === (end === 'start' ? 'behind' : 'before')) continue
     const start =
-      after !== null && place === 'within'
-        ? { ...after, values: after.values.slice(segment.shared.length) }
+      from !== null && place === 'within'
+        ? { ...from, values: from.values.slice(segment.shared.length) }
         : null
-    found.push(...(await segmentPositions(asking, segment, wanted - found.length, start)))
+    const gone = end === 'start' ? segment : { ...segment, keys: segment.keys.map(otherWay) }
+    found.push(...(await segmentPositions(asking, gone, wanted - found.length, start)))
     if (found.length >= wanted) break
   }
   return found.slice(skip)
+}
+
+const opposite = { up: 'down', down: 'up' } as const
+
+function otherWay(key: PlanKey): PlanKey {
+  return { ...key, direction: opposite[key.direction] }
 }
 
 /** The stretches of its order in which a plan can have anything: what is bound in time has a date. */
@@ -95,7 +109,11 @@ async function segmentPositions(
   const few = (segment.few && !(first?.by === 'reads' && asking.rolled)) || isBoundInTime(plan)
   if (few || (filtered && (await isFoundSooner(db, plan, most))))
     return orderedPositions(asking, segment, most, start, 'matching')
-  if (first?.by === 'shuffle') return shuffledPositions(asking, segment, first, most, start)
+  if (first?.by === 'shuffle')
+    // Places are looked up from the first on; from the last, all are ranked.
+    return first.direction === 'up'
+      ? shuffledPositions(asking, segment, first, most, start)
+      : orderedPositions(asking, segment, most, start, 'matching')
   const [collection, second] = plan.collections
   if (!filtered || collection === undefined || second !== undefined || !isWalkable(first))
     return orderedPositions(asking, segment, most, start, 'direct')

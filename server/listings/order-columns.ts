@@ -83,6 +83,15 @@ export function collated(key: PlanKey, expression: Expression, collation: string
   return isText(key) ? sql`(${expression} collate ${sql.id(collation)})` : expression
 }
 
+/** Which way an order is gone through, besides the directions of its keys. */
+export interface Way {
+  readonly collation: string
+  /** What ties goes by the id and then the date, in this direction. */
+  readonly tie: 'up' | 'down'
+  /** Where whoever has no value comes: last in the order itself, first where it is gone through from its end. */
+  readonly missing: 'first' | 'last'
+}
+
 /**
  * Orders by the keys and, for what ties, by the columns that name the row, in the direction of the last key. The first key
  * may be told to have a value in every row, so that an index can serve.
@@ -90,14 +99,14 @@ export function collated(key: PlanKey, expression: Expression, collation: string
 export function orderBy(
   keys: readonly PlanKey[],
   expressions: readonly Expression[],
-  collation: string,
-  tie: 'up' | 'down',
+  { collation, tie, missing: place }: Way,
   firstIsThere: boolean,
   row: readonly Expression[],
 ): Expression {
   const sorted = keys.map((key, at) => {
     const expression = collated(key, expressions[at] ?? sql`null`, collation)
-    const missing = (at === 0 && firstIsThere) || isNeverMissing(key) ? sql`` : sql` nulls last`
+    const isThere = (at === 0 && firstIsThere) || isNeverMissing(key)
+    const missing = isThere ? sql`` : place === 'last' ? sql` nulls last` : sql` nulls first`
     return key.direction === 'up' ? sql`${expression} asc${missing}` : sql`${expression} desc${missing}`
   })
   return sql.join([...sorted, ...row.map((one) => (tie === 'up' ? sql`${one} asc` : sql`${one} desc`))])
@@ -122,8 +131,7 @@ export function following(
   keys: readonly PlanKey[],
   expressions: readonly Expression[],
   position: Position,
-  collation: string,
-  tie: 'up' | 'down',
+  { collation, tie, missing }: Way,
 ): Condition {
   if (keys.every((key) => isNeverMissing(key) && key.direction === tie)) {
     // One comparison of rows, from which an index can start.
@@ -139,12 +147,16 @@ export function following(
   for (const [at, key] of keys.entries()) {
     const expression = collated(key, expressions[at] ?? sql`null`, collation)
     const value = position.values[at] ?? null
+    if (value === null && missing === 'first')
+      alternatives.push(conjunction([...equal, sql<boolean>`${expression} is not null`]))
     if (value !== null) {
       const beyond = sql<boolean>`${expression} ${key.direction === 'up' ? sql`>` : sql`<`} ${bound(key, value)}`
       alternatives.push(
         conjunction([
           ...equal,
-          isNeverMissing(key) ? beyond : sql<boolean>`(${beyond} or ${expression} is null)`,
+          isNeverMissing(key) || missing === 'first'
+            ? beyond
+            : sql<boolean>`(${beyond} or ${expression} is null)`,
         ]),
       )
     }

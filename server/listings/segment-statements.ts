@@ -11,6 +11,7 @@ import { isAskedOfAll } from './asked-of-all'
 import { conditionOf } from './conditions'
 import type { Condition } from './conditions'
 import { following, indexFor, keyExpression, orderBy, positionValue } from './order-columns'
+import type { Way } from './order-columns'
 import { isShownRow, rowColumns } from './rows'
 import type { Segment } from './segments'
 
@@ -19,8 +20,7 @@ export interface Asking {
   readonly db: Db
   readonly plan: Plan
   readonly locale: string
-  readonly collation: string
-  readonly tie: 'up' | 'down'
+  readonly way: Way
   /** Whether the reads that are asked for are counted together already. */
   readonly rolled: boolean
 }
@@ -34,25 +34,25 @@ export async function orderedPositions(
   segment: Segment,
   most: number,
   start: Position | null,
-  way: 'direct' | 'matching',
+  means: 'direct' | 'matching',
 ): Promise<readonly Position[]> {
-  const { plan, collation, tie, db } = asking
+  const { plan, db } = asking
   const filter = filterOf({ ...plan, steps: plan.steps.slice(1) })
   const legs = plan.collections.map((collection) => {
     const wanted = sql<boolean>`${conditionOf(filter, collection)} and ${isShownRow(plan, collection)}`
     const found = sql`select ${columns(plan, segment, collection)} from ${indexFor(plan, segment.keys, asking.rolled)} where ${belongs(asking, segment, collection, start, wanted)}`
-    if (way === 'matching') return found
-    return sql`(${found} order by ${orderBy(segment.keys, expressions(segment, collection), collation, tie, true, rowColumns(plan.rows))} limit ${sql.lit(most)})`
+    if (means === 'matching') return found
+    return sql`(${found} order by ${orderBy(segment.keys, expressions(segment, collection), asking.way, true, rowColumns(plan.rows))} limit ${sql.lit(most)})`
   })
   const [only, ...others] = legs
-  if (way === 'direct' && only !== undefined && others.length === 0)
+  if (means === 'direct' && only !== undefined && others.length === 0)
     return positionsOf((await sql<Row>`${keptPlan}${only}`.execute(db)).rows, segment)
   const all = sql.join(legs, sql` union all `)
   // Where a filter is looked for first, how rare it is decides the plan.
   const unfiltered = isAskedOfAll(plan)
-  const inOrder = orderBy(segment.keys, named(segment), collation, tie, true, rowNames(plan))
+  const inOrder = orderBy(segment.keys, named(segment), asking.way, true, rowNames(plan))
   const { rows } = await (
-    way === 'matching'
+    means === 'matching'
       ? sql<Row>`${unfiltered ? keptPlan : sql``}with matching as materialized (${all}) select * from matching order by ${inOrder} limit ${sql.lit(most)}`
       : sql<Row>`${keptPlan}select * from (${all}) legs order by ${inOrder} limit ${sql.lit(most)}`
   ).execute(db)
@@ -71,7 +71,7 @@ export async function walkOf(
   start: Position | null,
   bound: number,
 ): Promise<readonly Position[]> {
-  const { plan, collation, tie, db } = asking
+  const { plan, db } = asking
   const filter = conditionOf(filterOf({ ...plan, steps: plan.steps.slice(1) }), collection)
   const columnsOfKeys = segment.keys.map(
     (key, at) => sql`${keyExpression(key, collection)} as ${sql.ref(`k${at}`)}`,
@@ -80,8 +80,8 @@ export async function walkOf(
     select ${sql.join([...rowNames(plan), ...named(segment)])} from (
       select i.*, ${sql.join(columnsOfKeys)} from ${indexFor(plan, segment.keys, asking.rolled)}
       where ${belongs(asking, segment, collection, start, conditionOf(alongOrder(plan, segment), collection))}
-      order by ${orderBy(segment.keys, expressions(segment, collection), collation, tie, true, rowColumns(plan.rows))} limit ${sql.lit(bound)}
-    ) i where ${filter} and ${isShownRow(plan, collection)} order by ${orderBy(segment.keys, named(segment), collation, tie, true, rowNames(plan))} limit ${sql.lit(most)}`.execute(
+      order by ${orderBy(segment.keys, expressions(segment, collection), asking.way, true, rowColumns(plan.rows))} limit ${sql.lit(bound)}
+    ) i where ${filter} and ${isShownRow(plan, collection)} order by ${orderBy(segment.keys, named(segment), asking.way, true, rowNames(plan))} limit ${sql.lit(most)}`.execute(
     db,
   )
   return positionsOf(rows, segment)
@@ -138,7 +138,7 @@ function named(segment: Segment): readonly RawBuilder<unknown>[] {
 }
 
 function belongs(
-  { plan, collation, tie }: Asking,
+  { plan, way }: Asking,
   segment: Segment,
   collection: number,
   start: Position | null,
@@ -147,7 +147,7 @@ function belongs(
   const after =
     start === null
       ? sql<boolean>`true`
-      : following(segment.keys, expressions(segment, collection), start, collation, tie)
+      : following(segment.keys, expressions(segment, collection), start, way)
   // Written out, so that a kept plan may use the indexes of this collection alone.
   return sql<boolean>`i.collection_id = ${sql.lit(collection)} and ${segment.where(collection)} and ${after} and ${more} and ${conditionOf(plan.steps[0]?.asks ?? nothing, collection)}`
 }

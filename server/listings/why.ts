@@ -105,7 +105,7 @@ async function neighbours(
   const tie = plan.order.at(-1)?.direction ?? 'down'
   const legs = plan.collections.map((collection) => {
     const expressions = plan.order.map((key) => keyExpression(key, collection))
-    const after = following(plan.order, expressions, position, collation, tie)
+    const after = following(plan.order, expressions, position, { collation, tie, missing: 'last' })
     return sql`
       select count(*) filter (where not ${after} and ${isOther(row)})::integer as before,
         count(*) filter (where ${sameValues(plan.order, expressions, position, collation)} and ${isOther(row)})::integer as ties

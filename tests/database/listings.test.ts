@@ -57,7 +57,7 @@ describe('a listing answered by the database', () => {
   )
 
   it(
-    'goes on after the last entry shown, to the whole, as the evaluator does',
+    'goes on after the last entry shown, to the whole, as the evaluator does, and back from its end',
     async () => {
       await fc.assert(
         fc.asyncProperty(
@@ -70,14 +70,19 @@ describe('a listing answered by the database', () => {
             for (const listing of all) {
               const plan = { ...planOf(listing, context), skip: 0 }
               const whole = evaluate({ ...plan, take: 1000 }, entries, 'en-GB', { dates }).rows
-              const pages: RowKey[] = []
-              for (let last: Position | null = null; ;) {
-                const shown = await shownPositions(test.db, { ...plan, take }, 'en-GB', last)
-                pages.push(...shown.map(({ id, at }) => ({ id, at })))
-                last = shown.at(-1) ?? null
-                if (shown.length < take) break
+              for (const end of ['start', 'end'] as const) {
+                const pages: RowKey[] = []
+                for (let last: Position | null = null; ;) {
+                  const shown = await shownPositions(test.db, { ...plan, take }, 'en-GB', last, end)
+                  pages.push(...shown.map(({ id, at }) => ({ id, at })))
+                  last = shown.at(-1) ?? null
+                  if (shown.length < take) break
+                }
+                expect(pages).toEqual(end === 'start' ? whole : whole.toReversed())
+                const skipped = { ...plan, take, skip: take }
+                const rows = await shownPositions(test.db, skipped, 'en-GB', null, end)
+                expect(rows.map(({ id, at }) => ({ id, at }))).toEqual(pages.slice(take, 2 * take))
               }
-              expect(pages).toEqual(whole)
             }
           },
         ),
