@@ -4,12 +4,16 @@ import type { PartName, PartSetting } from '../core/cards/parts'
 import { readyMadeCards } from '../core/cards/ready-made'
 import type { Field } from '../core/content/field'
 import { defaultAmount } from '../core/listing/amount'
+import type { Amount } from '../core/listing/amount'
+import { defaultPaging } from '../core/listing/paging'
+import type { PagingKind } from '../core/listing/paging'
 import { newFitting } from '../core/fittings'
 import { newListing } from '../core/listing/definition'
 import type { Listing } from '../core/listing/definition'
 import { defaultLook } from '../core/listing/look'
 import { defaultVisitors } from '../core/listing/visitors'
 import type { Visitors } from '../core/listing/visitors'
+import { newSearchControl } from '../core/visitors/search'
 import { newTermsControl } from '../core/visitors/terms'
 import type { TermsControl } from '../core/visitors/terms'
 import { newBand } from '../core/pages/bands/definition'
@@ -91,6 +95,9 @@ interface Index {
   /** The name of the look that it is in; the site's where none is said. */
   readonly look?: string
   readonly take?: number
+  /** How its pages are gone through, where it shows as many as there are. */
+  readonly paging?: PagingKind
+  readonly perPage?: number
   /** The facets that visitors narrow it by, and where they stand. */
   readonly narrow?: { readonly by: readonly string[] } & Partial<Visitors>
   /** Whether its side is the one of the archive. */
@@ -115,6 +122,8 @@ const indexes: readonly Index[] = [
     settings: { lines: false },
     card: 'let',
     look: 'Ledger',
+    perPage: 6,
+    paging: 'more',
   },
   {
     slug: 'swap-days',
@@ -163,13 +172,11 @@ const indexes: readonly Index[] = [
   },
 ]
 
-function indexPage(
-  ids: DemoIds,
-  { slug, title, introduction, shape, settings, colours, card, take, look, narrow, isArchive }: Index,
-): DemoPage {
+function indexPage(ids: DemoIds, index: Index): DemoPage {
+  const { slug, title, introduction, shape, settings, colours, card, look, narrow, isArchive } = index
   const listing: Listing = {
     ...newListing(`All ${title.toLowerCase()}`, ids.collection(slug)),
-    amount: take === undefined ? { ...defaultAmount, take: 120, perPage: 12 } : { ...defaultAmount, take },
+    amount: amountOf(index),
     shape: {
       ...switchedShape(defaultShape, shape),
       ...(colours === undefined ? {} : { facet: ids.facet(colours), weekNumbers: true }),
@@ -185,6 +192,12 @@ function indexPage(
     shelf: [],
   })
   return isArchive === undefined ? page : { ...page, side: archive }
+}
+
+function amountOf({ take, perPage = 12, paging = defaultPaging.kind }: Index): Amount {
+  return take === undefined
+    ? { ...defaultAmount, take: 'all', perPage, paging: { ...defaultPaging, kind: paging } }
+    : { ...defaultAmount, take }
 }
 
 /** Controls of facets: several terms in a list beside the listing, one at a time in a bar above it. */
@@ -340,7 +353,12 @@ function fieldNotesPage(ids: DemoIds): DemoPage {
     'Field notes',
     'Everything we have written down so that the next person need not find it out again.',
   )
-  const all = latest(ids, 'All notes', 12)
+  const paging = { ...defaultPaging, kind: 'numbers' } as const
+  const all: Listing = {
+    ...latest(ids, 'All notes', 12),
+    amount: { ...defaultAmount, take: 'all', perPage: 12, paging },
+    visitors: { place: 'above', controls: [{ ...newSearchControl, hint: 'A word in the notes' }] },
+  }
   const notes = assembled('/field-notes', page, {
     main: [['', { ...all, card: cardOf(['picture', 'topic', 'title', 'summary', 'date']) }]],
     side: [['Most read', mostRead(ids)]],

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import ClockNote from './ClockNote.vue'
 import PlacedHead from './PlacedHead.vue'
+import ListingPages from './paging/ListingPages.vue'
 import { shapeComponents } from './shapes'
 import type { PlacedListingView } from './view'
 import ListingRoom from './visitors/ListingRoom.vue'
@@ -33,6 +34,9 @@ const visitors = computed(() => {
     :aria-labelledby="`heading-${placement.id}`"
   >
     <PlacedHead :placement="placement" :name="placement.name" />
+    <p v-if="placement.unknown.length > 0" class="narrow-note">
+      {{ words.unknownChoice(placement.unknown) }}
+    </p>
     <ListingRoom :place="visitors?.place ?? null">
       <VisitorControls
         v-if="visitors && visitors.place !== 'below'"
@@ -48,6 +52,15 @@ const visitors = computed(() => {
         <NothingFound v-else-if="visitors?.found === 0" :visitors="visitors" />
         <p v-else class="listing-empty">{{ placement.amount.nothing || words.nothingHere }}</p>
         <ClockNote v-if="placement.clock" :clock="placement.clock" />
+        <a
+          v-if="placement.whole"
+          class="listing-whole"
+          data-in-place
+          rel="nofollow"
+          :data-below="placement.whole.below"
+          :href="placement.whole.address"
+          >{{ words.wholePage(placement.whole.count) }}</a
+        >
       </div>
       <VisitorControls
         v-if="visitors?.place === 'below'"
@@ -55,15 +68,11 @@ const visitors = computed(() => {
         :name="placement.heading || placement.name"
       />
     </ListingRoom>
-    <nav
-      v-if="placement.first || placement.next"
-      class="listing-pages"
-      :aria-label="words.pagesOf(placement.heading || placement.name)"
-    >
-      <!-- Also where what cards lead to takes the place of the page around it. -->
-      <a v-if="placement.first" target="_self" :href="placement.first">{{ words.firstPage }}</a>
-      <a v-if="placement.next" target="_self" rel="next" :href="placement.next">{{ words.nextPage }}</a>
-    </nav>
+    <ListingPages
+      v-if="placement.pages"
+      :pages="placement.pages"
+      :name="placement.heading || placement.name"
+    />
     <div v-if="placement.below" class="placement-words prose" v-html="placement.below" />
   </section>
 </template>

@@ -15,6 +15,7 @@ import type { Styles } from '../core/looks/styles'
 import type { ShownPicture } from '../core/pictures/shown'
 import type { ShapeChoice } from '../core/shapes'
 import type { ToldClock } from '../core/shapes/time-axis'
+import type { PagesView, WholeView } from './paging/view'
 import type { VisitorsView } from './visitors/view'
 import type { ShapeArrangements } from '../core/shapes/arrangements'
 
@@ -65,9 +66,12 @@ export interface PlacedListingView extends PlacedView {
   readonly amount: Amount
   /** What its look is made of: what can be styled of it, and what is, by itself and by a shared look. */
   readonly look: { readonly listing: Looking; readonly shared: Styles; readonly sharedCss: OwnCss }
-  /** Addresses of the first and the next page of a longer listing; null where there is none. */
-  readonly first: string | null
-  readonly next: string | null
+  /** The ways through a longer listing; null where all of it is shown. */
+  readonly pages: PagesView | null
+  /** Null where all of what it shows stands at every width. */
+  readonly whole: WholeView | null
+  /** What its address asked that means nothing here. */
+  readonly unknown: readonly string[]
   readonly cards: readonly CardView[]
   /** The parts of the card as a table has them. */
   readonly columns: readonly { readonly key: string; readonly part: PartName; readonly title: string }[]

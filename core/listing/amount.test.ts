@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { amountAside, amountPhrase, defaultAmount, shownFrom, takeAt } from './amount'
+import { amountAside, amountPhrase, defaultAmount, hidesBelow, shownFrom, takeAt } from './amount'
 import { cssOf } from '../style/rules'
 import { amountStyles } from './amount-styles'
 
@@ -42,13 +42,16 @@ describe('how many a listing shows', () => {
 
   it('is hidden by the width of the listing’s own box', () => {
     expect(cssOf(amountStyles(amount, '.one')).split('\n')).toEqual([
-      '@container listing (width < 700px){.one [data-from="700"]{display:none}}',
-      '@container listing (width < 420px){.one [data-from="420"]{display:none}}',
+      '@container listing (width < 700px){.one [data-from="700"]{display:none}.one [data-below="700"]{display:block}}',
+      '@container listing (width < 420px){.one [data-from="420"]{display:none}.one [data-below="420"]{display:block}}',
     ])
     expect(amountStyles(defaultAmount, '.one')).toEqual([])
     fc.assert(
       fc.property(fc.integer({ min: 0, max: 11 }), fc.integer({ min: 1, max: 2000 }), (at, width) => {
         expect(width >= shownFrom(amount, at)).toBe(at < takeAt(amount, width))
+        // What leads to all of a page stands wherever any of it does not.
+        const isCut = at + 1 > takeAt({ ...amount, take: 200, perPage: null }, width)
+        expect(width < (hidesBelow(amount, at + 1) ?? 0)).toBe(isCut)
       }),
     )
   })

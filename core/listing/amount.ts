@@ -1,4 +1,6 @@
 import { array, lazy, number, object, string } from 'yup'
+import { addsPages, defaultPaging, pagingPhrase, pagingSchema } from './paging'
+import type { Paging } from './paging'
 
 /** How many are shown where the listing is narrower than a width. */
 export interface AmountStop {
@@ -16,6 +18,8 @@ export interface Amount {
   readonly take: number | 'all'
   /** How many a page of a longer listing holds, 1 to 200; null for all at once. */
   readonly perPage: number | null
+  /** How visitors go through those pages. */
+  readonly paging: Paging
   /** Widths from which fewer are shown, falling. */
   readonly stops: readonly AmountStop[]
   /** What stands in place of a listing that shows nothing; empty for the site's own words. */
@@ -24,7 +28,14 @@ export interface Amount {
 
 /** How many a new listing shows. */
 export const usualTake = 6
-export const defaultAmount: Amount = { skip: 0, take: usualTake, perPage: null, stops: [], nothing: '' }
+export const defaultAmount: Amount = {
+  skip: 0,
+  take: usualTake,
+  perPage: null,
+  paging: defaultPaging,
+  stops: [],
+  nothing: '',
+}
 
 /** The most that are shown at once. */
 export const mostShown = 200
@@ -44,6 +55,7 @@ export const amountSchema = object({
     .max(10000, 'Skip at most 10,000 entries.'),
   take: lazy((value: unknown) => (value === 'all' ? string().oneOf(['all']) : count('show')) as never),
   perPage: count('show on a page').nullable(),
+  paging: pagingSchema.optional().default(undefined),
   stops: array(
     object({
       below: number()
@@ -80,10 +92,11 @@ export function takeOf({ take }: Pick<Amount, 'take'>): number {
   return take === 'all' ? Infinity : take
 }
 
-/** The clause in words: “skip 1, then 8”, “40 in pages of 12”. */
+/** The clause in words: “skip 1, then 8”, “40 in pages of 12”, “all, 12 more at each press”. */
 export function amountPhrase(amount: Amount): string {
   const many = amount.take === 'all' ? 'all' : String(amount.take)
-  const taken = amount.perPage === null ? many : `${many} in pages of ${amount.perPage}`
+  const pages = amount.perPage === null ? '' : pagingPhrase(amount.paging, amount.perPage)
+  const taken = pages === '' ? many : addsPages(amount.paging) ? `${many}, ${pages}` : `${many} ${pages}`
   return amount.skip === 0
     ? amount.perPage === null
       ? `${taken} of them`
@@ -102,6 +115,11 @@ export function shownFrom(amount: Amount, at: number): number {
     0,
     ...amount.stops.filter((stop) => takeAt(amount, stop.below - 1) <= at).map((stop) => stop.below),
   )
+}
+
+/** The widest width (CSS pixels) below which so many entries are not all shown; null where they always are. */
+export function hidesBelow(amount: Amount, count: number): number | null {
+  return amount.stops.find(({ take }) => take < count)?.below ?? null
 }
 
 /** How many a listing of this width (CSS pixels) shows at most. */

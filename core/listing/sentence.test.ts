@@ -9,6 +9,7 @@ import { wordsOf } from '../content/catalogue'
 import type { FieldTypeName } from '../content/fields'
 import { newTermsControl } from '../visitors/terms'
 import { defaultAmount } from './amount'
+import { defaultPaging } from './paging'
 import { clauses } from './clauses'
 import { newListing } from './definition'
 import type { Listing } from './definition'
@@ -156,6 +157,18 @@ describe('the sentence', () => {
         amount: { ...defaultAmount, take: 40, perPage: 12, stops: [{ below: 560, take: 4 }] },
       }),
     ).toContain('most read in 30 days first, then shuffled anew each day, 40 in pages of 12 (4), as a')
+  })
+
+  it.each([
+    ['turn', '40 in pages of 12'],
+    ['numbers', '40 in numbered pages of 12'],
+    ['more', '40, 12 more at each press'],
+    ['endless', '40, 12 more as their end is reached'],
+  ] as const)('says how pages come: %s', (kind, words) => {
+    const paging = { ...defaultPaging, kind }
+    expect(said({ amount: { ...defaultAmount, take: 40, perPage: 12, paging } })).toContain(
+      `, ${words}, as a`,
+    )
   })
 
   it('names what is gone instead of leaving a hole', () => {

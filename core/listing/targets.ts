@@ -11,7 +11,13 @@ const boxTargets: readonly StyleTarget[] = [
   ...aroundTargets,
   { name: 'box', title: 'Box of the listing', selector: '.listing' },
   { name: 'empty', title: 'Words where there is nothing', selector: '.listing-empty' },
-  { name: 'page-link', title: 'Way to other pages', selector: '.listing-pages a', isPressed: true },
+  {
+    name: 'page-link',
+    title: 'Way to other pages',
+    selector: '.listing-pages a',
+    chosen: '[aria-current]',
+    isPressed: true,
+  },
 ]
 
 /** All that looks can style, in the order in which it is listed: each thing once. */

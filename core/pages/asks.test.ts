@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { newFitting } from '../fittings'
 import { newListing } from '../listing/definition'
-import { askAddress, askOf, pageAsk, turnAddress, withAsk } from './asks'
+import { askAddress, askOf, fromItsStart, pageAsk, turnAddress, withAsk } from './asks'
 import type { PlacementAsk } from './asks'
 import { newPage } from './definition'
 import type { Page, Placement } from './definition'
@@ -46,8 +46,8 @@ describe('what is asked of a page', () => {
   it('needs no name where one thing alone can be asked', () => {
     const rule: Placement = { kind: 'fitting', id: 'r', heading: '', fitting: newFitting('rule') }
     const page = pageOf(rule, listed('whole'), listed('a'))
-    expect(askOf(askedAt(page, '?after=x'), 'a')).toEqual({ after: 'x', turn: null })
-    expect(askOf(askedAt(page, '?after=x'), 'r')).toEqual({ after: null, turn: null })
+    expect(askOf(askedAt(page, '?after=x'), 'a')).toMatchObject({ after: 'x', turn: null })
+    expect(askOf(askedAt(page, '?after=x'), 'r')).toMatchObject({ after: null, turn: null })
     expect(askAddress(askedAt(page, '?term=soil'), 'a', { after: 'y' })).toBe('?term=soil&after=y#heading-a')
   })
 
@@ -90,7 +90,7 @@ describe('what is asked of a page', () => {
     fc.assert(
       fc.property(pages, steps, (placements, all) => {
         const page = pageOf(...placements)
-        const nothing: PlacementAsk = { after: null, turn: null }
+        const nothing: PlacementAsk = { ...fromItsStart, turn: null }
         const expected = new Map(placements.map(({ id }) => [id, nothing]))
         let ask = askedAt(page, '?term=soil')
         for (const [id, change] of all.filter(([id]) => expected.has(id))) {

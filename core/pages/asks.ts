@@ -6,16 +6,34 @@ import type { Page, Placement } from './definition'
 import type { FurnitureName } from './shared-address'
 import { standingOn } from './standing'
 
-/** What visitors ask of one thing on a page. What one of them is asked never touches another. */
+/**
+ * What visitors ask of one thing on a page, as an address says it; null for nothing. What one of them is
+ * asked never touches another.
+ */
 export interface PlacementAsk {
-  /** Where its page begins, as a listing's answer names it; null for its first. */
+  /** Where its page begins, as a listing's answer names it. */
   readonly after: string | null
-  /** Which month or week it is turned to; null for the present. */
+  /** Where its page ends, likewise. */
+  readonly until: string | null
+  /** The number of its page. */
+  readonly page: string | null
+  /** How many of its entries stand together, where pages are added to each other. */
+  readonly shown: string | null
+  /** Which month or week it is turned to. */
   readonly turn: string | null
 }
 
 /** What each of those is called in an address. */
-const parameters: Readonly<Record<keyof PlacementAsk, string>> = { after: 'after', turn: 'at' }
+const parameters: Readonly<Record<keyof PlacementAsk, string>> = {
+  after: 'after',
+  until: 'until',
+  page: 'page',
+  shown: 'shown',
+  turn: 'at',
+}
+
+/** Asks for the first page of a listing. */
+export const fromItsStart: Omit<PlacementAsk, 'turn'> = { after: null, until: null, page: null, shown: null }
 
 /** What a visitor asks a page for, beside its path: what is asked of each thing on it, and anything else. */
 export interface PageAsk {
@@ -88,7 +106,8 @@ function freeAmong(taken: ReadonlySet<string>, name: string): string {
 
 /** What one thing is asked. */
 export function askOf(ask: PageAsk, id: string): PlacementAsk {
-  return { after: askedFor(ask, id, parameters.after), turn: askedFor(ask, id, parameters.turn) }
+  const asked = Object.entries(parameters).map(([key, parameter]) => [key, askedFor(ask, id, parameter)])
+  return Object.fromEntries(asked) as PlacementAsk
 }
 
 /**

@@ -33,13 +33,17 @@ export function choicesIn(
     const text = parameter === null ? null : asked(parameter)
     return { control, ...(text === null ? { choice: null, unknown: [] } : kind.read(control, text, site)) }
   })
-  return {
-    chosen: read.flatMap(({ control, choice }) => (choice === null ? [] : [{ control, choice }])),
-    unknown: read
-      .flatMap(({ unknown }) => unknown)
-      .slice(0, mostTold)
-      .map((one) => (one.length <= longestTold ? one : `${one.slice(0, longestTold)}…`)),
-  }
+  const chosen = read.flatMap(({ control, choice }) => (choice === null ? [] : [{ control, choice }]))
+  return withUnknown(
+    { chosen, unknown: [] },
+    read.flatMap(({ unknown }) => unknown),
+  )
+}
+
+/** The same, with what else in the address means nothing. */
+export function withUnknown({ chosen, unknown }: Choices, more: readonly string[]): Choices {
+  const told = more.map((one) => (one.length <= longestTold ? one : `${one.slice(0, longestTold)}…`))
+  return { chosen, unknown: [...unknown, ...told].slice(0, mostTold) }
 }
 
 /** What is chosen by a control; null for nothing. */

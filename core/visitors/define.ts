@@ -48,7 +48,10 @@ export function defineControl<const Name extends string, Control extends { reado
 }
 
 /** What pages are asked besides: no control is called so in an address. */
-const taken: readonly string[] = ['term', 'author', 'month', 'words', 'clock', 'after', 'at']
+const taken: readonly string[] = [
+  ...['term', 'author', 'month', 'words', 'clock'],
+  ...['after', 'until', 'page', 'shown', 'at'],
+]
 
 /** A name for addresses that means nothing else there. */
 export function freeParameter(slug: string): string {

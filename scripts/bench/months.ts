@@ -1,6 +1,7 @@
 import { sql } from 'kysely'
 import { rowName } from '../../core/content/row'
 import { newListing } from '../../core/listing/definition'
+import { firstPage } from '../../core/query/page-asked'
 import type { Listing } from '../../core/listing/definition'
 import { stretchSeen } from '../../core/shapes/calendar-turn'
 import { newShape } from '../../core/shapes'
@@ -64,7 +65,9 @@ const at = { locale: 'en-GB', zone: 'UTC', now }
 const { from, before } = stretchSeen({ view: 'month', day: '2026-12-01', term: null }, by, at)
 
 const ours = async () =>
-  (await asker.shown(listing, { now, page: null, visit: '' }, [], month)).rows.map(rowName)
+  (await asker.shown(listing, { now, page: null, visit: '' }, [], { ...firstPage, turn: month })).rows.map(
+    rowName,
+  )
 const [begin, end, read] = [from, before, now].map((at) => sql`${new Date(at)}::timestamptz`)
 /** It knows that nothing takes more than two days, and which of it ends within 62 days is looked at. */
 const byHand = async () => {

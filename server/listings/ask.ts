@@ -5,36 +5,23 @@ import { goesByVisitorsClock } from '../../core/shapes/time-axis'
 import { storedListing } from '../../core/listing/definition'
 import type { Listing } from '../../core/listing/definition'
 import type { ListingCounts } from '../../core/query/answers'
-import { cursorText, readCursor } from '../../core/query/cursor'
+import { firstPage } from '../../core/query/page-asked'
+import type { PageAsked } from '../../core/query/page-asked'
 import { planOf } from '../../core/query/plan'
 import type { Plan } from '../../core/query/plan'
 import type { Predicate } from '../../core/rules/predicate'
-import { positionReader } from '../../core/query/position'
-import type { Position } from '../../core/query/position'
-import type { RowKey } from '../../core/content/row'
 import { nextMidnight } from '../../core/time/windows'
 import { askedAlone } from '../../core/query/asked-alone'
 import type { Db } from '../db/client'
 import type { DependentCache } from '../live/dependent-cache'
-import { shownPositions } from './answer'
 import { knownSite, questionContext } from './context'
 import type { Asked, KnownSite } from './context'
 import { facetCounts } from './facet-counts'
-import { indexedRow } from './indexed-entry'
 import { mayChangeAt } from './next-change'
+import { pageShown } from './shown-page'
+import type { ShownPage } from './shown-page'
 import { countsOf } from './step-counts'
 import { shownInStretch } from './stretches'
-
-/** A page of a listing's rows. */
-export interface ShownPage {
-  readonly rows: readonly RowKey[]
-  /** How many lie on the pages before it; 0 for the first page. */
-  readonly before: number
-  /** The cursor of the page after it; null on the last. */
-  readonly next: string | null
-  /** As `StretchShown` has it. */
-  readonly later: number | null
-}
 
 /**
  * Asks listings for pages: each with what it knows of the site, and with answers kept where that is
@@ -49,12 +36,12 @@ export interface ListingAsker {
    * listing's answer; Infinity for never.
    */
   readonly turnsAt: (listing: Listing, now: number) => Promise<number>
-  /** A page of a listing, under what a visitor chose: the one that the cursor names, or the first. */
+  /** A page of a listing, under what a visitor chose. */
   readonly shown: (
     listing: Listing,
     asked: Asked,
     above: readonly number[],
-    cursor?: string | null,
+    page?: PageAsked,
     choices?: readonly Predicate[],
   ) => Promise<ShownPage>
   /** How many of its entries, or dates of them, a listing would show in all under what a visitor chose. */
@@ -89,8 +76,8 @@ export function askingAnew(db: Db): ListingAsker {
       facetCounts(db, await listingPlan(db, await knownOnce(), listing, asked, above, choices), keys),
     found: async (listing, asked, above, choices) =>
       foundNow(db, await knownOnce(), listing, asked, above, choices),
-    shown: async (listing, asked, above, cursor = null, choices = []) =>
-      shownNow(db, await knownOnce(), listing, asked, above, cursor, choices),
+    shown: async (listing, asked, above, page = firstPage, choices = []) =>
+      shownNow(db, await knownOnce(), listing, asked, above, page, choices),
   }
 }
 
@@ -135,22 +122,25 @@ export function askingKept(
     seen,
     known,
     turnsAt,
-    found: async (listing, asked, above, choices) =>
-      foundNow(db, await known(), listing, asked, above, choices),
-    shown: async (listing, asked, above, cursor = null, choices = []) => {
-      if (choices.length > 0) return shownNow(db, await known(), listing, asked, above, cursor, choices)
+    found: async (listing, asked, above, choices) => {
+      if (choices.length > 0) return foundNow(db, await known(), listing, asked, above, choices)
+      const name = JSON.stringify(['found', listing.from, listing.amount, asked.page, above])
+      return kept(name, listing, asked, (site) => foundNow(db, site, listing, asked, above, []))
+    },
+    shown: async (listing, asked, above, page = firstPage, choices = []) => {
+      if (choices.length > 0) return shownNow(db, await known(), listing, asked, above, page, choices)
       return kept(
         JSON.stringify([
           storedListing(listing),
           asked.page,
           above,
-          cursor,
+          page,
           lastsAVisit(listing) ? asked.visit : '',
           goesByVisitorsClock(listing.shape) ? asked.clock : '',
         ]),
         listing,
         asked,
-        (site) => shownNow(db, site, listing, asked, above, cursor, []),
+        (site) => shownNow(db, site, listing, asked, above, page, []),
       )
     },
     counted: async (listing, asked, above, keys, choices = []) => {
@@ -179,36 +169,15 @@ async function shownNow(
   listing: Listing,
   asked: Asked,
   above: readonly number[],
-  text: string | null,
+  page: PageAsked,
   choices: readonly Predicate[],
 ): Promise<ShownPage> {
   const plan = await listingPlan(db, known, listing, asked, above, choices)
-  const place = { ...known.site, now: asked.now, visitor: asked.clock ?? null, turned: text }
+  const place = { ...known.site, now: asked.now, visitor: asked.clock ?? null, turned: page.turn }
   const stretch = shapeOf(listing.shape).stretch?.(listing.shape, place)
   if (stretch !== undefined)
-    return { ...(await shownInStretch(db, known, plan, stretch)), before: 0, next: null }
-  const cursor = text === null ? null : readCursor(text, plan)
-  const start = cursor === null ? null : (cursor.position ?? (await positionOf(db, plan, cursor)))
-  const before = cursor?.before ?? 0
-  const take = takeOf(listing.amount)
-  const { perPage } = listing.amount
-  const most = Math.max(0, Math.min(plan.take, take - before))
-  if (most === 0) return { rows: [], before, next: null, later: null }
-  // One more than is shown tells whether there is another page.
-  const more = perPage !== null && before + most < take
-  // An entry that is gone by now can't tell where it stood; how many were shown before can.
-  const skip = cursor !== null && start === null ? plan.skip + before : plan.skip
-  const found = await shownPositions(
-    db,
-    { ...plan, skip, take: more ? most + 1 : most },
-    known.site.locale,
-    start,
-  )
-  const shown = found.slice(0, most)
-  const last = shown.at(-1)
-  const next =
-    found.length > most && last !== undefined ? cursorText({ position: last, before: before + most }) : null
-  return { rows: shown.map(({ id, at }) => ({ id, at })), before, next, later: null }
+    return { ...(await shownInStretch(db, known, plan, stretch)), before: 0, previous: null, next: null }
+  return pageShown({ db, plan, locale: known.site.locale, amount: listing.amount }, page)
 }
 
 async function foundNow(
@@ -222,12 +191,6 @@ async function foundNow(
   const plan = await listingPlan(db, known, listing, asked, above, choices)
   const { steps } = await countsOf(db, plan)
   return Math.min(Math.max(0, (steps.at(-1) ?? 0) - plan.skip), takeOf(listing.amount))
-}
-
-/** Where a row stands in a plan's order now; null where it is gone. */
-async function positionOf(db: Db, plan: Plan, row: RowKey): Promise<Position | null> {
-  const indexed = await indexedRow(db, row)
-  return indexed === null ? null : positionReader(plan.order)(indexed)
 }
 
 /** The plan of a listing as the site is now. */

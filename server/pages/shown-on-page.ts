@@ -1,15 +1,18 @@
 import type { Listing } from '../../core/listing/definition'
 import type { Page } from '../../core/pages/definition'
 import { askOf, askedFor, noAsk } from '../../core/pages/asks'
+import { pageOfListing } from '../../core/pages/page-of-listing'
+import type { PageAsked } from '../../core/query/page-asked'
 import type { PageAsk } from '../../core/pages/asks'
 import type { FurnitureName } from '../../core/pages/shared-address'
 import { shownListingsOf } from '../../core/pages/standing'
-import { asksOf, choicesIn } from '../../core/visitors/choices'
+import { asksOf, choicesIn, withUnknown } from '../../core/visitors/choices'
 import type { Choices } from '../../core/visitors/choices'
 import type { Predicate } from '../../core/rules/predicate'
 import type { NavigationLink } from '../../core/navigation'
-import type { ListingAsker, ShownPage } from '../listings/ask'
+import type { ListingAsker } from '../listings/ask'
 import type { Asked } from '../listings/context'
+import type { ShownPage } from '../listings/shown-page'
 import { listingTrouble } from '../listings/troubles'
 
 /** The listings of a page by id. */
@@ -27,6 +30,10 @@ export interface AskedPage {
 
 /** What a placement shows, and what listings above it on the page show. */
 export interface ShownPlacement extends ShownPage {
+  /** Which page of it was asked for. */
+  readonly page: PageAsked
+  /** Whether all of it stands at every width. */
+  readonly isWhole: boolean
   readonly above: readonly number[]
   /** What a visitor chose by its controls. */
   readonly choices: Choices
@@ -52,12 +59,13 @@ export async function shownOnPage(
   const answer = async ({ id, listing }: (typeof placed)[number], above: readonly number[]) => {
     const asking = (parameter: string) => askedFor(ask, id, parameter)
     const choices = choicesIn(listing.visitors.controls, asking, named)
-    const page = await shownOrNothing(asker, listing, asked, {
+    const { page, isWhole, unknown } = pageOfListing(askOf(ask, id), listing.amount)
+    const shown = await shownOrNothing(asker, listing, asked, {
       above,
       asks: asksOf(choices.chosen, named),
-      cursor: cursorIn(ask, id),
+      page,
     })
-    return [id, { ...page, above, choices }] as const
+    return [id, { ...shown, page, isWhole, above, choices: withUnknown(choices, unknown) }] as const
   }
   if (!placed.some(({ listing }) => leavesOutAbove(listing)))
     return new Map(await Promise.all(placed.map((one) => answer(one, []))))
@@ -71,15 +79,9 @@ export async function shownOnPage(
   return shown
 }
 
-/** Where what is asked of a placement begins: a page of it, or what it is turned to; null for its beginning. */
-export function cursorIn(ask: PageAsk, id: string): string | null {
-  const { after, turn } = askOf(ask, id)
-  return turn ?? after
-}
-
 /** How a listing is asked on its page: below which entries, for what of it, and what visitors' choices ask. */
 interface HowAsked extends Pick<ShownPlacement, 'above'> {
-  readonly cursor: string | null
+  readonly page: PageAsked
   readonly asks: readonly Predicate[]
 }
 
@@ -88,12 +90,12 @@ async function shownOrNothing(
   asker: ListingAsker,
   listing: Listing,
   asked: Asked,
-  { above, asks, cursor }: HowAsked,
-): Promise<Omit<ShownPlacement, 'above' | 'choices'>> {
+  { above, asks, page }: HowAsked,
+): Promise<Omit<ShownPlacement, 'above' | 'choices' | 'page' | 'isWhole'>> {
   try {
-    return await asker.shown(listing, asked, above, cursor, asks)
+    return await asker.shown(listing, asked, above, page, asks)
   } catch (error) {
-    return { rows: [], before: 0, next: null, later: null, trouble: listingTrouble(error) }
+    return { rows: [], before: 0, previous: null, next: null, later: null, trouble: listingTrouble(error) }
   }
 }
 

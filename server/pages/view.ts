@@ -7,10 +7,11 @@ import type { Listing } from '../../core/listing/definition'
 import { sharedCss, sharedStyles } from '../../core/listing/look'
 import type { Page, PlacedFitting, PlacedListing, Placement } from '../../core/pages/definition'
 import { listingCalendar } from '../../core/pages/calendar-file'
-import { askAddress, pageAsk, turnAddress } from '../../core/pages/asks'
+import { askOf, pageAsk, turnAddress } from '../../core/pages/asks'
 import type { PageAsk } from '../../core/pages/asks'
 import { listingBox } from '../../core/pages/bands/geometry'
 import { frames } from '../../core/pages/frames'
+import { pageOfListing } from '../../core/pages/page-of-listing'
 import { anchorsOn, ownClass } from '../../core/pages/own-names'
 import { columnsOn, shownListingsOf } from '../../core/pages/standing'
 import type { Standing, StandingColumn } from '../../core/pages/standing'
@@ -39,7 +40,8 @@ import { entryInFull } from '../listings/entry-in-full'
 import { saysWhen } from '../listings/context'
 import type { Asked, KnownSite } from '../listings/context'
 import { cardContext, cardViews, columnTitle } from './card-views'
-import { cursorIn, shownOnPage } from './shown-on-page'
+import { waysThrough } from './paging'
+import { shownOnPage } from './shown-on-page'
 import type { AskedPage, ShownPlacement } from './shown-on-page'
 
 /** A page with every listing answered, ready to be rendered. What is shown may be known already. */
@@ -112,14 +114,15 @@ export async function listingPageView(
     { id, heading }: PlacedFitting,
     listing: Listing,
   ): Promise<PlacedListingView | null> {
-    const answer = await asker.shown(listing, asked, [], cursorIn(ask, id))
+    const { page: of, isWhole } = pageOfListing(askOf(ask, id), listing.amount)
+    const answer = await asker.shown(listing, asked, [], of)
     const placement = { kind: 'listing', id, listing: id, heading } as const
     const standing = {
       ...column,
       page,
       placement,
       listing,
-      shown: { ...answer, above: [], choices: noChoices },
+      shown: { ...answer, page: of, isWhole, above: [], choices: noChoices },
     }
     const view = await placementView(db, known, standing, { ...asked, asker, ask })
     // It is nobody's to subscribe to: no listing stands behind it.
@@ -225,13 +228,14 @@ export async function placementView(
     nextDateAt: opensOf(listing.card).length > 0 ? now : undefined,
   })
   const isFirst = shownListingsOf(page)[0]?.id === placement.id
-  const cards = cardViews(box, listing, entries, cardContext({ site, words }, now), isFirst)
+  const carded = shown?.isWhole === true ? shownWhole(listing) : listing
+  const cards = cardViews(box, carded, entries, cardContext({ site, words }, now), isFirst)
   const shape = shapeOf(listing.shape)
   const grouping = shape.grouping?.(listing.shape) ?? null
   const place = { ...site, now, visitor: clock ?? null }
   const arrangement = arrangementOf(listing.shape, entries, {
     ...place,
-    turned: cursorIn(ask, placement.id),
+    turned: askOf(ask, placement.id).turn,
     later: shown?.later ?? null,
     terms: await outermostTerms(db, shape.termsShown?.(listing.shape) ?? null),
   })
@@ -246,11 +250,8 @@ export async function placementView(
       shared: sharedStyles(listing.look, words),
       sharedCss: sharedCss(listing.look, words),
     },
-    first: shown !== undefined && shown.before > 0 ? askAddress(ask, placement.id, { after: null }) : null,
-    next:
-      shown !== undefined && shown.next !== null
-        ? askAddress(ask, placement.id, { after: shown.next })
-        : null,
+    ...(await waysThrough({ asked, known, listing, placement: placement.id, shown })),
+    unknown: shown?.choices.unknown ?? [],
     cards,
     columns: listing.card.parts
       .filter((part) => part.on)
@@ -278,4 +279,9 @@ export async function placementView(
       placement: placement.id,
     }),
   }
+}
+
+/** A listing that shows as much where it is narrow. */
+function shownWhole(listing: Listing): Listing {
+  return { ...listing, amount: { ...listing.amount, stops: [] } }
 }

@@ -1,4 +1,4 @@
-import { askAddress } from '../../core/pages/asks'
+import { askAddress, fromItsStart } from '../../core/pages/asks'
 import type { PageAsk } from '../../core/pages/asks'
 import type { Listing } from '../../core/listing/definition'
 import { askedBy } from '../../core/visitors/choices'
@@ -27,5 +27,5 @@ export function choiceAddress(
   control: Control,
   choice: Choice | null,
 ): string {
-  return askAddress(ask, placement, { after: null }, askedBy(control, choice, known.named))
+  return askAddress(ask, placement, fromItsStart, askedBy(control, choice, known.named))
 }

@@ -1,4 +1,4 @@
-import { askAddress } from '../../core/pages/asks'
+import { askAddress, fromItsStart } from '../../core/pages/asks'
 import { controlLabel } from '../../core/listing/visitors'
 import { askedBy, asksOf, choiceBy, withChoice } from '../../core/visitors/choices'
 import type { Chosen } from '../../core/visitors/choices'
@@ -51,7 +51,6 @@ export async function visitorsView(asked: ControlsAsked): Promise<VisitorsView |
     chosen: waysBack(asked).map(({ title, address }) => ({ title, address })),
     clear: choices.chosen.length === 0 ? null : withoutAll(asked),
     found,
-    unknown: choices.unknown,
     instead: found === 0 ? await insteadOf(asked) : [],
   }
 }
@@ -70,7 +69,7 @@ async function controlView(
 
 function withoutAll({ ask, placement, listing, known }: ControlsAsked): string {
   const nothing = listing.visitors.controls.map((control) => askedBy(control, null, known.named))
-  return askAddress(ask, placement, { after: null }, Object.assign({}, ...nothing) as Record<string, null>)
+  return askAddress(ask, placement, fromItsStart, Object.assign({}, ...nothing) as Record<string, null>)
 }
 
 /** A single choice that can be taken back: where that leads, and what is chosen then. */

@@ -1,4 +1,4 @@
-import { parameterName, withAsk } from '../../core/pages/asks'
+import { fromItsStart, parameterName, withAsk } from '../../core/pages/asks'
 import { longestSearch, searchControl } from '../../core/visitors/search'
 import type { SearchControl } from '../../core/visitors/search'
 import type { ControlsAsked } from './asked'
@@ -11,7 +11,7 @@ export async function searchContent(
   { ask, placement, known }: ControlsAsked,
 ): Promise<Loaded<'search'>> {
   const parameter = searchControl.parameter(control, known.named) ?? ''
-  const { query } = withAsk(ask, placement, { after: null }, { [parameter]: null })
+  const { query } = withAsk(ask, placement, fromItsStart, { [parameter]: null })
   return {
     content: {
       parameter: parameterName(ask, placement, parameter),

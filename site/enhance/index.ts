@@ -5,6 +5,7 @@ import { onceFontsAreThere } from './fonts'
 import { keepUpToDate } from './keep-up-to-date'
 import { tellHeight } from './tell-height'
 import { layOutByClock, tellByClock } from './clock'
+import { reachEnds } from './endless'
 import { turnInPlace } from './turning'
 
 // What is measured in fonts that stand in would move when the others come.
@@ -18,6 +19,7 @@ fitCodeFrames()
 
 const { page, entry, alone } = document.body.dataset
 if (page !== undefined || alone !== undefined) turnInPlace()
+if (page !== undefined) reachEnds()
 if (page !== undefined) keepUpToDate(page)
 if (page !== undefined || alone !== undefined) layOutByClock()
 if (entry !== undefined) countRead(entry)

@@ -20,21 +20,26 @@ export function turnInPlace(): void {
     )
       return
     event.preventDefault()
-    goTo(link.href)
+    follow(link.href)
   })
   document.addEventListener('submit', (event) => {
     const form = event.target
     if (!(form instanceof HTMLFormElement) || !form.matches('[data-in-place]')) return
     event.preventDefault()
-    goTo(addressOf(form))
+    follow(addressOf(form))
   })
   addEventListener('popstate', () => void showPageAt(location.href))
 }
 
-function goTo(address: string): void {
-  void showPageAt(address, () => history.pushState(null, '', address)).then((isShown) => {
+function follow(address: string): void {
+  void goTo(address, 'push').then((isShown) => {
     if (!isShown) location.href = address
   })
+}
+
+/** Shows another address of this page where it stands, as one more or in place of its own. */
+export function goTo(address: string, as: 'push' | 'replace'): Promise<boolean> {
+  return showPageAt(address, () => history[`${as}State`](null, '', address))
 }
 
 /** Where a form leads, without what is left empty in it. */

@@ -21,9 +21,6 @@ defineProps<{ visitors: VisitorsView; name: string }>()
       </p>
       <component :is="controlComponents[control.control]" :content="control.content" :label="control.label" />
     </div>
-    <p v-if="visitors.unknown.length > 0" class="narrow-note">
-      {{ words.unknownChoice(visitors.unknown) }}
-    </p>
     <div class="narrow-outcome">
       <p role="status">
         <template v-if="visitors.found !== null">{{ words.foundSo(visitors.found) }}</template>

@@ -60,8 +60,6 @@ export interface VisitorsView {
   readonly clear: string | null
   /** How many are found under what is chosen; null where nothing is. */
   readonly found: number | null
-  /** What an address asked that means nothing here. */
-  readonly unknown: readonly string[]
   /** Where nothing is found: each choice whose removal finds something, with how much. */
   readonly instead: readonly (Way & { readonly count: number })[]
 }

@@ -1,6 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { newListing } from '~~/core/listing/definition'
 import type { Listing } from '~~/core/listing/definition'
+import { firstPage } from '~~/core/query/page-asked'
 import { addEntry } from '~~/server/content/entries'
 import { askingAnew } from '~~/server/listings/ask'
 import { subjectOf } from '~~/server/pages/page-subject'
@@ -118,7 +119,7 @@ describe('a listing that follows its page', () => {
       }
       const whole = { ...listing, from: { ...listing.from, by: 'rule' as const } }
       for (let cursor: string | null = null, pages = 0; pages < 9; pages += 1) {
-        const shown = await asker.shown(whole, asked, [], cursor)
+        const shown = await asker.shown(whole, asked, [], { ...firstPage, after: cursor })
         all.push(...idsOf(shown))
         cursor = shown.next
         if (cursor === null) break
@@ -138,13 +139,15 @@ describe('a listing that follows its page', () => {
     const asked = { now: Date.UTC(2026, 6, 1), page: await subject('words=rain'), visit: '' }
     let cursor: string | null = null
     for (const expected of [3, 3, 2]) {
-      const shown = await asker.shown(following(3), asked, [], cursor)
+      const shown = await asker.shown(following(3), asked, [], { ...firstPage, after: cursor })
       expect([shown.rows.length, shown.before]).toEqual([expected, all.length])
       all.push(...idsOf(shown))
       cursor = shown.next
     }
     expect(cursor).toBeNull()
     expect(all).toEqual(idsOf(await asker.shown(following(), asked, [])))
-    expect(idsOf(await asker.shown(following(3), asked, [], 'no cursor'))).toEqual(all.slice(0, 3))
+    expect(idsOf(await asker.shown(following(3), asked, [], { ...firstPage, after: 'no cursor' }))).toEqual(
+      all.slice(0, 3),
+    )
   })
 })

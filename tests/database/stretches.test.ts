@@ -10,6 +10,7 @@ import { shapes } from '~~/core/shapes'
 import type { ShapeChoice } from '~~/core/shapes'
 import { lanesOf } from '~~/core/time/lanes'
 import type { Occurrence } from '~~/core/time/occurrences'
+import { firstPage } from '~~/core/query/page-asked'
 import { askingAnew, listingPlan } from '~~/server/listings/ask'
 import { knownSite } from '~~/server/listings/context'
 import { blankIndexed } from '../support/rows'
@@ -101,12 +102,10 @@ it('are all that happens in them, in order: by SQL, in memory and by a plain rea
         margin: 0,
       }
       const plan = await listingPlan(test.db, known, listing, asked, [])
-      const shown = await askingAnew(test.db).shown(
-        listing,
-        asked,
-        [],
-        isNarrowed ? 'month-2026-12_900' : 'month-2026-12',
-      )
+      const shown = await askingAnew(test.db).shown(listing, asked, [], {
+        ...firstPage,
+        turn: isNarrowed ? 'month-2026-12_900' : 'month-2026-12',
+      })
       const within = rowsOf(lists).filter(
         (one) =>
           one.startsAt < stretch.before &&
@@ -139,7 +138,10 @@ it('have with them all that is needed for each bar to keep its lane', async () =
   await fc.assert(
     fc.asyncProperty(dated, async (lists) => {
       await fill(lists)
-      const { rows } = await askingAnew(test.db).shown(calendar, asked, [], 'month-2026-12')
+      const { rows } = await askingAnew(test.db).shown(calendar, asked, [], {
+        ...firstPage,
+        turn: 'month-2026-12',
+      })
       const names = new Set(rows.map(rowName))
       const byDays = (all: ReturnType<typeof rowsOf>) => {
         const long = all
@@ -165,15 +167,18 @@ it('have with them all that is needed for each bar to keep its lane', async () =
 it('say when the next thing begins where nothing happens in them, of the term that is asked for', async () => {
   await fill([[date(Date.UTC(2027, 4, 8, 9), hour)], [date(Date.UTC(2027, 2, 1, 9), hour)]])
   const asker = askingAnew(test.db)
-  expect(await asker.shown(calendar, asked, [], 'month-2026-12')).toMatchObject({
+  expect(await asker.shown(calendar, asked, [], { ...firstPage, turn: 'month-2026-12' })).toMatchObject({
     rows: [],
     later: Date.UTC(2027, 2, 1, 9),
   })
-  expect(await asker.shown(calendar, asked, [], 'month-2026-12_900')).toMatchObject({
+  expect(await asker.shown(calendar, asked, [], { ...firstPage, turn: 'month-2026-12_900' })).toMatchObject({
     later: Date.UTC(2027, 4, 8, 9),
   })
-  expect(await asker.shown(calendar, asked, [], 'month-2027-06')).toMatchObject({ rows: [], later: null })
-  expect((await asker.shown(calendar, asked, [], 'month-2027-05')).later).toBeNull()
+  expect(await asker.shown(calendar, asked, [], { ...firstPage, turn: 'month-2027-06' })).toMatchObject({
+    rows: [],
+    later: null,
+  })
+  expect((await asker.shown(calendar, asked, [], { ...firstPage, turn: 'month-2027-05' })).later).toBeNull()
 })
 
 it('say so too where all that happens may lie beside them by its own clock', async () => {
@@ -181,13 +186,17 @@ it('say so too where all that happens may lie beside them by its own clock', asy
   await fill([[date(beside, hour)], [date(Date.UTC(2027, 4, 8, 9), hour)]])
   const asker = askingAnew(test.db)
   const own = { ...calendar, shape: { ...calendar.shape, clock: 'event' } } as typeof calendar
-  const [first] = (await asker.shown(calendar, asked, [], 'month-2026-12')).rows
-  expect(await asker.shown(calendar, asked, [], 'month-2026-12')).toMatchObject({ later: null })
-  expect(await asker.shown(own, asked, [], 'month-2026-12')).toMatchObject({
+  const [first] = (await asker.shown(calendar, asked, [], { ...firstPage, turn: 'month-2026-12' })).rows
+  expect(await asker.shown(calendar, asked, [], { ...firstPage, turn: 'month-2026-12' })).toMatchObject({
+    later: null,
+  })
+  expect(await asker.shown(own, asked, [], { ...firstPage, turn: 'month-2026-12' })).toMatchObject({
     rows: [first],
     later: Date.UTC(2027, 4, 8, 9),
   })
-  expect(await asker.shown(own, asked, [], 'month-2027-05')).toMatchObject({ later: null })
+  expect(await asker.shown(own, asked, [], { ...firstPage, turn: 'month-2027-05' })).toMatchObject({
+    later: null,
+  })
 })
 
 it('have what was published in them where no entry says when it happens', async () => {
@@ -198,9 +207,9 @@ it('have what was published in them where no entry says when it happens', async 
     .where('id', '=', 1)
     .execute()
   const asker = askingAnew(test.db)
-  const { rows } = await asker.shown(calendar, asked, [], 'month-2026-12')
+  const { rows } = await asker.shown(calendar, asked, [], { ...firstPage, turn: 'month-2026-12' })
   expect(rows.map((row) => row.id).toSorted()).toEqual([1, 2])
-  expect(await asker.shown(calendar, asked, [], 'month-2026-08')).toMatchObject({
+  expect(await asker.shown(calendar, asked, [], { ...firstPage, turn: 'month-2026-08' })).toMatchObject({
     rows: [],
     later: now - dayMs,
   })

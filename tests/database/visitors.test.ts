@@ -146,9 +146,11 @@ describe('a listing under what visitors choose', () => {
         expect(shown.visitors?.found).toBe(isNarrowed ? expected.length : null)
 
         const walked: number[] = []
-        for (let page = shown; ; page = await shownAt(listing, page.next)) {
+        for (let page = shown; ;) {
           walked.push(...page.cards.map((card) => card.entryId))
-          if (page.next === null) break
+          const next = page.pages?.next ?? null
+          if (next === null) break
+          page = await shownAt(listing, next.address)
         }
         expect(new Set(walked)).toEqual(new Set(expected))
         expect(walked).toHaveLength(expected.length)

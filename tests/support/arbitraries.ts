@@ -8,6 +8,7 @@ import { controlPlaces } from '~~/core/listing/visitors'
 import type { Visitors } from '~~/core/listing/visitors'
 import { termChoosings, termLayouts, termsOffered } from '~~/core/visitors/terms'
 import { defaultAmount } from '~~/core/listing/amount'
+import { pagingKinds } from '~~/core/listing/paging'
 import { newListing } from '~~/core/listing/definition'
 import type { Listing } from '~~/core/listing/definition'
 import { fromAll } from '~~/core/listing/from'
@@ -275,6 +276,13 @@ export const listings: fc.Arbitrary<Listing> = fc
       }),
       fc.record({ take: fc.constant('all' as const), perPage: fc.integer({ min: 1, max: 6 }) }),
     ),
+    paging: fc.record({
+      kind: fc.constantFrom(...pagingKinds),
+      previous: fc.constantFrom('', 'Earlier'),
+      next: fc.constantFrom('', 'Later'),
+      more: fc.constantFrom('', 'And more'),
+      pages: fc.integer({ min: 1, max: 20 }),
+    }),
     shape: anyShape,
     parts: fc.shuffledSubarray([...defaultCard.parts]),
     shared: fc.constantFrom(null, 1, 2147483647),
@@ -282,11 +290,11 @@ export const listings: fc.Arbitrary<Listing> = fc
     css: ownCss,
     visitors,
   })
-  .map(({ name, from, order, skip, many, shape, parts, shared, own, css, visitors }) => ({
+  .map(({ name, from, order, skip, many, paging, shape, parts, shared, own, css, visitors }) => ({
     ...newListing(name, firstCollection),
     from,
     order,
-    amount: { ...defaultAmount, skip, ...many },
+    amount: { ...defaultAmount, skip, ...many, paging },
     shape,
     card: { ...defaultCard, parts },
     look: { shared, own, css },

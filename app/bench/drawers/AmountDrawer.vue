@@ -7,6 +7,7 @@ import type { Listing } from '~~/core/listing/definition'
 import NumberSetting from '../../shared/settings/NumberSetting.vue'
 import SettingRow from '../../shared/settings/SettingRow.vue'
 import { useListingEdits } from '../../stores/bench/listing-edits'
+import PagingSettings from '../paging/PagingSettings.vue'
 import { words } from '../words'
 
 const props = defineProps<{ listing: Listing }>()
@@ -62,34 +63,7 @@ function widest(at: number): number {
     :unit="words.entries"
     @change="set({ skip: $event })"
   />
-  <div class="group">
-    <v-switch
-      :label="words.inPages"
-      :model-value="amount.perPage !== null"
-      @update:model-value="
-        set(
-          $event
-            ? { perPage: Math.min(takeOf(amount), 12) }
-            : { perPage: null, take: amount.take === 'all' ? usualTake : amount.take },
-        )
-      "
-    />
-    <v-switch
-      v-if="amount.perPage !== null"
-      :label="words.all"
-      :model-value="amount.take === 'all'"
-      @update:model-value="set({ take: $event ? 'all' : Math.max(usualTake, amount.perPage ?? 0) })"
-    />
-    <NumberSetting
-      v-if="amount.perPage !== null"
-      :label="words.perPage"
-      :value="amount.perPage"
-      :least="1"
-      :most="200"
-      :unit="words.entries"
-      @change="set({ perPage: $event })"
-    />
-  </div>
+  <PagingSettings :amount="amount" @change="set" />
   <SettingRow :label="words.narrower" :changed="amount.stops.length > 0" @reset="set({ stops: [] })">
     <p class="hint">{{ words.narrowerHint }}</p>
     <div v-for="(stop, at) in amount.stops" :key="at" class="stop">
@@ -138,11 +112,6 @@ function widest(at: number): number {
 </template>
 
 <style scoped>
-.group {
-  display: grid;
-  gap: 6px;
-}
-
 .hint {
   font-size: var(--size-note);
   color: var(--soft);
