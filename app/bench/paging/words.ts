@@ -3,12 +3,12 @@ import type { PagingKind } from '~~/core/listing/paging'
 /** What the settings of a longer listing's pages say. */
 export const words = {
   paging: 'Those that follow',
-  none: 'Are not shown',
+  none: 'Left out',
   kinds: {
-    turn: 'Stand on pages to turn',
-    numbers: 'Stand on numbered pages',
-    more: 'Are added by a press',
-    endless: 'Are added as the end is reached',
+    turn: 'Pages to turn',
+    numbers: 'Numbered pages',
+    more: 'Added by a press',
+    endless: 'By themselves, as the end is reached',
   } satisfies Record<PagingKind, string>,
   all: 'All of them, however many',
   perPage: 'On each page',
