@@ -9,7 +9,7 @@ const only = (from, ...to) => ({
   },
 })
 
-/** The floors of the core: rules ← visitors ← listing ← query. What stands on a floor is not known below it. */
+/** The floors of the core: order, rules ← visitors ← listing ← query. What stands on a floor is not known below it. */
 const below = (floor, ...above) => ({
   name: `core/${floor} knows nothing of ${above.join(', ')}`,
   severity: 'error',
@@ -25,6 +25,7 @@ module.exports = {
     only('server', 'core', 'site', 'demo'),
     only('app', 'core', 'site'),
     below('content', 'rules', 'listing', 'query', 'pages', 'checks', 'edits'),
+    below('order', 'rules', 'listing', 'query', 'cards', 'shapes', 'pages', 'checks', 'edits'),
     below('rules', 'listing', 'query', 'cards', 'shapes', 'pages', 'checks', 'edits'),
     below('visitors', 'listing', 'query', 'cards', 'shapes', 'pages', 'checks', 'edits'),
     below('listing', 'query', 'pages', 'checks', 'edits'),

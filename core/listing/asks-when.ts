@@ -2,7 +2,7 @@ import { ruleTree } from '../rules/rule-tree'
 import { shapeOf } from '../shapes'
 import type { ShapeChoice } from '../shapes'
 import type { From } from './from'
-import type { Order } from './order'
+import type { Order } from '../order/order'
 
 /** What of a listing may ask when entries happen. */
 interface Asking {

@@ -9,7 +9,7 @@ import { newShape, shapes } from '../shapes'
 import { isMoment } from '../rules/field-questions/moments'
 import { newListing } from './definition'
 import type { Listing } from './definition'
-import type { OrderKey } from './order'
+import type { OrderKey } from '../order/order'
 
 /** What a listing is begun with: a collection, what it holds, and the fields of its entries. */
 export interface BegunWith {

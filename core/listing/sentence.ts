@@ -8,7 +8,7 @@ import type { Clause } from './clauses'
 import type { Listing } from './definition'
 import { fromPhrase } from './from'
 import { lookPhrase } from './look'
-import { orderPhrase } from './order'
+import { orderPhrase } from '../order/order'
 import { visitorsPhrase } from './visitors'
 
 /** A run of the sentence: plain text, or a clause's ticket. */

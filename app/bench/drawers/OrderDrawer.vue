@@ -9,8 +9,8 @@ import {
   mostKeys,
   orderKeyPhrase,
   orderKeyTrouble,
-} from '~~/core/listing/order'
-import type { Order, OrderKey } from '~~/core/listing/order'
+} from '~~/core/order/order'
+import type { Order, OrderKey } from '~~/core/order/order'
 import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
 import NumberSetting from '../../shared/settings/NumberSetting.vue'
 import MoveHandle from '../../shared/sorting/MoveHandle.vue'
