@@ -13,7 +13,10 @@ import type { Listing } from '../core/listing/definition'
 import { defaultLook } from '../core/listing/look'
 import { defaultVisitors } from '../core/listing/visitors'
 import type { Visitors } from '../core/listing/visitors'
+import { newAmountControl } from '../core/visitors/amount'
 import { newSearchControl } from '../core/visitors/search'
+import { newSortControl } from '../core/visitors/sort'
+import type { SortControl } from '../core/visitors/sort'
 import { newTermsControl } from '../core/visitors/terms'
 import type { TermsControl } from '../core/visitors/terms'
 import { newBand } from '../core/pages/bands/definition'
@@ -99,7 +102,12 @@ interface Index {
   readonly paging?: PagingKind
   readonly perPage?: number
   /** The facets that visitors narrow it by, and where they stand. */
-  readonly narrow?: { readonly by: readonly string[] } & Partial<Visitors>
+  readonly narrow?: {
+    readonly by: readonly string[]
+    readonly layout?: TermsControl['layout']
+    readonly place?: Visitors['place']
+    readonly others?: readonly ('sort' | 'amount')[]
+  }
   /** Whether its side is the one of the archive. */
   readonly isArchive?: true
 }
@@ -112,7 +120,7 @@ const indexes: readonly Index[] = [
     shape: 'grid',
     card: 'shelf',
     look: 'Seed packet',
-    narrow: { by: ['season', 'topic'], place: 'before' },
+    narrow: { by: ['season', 'topic'], place: 'before', others: ['sort', 'amount'] },
   },
   {
     slug: 'plots',
@@ -124,6 +132,7 @@ const indexes: readonly Index[] = [
     look: 'Ledger',
     perPage: 6,
     paging: 'more',
+    narrow: { by: ['district'], layout: 'tabs' },
   },
   {
     slug: 'swap-days',
@@ -184,7 +193,7 @@ function indexPage(ids: DemoIds, index: Index): DemoPage {
     } as Listing['shape'],
     card: typeof card === 'string' ? readyMade(ids, slug, card) : cardOf(card),
     look: { ...defaultLook, shared: look === undefined ? null : ids.look(look) },
-    visitors: narrow === undefined ? defaultVisitors : narrowed(ids, narrow),
+    visitors: narrow === undefined ? defaultVisitors : narrowed(ids, slug, narrow),
   }
   const page = assembled(`/${slug}`, newPage(title, introduction), {
     main: [['', listing]],
@@ -200,19 +209,35 @@ function amountOf({ take, perPage = 12, paging = defaultPaging.kind }: Index): A
     : { ...defaultAmount, take }
 }
 
-/** Controls of facets: several terms in a list beside the listing, one at a time in a bar above it. */
+/** Controls of facets: several terms in a list beside the listing, one at a time above it; then others. */
 function narrowed(
   ids: DemoIds,
-  { by, place = defaultVisitors.place }: NonNullable<Index['narrow']>,
+  slug: string,
+  { by, place = defaultVisitors.place, layout = 'bar', others = [] }: NonNullable<Index['narrow']>,
 ): Visitors {
   const isBeside = place === 'before' || place === 'after'
-  const controls = by.map((facet): TermsControl => {
+  const narrowing = by.map((facet): TermsControl => {
     const usual = newTermsControl(ids.facet(facet))
     return isBeside
-      ? { ...usual, layout: 'list', choose: 'any', empty: true, all: '' }
-      : { ...usual, labelHidden: true }
+      ? { ...usual, layout: 'ticks', choose: 'any', empty: true, all: '' }
+      : { ...usual, layout, labelHidden: true }
   })
-  return { place, controls }
+  const price = ids.fields(slug).find(({ key }) => key === 'price')?.id
+  const sort: SortControl = {
+    ...newSortControl,
+    own: 'Newest first',
+    orders: [
+      ...(price === undefined
+        ? []
+        : (['up', 'down'] as const).map((direction) => ({
+            name: direction === 'up' ? 'Cheapest first' : 'Dearest first',
+            order: { keys: [{ by: 'field', field: price, direction }], pinned: 'ignored' } as const,
+          }))),
+      ...newSortControl.orders,
+    ],
+  }
+  const controls = others.map((one) => (one === 'sort' ? sort : newAmountControl))
+  return { place, controls: [...narrowing, ...controls] }
 }
 
 /** A page with the sessions of the long swap, hour by hour, below what it has. */

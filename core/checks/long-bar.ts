@@ -5,6 +5,9 @@ import type { Check } from './define'
 /** Common practice: more than this many choices side by side are not taken in at a glance. */
 const most = 12
 
+/** Layouts in which terms stand side by side. */
+const sideBySide: readonly string[] = ['bar', 'tabs']
+
 /** A bar of more terms than are taken in at a glance. */
 export const longBar: Check = {
   name: 'long-bar',
@@ -12,7 +15,7 @@ export const longBar: Check = {
   find({ listing, offered = [] }) {
     return listing.visitors.controls.flatMap((control, at) => {
       const count = offered[at] ?? 0
-      if (control.control !== 'terms' || control.layout !== 'bar' || count <= most) return []
+      if (control.control !== 'terms' || !sideBySide.includes(control.layout) || count <= most) return []
       return [
         {
           text: `Visitors find ${count} terms side by side in one bar: more than ${most} are not taken in at a glance.`,

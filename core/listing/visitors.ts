@@ -51,9 +51,15 @@ export function controlLabel(control: Control, words: Words): string {
   return controls.get(control.control).label(control, words)
 }
 
-/** The clause in words, after “Visitors”: “narrow by season and topic”, “take it as it is”. */
+/** The clause in words, after “Visitors”: “narrow by season and topic, and sort”, “take it as it is”. */
 export function visitorsPhrase({ controls: all }: Visitors, words: Words): string {
   if (all.length === 0) return 'take it as it is'
-  const labels = all.map((one) => controlLabel(one, words).toLocaleLowerCase(words.locale))
-  return `narrow by ${andList(labels, words.locale)}`
+  const isNarrowing = (one: Control) => controls.get(one.control).asks !== undefined
+  const labels = all
+    .filter(isNarrowing)
+    .map((one) => controlLabel(one, words).toLocaleLowerCase(words.locale))
+  const done = all.flatMap((one) => controls.get(one.control).does ?? [])
+  const narrow = labels.length === 0 ? [] : [`narrow by ${andList(labels, words.locale)}`]
+  const others = done.length === 0 ? [] : [andList(done, words.locale)]
+  return [...narrow, ...others].join(', and ')
 }

@@ -78,7 +78,7 @@ export function asksOf(
 ): readonly Predicate[] {
   return chosen
     .filter(({ control }) => control !== without)
-    .map(({ control, choice }) => controls.get(control.control).asks(control, choice, site))
+    .flatMap(({ control, choice }) => controls.get(control.control).asks?.(control, choice, site) ?? [])
 }
 
 /** What is chosen with another choice by a control in place of its own. */

@@ -1,5 +1,6 @@
 import type { Schema } from 'yup'
 import type { Catalogue } from '../content/catalogue'
+import type { Order } from '../order/order'
 import type { Predicate } from '../rules/predicate'
 import type { StyleTarget } from '../style/targets'
 import type { Words } from '../words'
@@ -12,6 +13,12 @@ export interface ReadChoice<Choice> {
   /** Null for nothing. */
   readonly choice: Choice | null
   readonly unknown: readonly string[]
+}
+
+/** What of a listing visitors may have otherwise: its order, and how many stand at once; null for its own. */
+export interface ShownAs {
+  readonly order: Order
+  readonly atOnce: number | null
 }
 
 /** A kind of control: what can be set, what it is called, and what a choice by it asks of an entry. */
@@ -31,7 +38,12 @@ export interface ControlKind<Name extends string = string, Control = never, Choi
   readonly read: (control: Control, text: string, site: ControlSite) => ReadChoice<Choice>
   /** The same as `read` reads; one text for each choice. */
   readonly write: (control: Control, choice: Choice, site: ControlSite) => string
-  readonly asks: (control: Control, choice: Choice, site: ControlSite) => Predicate
+  /** What a choice asks of an entry; nothing for a kind that narrows nothing. */
+  readonly asks?: (control: Control, choice: Choice, site: ControlSite) => Predicate
+  /** How a listing is shown under a choice, where that changes it. */
+  readonly changes?: (control: Control, choice: Choice, shown: ShownAs) => ShownAs
+  /** What visitors do by it, where they do not narrow: “sort”. */
+  readonly does?: string
   /** What visitors read of a choice, thing by thing, each with what is chosen without it. */
   readonly told: (
     control: Control,
@@ -47,13 +59,14 @@ export function defineControl<const Name extends string, Control extends { reado
   return kind
 }
 
-/** What pages are asked besides: no control is called so in an address. */
+/** What pages are asked besides, and by controls of other kinds: nothing else is called so in an address. */
 const taken: readonly string[] = [
   ...['term', 'author', 'month', 'words', 'clock'],
   ...['after', 'until', 'page', 'shown', 'at'],
+  ...['search', 'by', 'per'],
 ]
 
-/** A name for addresses that means nothing else there. */
+/** A name for addresses, after a slug of the site, that means nothing else there. */
 export function freeParameter(slug: string): string {
   return taken.includes(slug) ? `by-${slug}` : slug
 }

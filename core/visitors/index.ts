@@ -4,8 +4,12 @@ import { registryOf } from '../registry'
 import type { Registry } from '../registry'
 import type { StyleTarget } from '../style/targets'
 import type { ControlKind } from './define'
+import { amountControl } from './amount'
+import type { AmountControl } from './amount'
 import { searchControl } from './search'
 import type { SearchControl } from './search'
+import { sortControl } from './sort'
+import type { SortControl } from './sort'
 import { termsControl } from './terms'
 import type { TermsControl } from './terms'
 
@@ -13,6 +17,9 @@ import type { TermsControl } from './terms'
 interface Controls {
   readonly terms: { readonly control: TermsControl; readonly choice: readonly number[] }
   readonly search: { readonly control: SearchControl; readonly choice: string }
+  /** The place of the order among those that it offers. */
+  readonly sort: { readonly control: SortControl; readonly choice: number }
+  readonly amount: { readonly control: AmountControl; readonly choice: number }
 }
 
 export type ControlName = keyof Controls
@@ -29,6 +36,8 @@ export type AnyControlKind = ControlKind<ControlName, Control, Choice>
 export const controls: Registry<AnyControlKind> = registryOf('control', [
   termsControl,
   searchControl,
+  sortControl,
+  amountControl,
 ] as unknown as readonly AnyControlKind[])
 
 /** Names a control among those of a listing. */
@@ -51,13 +60,14 @@ const outcome: readonly StyleTarget[] = [
 /** What a look can style of these controls, each thing once; nothing where there are none. */
 export function controlTargets(all: readonly Control[]): readonly StyleTarget[] {
   const kinds = [...new Set(all.map(({ control }) => control))].map((name) => controls.get(name))
-  return kinds.length === 0 ? [] : [...everyControl, ...kinds.flatMap(({ styled }) => styled), ...outcome]
+  const own = [...new Set(kinds.flatMap(({ styled }) => styled))]
+  return kinds.length === 0 ? [] : [...everyControl, ...own, ...outcome]
 }
 
 /** The same of every kind. */
 export const allControlTargets: readonly StyleTarget[] = [
   ...everyControl,
-  ...controls.all.flatMap(({ styled }) => styled),
+  ...new Set(controls.all.flatMap(({ styled }) => styled)),
   ...outcome,
 ]
 

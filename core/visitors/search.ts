@@ -1,7 +1,7 @@
 import { boolean, object, string } from 'yup'
 import { textSchema } from '../schemas'
 import { wantedWords } from '../text/search-words'
-import { defineControl, freeParameter } from './define'
+import { defineControl } from './define'
 
 /** Looking for words in what the entries of a listing say. */
 export interface SearchControl {
@@ -45,7 +45,7 @@ export const searchControl = defineControl<'search', SearchControl, string>({
   ],
   label: ({ label }) => label || 'Words',
   of: () => '',
-  parameter: () => freeParameter('search'),
+  parameter: () => 'search',
   read(_, text, { words }) {
     const asked = text.trim().slice(0, longestSearch)
     return { choice: wantedWords(asked, words.locale).length === 0 ? null : asked, unknown: [] }

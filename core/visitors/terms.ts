@@ -3,8 +3,9 @@ import { inTreeOrder, withAncestors } from '../content/terms'
 import type { Term } from '../content/terms'
 import { idOrLaterSchema, idSchema, textSchema } from '../schemas'
 import { defineControl, freeParameter } from './define'
+import { menuTarget, waysTarget } from './ways'
 
-export const termLayouts = ['bar', 'list'] as const
+export const termLayouts = ['bar', 'tabs', 'list', 'ticks', 'menu'] as const
 export const termChoosings = ['one', 'any', 'all'] as const
 export const termsOffered = ['all', 'chosen', 'most-used'] as const
 
@@ -59,7 +60,9 @@ export const termsControl = defineControl<'terms', TermsControl, readonly number
     facet: idOrLaterSchema().required(),
     label: textSchema().defined().max(80, 'Keep the label within 80 characters.'),
     labelHidden: boolean().required(),
-    layout: string().oneOf(termLayouts, 'Terms stand in a bar or in a list.').required(),
+    layout: string()
+      .oneOf(termLayouts, 'Terms stand in a bar, as tabs, in a list, as boxes to tick, or in a menu.')
+      .required(),
     choose: string()
       .oneOf(termChoosings, 'Visitors choose one, any of several, or all of several.')
       .required(),
@@ -72,10 +75,7 @@ export const termsControl = defineControl<'terms', TermsControl, readonly number
   })
     .noUnknown()
     .required(),
-  styled: [
-    { name: 'narrow-term', title: 'Term to press', chosen: '[aria-current]', isPressed: true },
-    { name: 'narrow-count', title: 'What a term would find' },
-  ],
+  styled: [waysTarget, menuTarget, { name: 'narrow-count', title: 'What a term would find' }],
   label: ({ label, facet }, words) => label || (words.facet(facet) ?? 'A facet that is gone'),
   of: ({ facet }) => String(facet),
   parameter: ({ facet }, { facets }) => {

@@ -7,13 +7,16 @@ import { besideControls, listingBox } from '../pages/bands/geometry'
 import { boxWidthOn } from '../pages/frames'
 import { faultsOf } from '../parsing'
 import { allControlTargets, controlTargets } from '.'
+import { newAmountControl } from './amount'
 import { newSearchControl } from './search'
+import { newSortControl } from './sort'
 import { newTermsControl } from './terms'
 
 const site = new URL('../../site/', import.meta.url)
 const listing = newListing('Notes', 1)
 const faultsIn = (visitors: unknown) =>
   faultsOf(parseListing({ ...listing, visitors })).map((one) => one.path)
+const sortBy = (order: unknown) => ({ ...newSortControl, orders: [{ name: '', order }] })
 const some = (count: number) => Array.from({ length: count }, (_, at) => newTermsControl(at + 1))
 
 describe('what visitors can do with a listing', () => {
@@ -29,6 +32,23 @@ describe('what visitors can do with a listing', () => {
     ['too many', { controls: some(mostControls + 1) }, 'visitors.controls'],
     ['two searches', { controls: [newSearchControl, newSearchControl] }, 'visitors.controls[1]'],
     ['no button', { controls: [{ ...newSearchControl, button: '' }] }, 'visitors.controls[0].button'],
+    ['an order that is none', { controls: [sortBy({})] }, 'visitors.controls[0].orders[0].order'],
+    [
+      'an order by chance',
+      { controls: [sortBy({ keys: [{ by: 'shuffle', span: 'visit', number: 1 }], pinned: 'first' })] },
+      'visitors.controls[0].orders[0].order',
+    ],
+    ['no order', { controls: [{ ...newSortControl, orders: [] }] }, 'visitors.controls[0].orders'],
+    [
+      'falling numbers',
+      { controls: [{ ...newAmountControl, amounts: [24, 12] }] },
+      'visitors.controls[0].amounts',
+    ],
+    [
+      'a number past it',
+      { controls: [{ ...newAmountControl, amounts: [201] }] },
+      'visitors.controls[0].amounts[0]',
+    ],
     ['one facet twice', { controls: [newTermsControl(3), newTermsControl(3)] }, 'visitors.controls[1]'],
     [
       'a label',
@@ -49,7 +69,7 @@ describe('what visitors can do with a listing', () => {
       .join('\n')
     for (const { name, selector = `.${name}` } of allControlTargets)
       expect(components, name).toContain(/^\.([a-z-]+)/.exec(selector)?.[1])
-    expect(controlTargets([...some(2), newSearchControl])).toEqual(allControlTargets)
+    expect(controlTargets([...some(2), newSearchControl, newSortControl])).toEqual(allControlTargets)
     expect(controlTargets([])).toEqual([])
   })
 

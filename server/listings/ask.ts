@@ -30,6 +30,11 @@ import { shownInStretch } from './stretches'
 export interface ListingAsker {
   /** What was seen of the site's changes by now: answers are no older. Null where that is not known. */
   readonly seen: () => string | null
+  /**
+   * Answers of the same site that are not kept: for what visitors chose, to which there is no end. Pages keep
+   * what came of it, in a store of their own.
+   */
+  readonly unkept: () => ListingAsker
   readonly known: () => Promise<KnownSite>
   /**
    * The first instant after `now` (epoch milliseconds) at which the clock alone may change a
@@ -65,11 +70,12 @@ export interface ListingAsker {
 }
 
 /** Asks the database each time, as the bench does. */
-export function askingAnew(db: Db): ListingAsker {
+export function askingAnew(db: Db, site?: () => Promise<KnownSite>): ListingAsker {
   let known: Promise<KnownSite> | undefined
-  const knownOnce = () => (known ??= knownSite(db))
-  return {
+  const knownOnce = site ?? (() => (known ??= knownSite(db)))
+  const asker: ListingAsker = {
     seen: () => null,
+    unkept: () => asker,
     known: knownOnce,
     turnsAt: async (listing, now) => mayChangeAt(db, listing, (await knownOnce()).words, now),
     counted: async (listing, asked, above, keys, choices = []) =>
@@ -79,6 +85,7 @@ export function askingAnew(db: Db): ListingAsker {
     shown: async (listing, asked, above, page = firstPage, choices = []) =>
       shownNow(db, await knownOnce(), listing, asked, above, page, choices),
   }
+  return asker
 }
 
 /**
@@ -120,6 +127,7 @@ export function askingKept(
     })
   return {
     seen,
+    unkept: () => ({ ...askingAnew(db, known), seen }),
     known,
     turnsAt,
     found: async (listing, asked, above, choices) => {

@@ -1,4 +1,5 @@
 import type { Listing } from '../../core/listing/definition'
+import { visitedListing } from '../../core/listing/visited'
 import type { Page } from '../../core/pages/definition'
 import { askOf, askedFor, noAsk } from '../../core/pages/asks'
 import { pageOfListing } from '../../core/pages/page-of-listing'
@@ -30,6 +31,8 @@ export interface AskedPage {
 
 /** What a placement shows, and what listings above it on the page show. */
 export interface ShownPlacement extends ShownPage {
+  /** The listing as a visitor has it: in the order, and so many at once, that they chose. */
+  readonly visited: Listing
   /** Which page of it was asked for. */
   readonly page: PageAsked
   /** Whether all of it stands at every width. */
@@ -59,13 +62,16 @@ export async function shownOnPage(
   const answer = async ({ id, listing }: (typeof placed)[number], above: readonly number[]) => {
     const asking = (parameter: string) => askedFor(ask, id, parameter)
     const choices = choicesIn(listing.visitors.controls, asking, named)
-    const { page, isWhole, unknown } = pageOfListing(askOf(ask, id), listing.amount)
-    const shown = await shownOrNothing(asker, listing, asked, {
+    const visited = visitedListing(listing, choices.chosen)
+    const { page, isWhole, unknown } = pageOfListing(askOf(ask, id), visited.amount)
+    const by = choices.chosen.length === 0 ? asker : asker.unkept()
+    const shown = await shownOrNothing(by, visited, asked, {
       above,
       asks: asksOf(choices.chosen, named),
       page,
     })
-    return [id, { ...shown, page, isWhole, above, choices: withUnknown(choices, unknown) }] as const
+    const answer = { ...shown, visited, page, isWhole, above, choices: withUnknown(choices, unknown) }
+    return [id, answer] as const
   }
   if (!placed.some(({ listing }) => leavesOutAbove(listing)))
     return new Map(await Promise.all(placed.map((one) => answer(one, []))))
@@ -91,7 +97,7 @@ async function shownOrNothing(
   listing: Listing,
   asked: Asked,
   { above, asks, page }: HowAsked,
-): Promise<Omit<ShownPlacement, 'above' | 'choices' | 'page' | 'isWhole'>> {
+): Promise<ShownPage & { readonly trouble?: string }> {
   try {
     return await asker.shown(listing, asked, above, page, asks)
   } catch (error) {

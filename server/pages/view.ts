@@ -122,7 +122,7 @@ export async function listingPageView(
       page,
       placement,
       listing,
-      shown: { ...answer, page: of, isWhole, above: [], choices: noChoices },
+      shown: { ...answer, visited: listing, page: of, isWhole, above: [], choices: noChoices },
     }
     const view = await placementView(db, known, standing, { ...asked, asker, ask })
     // It is nobody's to subscribe to: no listing stands behind it.
@@ -218,7 +218,8 @@ export async function placementView(
 ): Promise<PlacedListingView | null> {
   const { now, clock, ask } = asked
   const { site, words } = known
-  const { page, placement, listing, shown } = placing
+  const { page, placement, shown } = placing
+  const listing = shown?.visited ?? placing.listing
   if (listing === undefined) return null
   const box = listingBox(placing.box, listing.visitors)
   const entries = await cardEntries(db, shown?.rows ?? [], {
@@ -273,6 +274,7 @@ export async function placementView(
       known,
       asked,
       listing,
+      own: placing.listing ?? listing,
       above: shown?.above ?? [],
       choices: shown?.choices ?? noChoices,
       ask,

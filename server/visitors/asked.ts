@@ -12,7 +12,10 @@ export interface ControlsAsked {
   readonly asker: ListingAsker
   readonly known: KnownSite
   readonly asked: Asked
+  /** As the visitor has it. */
   readonly listing: Listing
+  /** As it is where nothing is chosen. */
+  readonly own: Listing
   /** Entries shown above on the same page. */
   readonly above: readonly number[]
   readonly choices: Choices

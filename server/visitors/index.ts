@@ -7,7 +7,9 @@ import type { ChoiceOf, Control, ControlName, ControlOf } from '../../core/visit
 import type { ControlContents, ControlView, VisitorsView } from '../../site/visitors/view'
 import { choiceAddress } from './asked'
 import type { ControlsAsked } from './asked'
+import { amountContent } from './amount'
 import { searchContent } from './search'
+import { sortContent } from './sort'
 import { termsContent } from './terms'
 
 type Loaders = {
@@ -25,7 +27,12 @@ export interface Loaded<Name extends ControlName> {
 }
 
 /** What each kind of control shows. A new one is a line here. */
-const loaders: Loaders = { terms: termsContent, search: searchContent }
+const loaders: Loaders = {
+  terms: termsContent,
+  search: searchContent,
+  sort: sortContent,
+  amount: amountContent,
+}
 
 function load<Name extends ControlName>(
   name: Name,
@@ -40,8 +47,9 @@ export async function visitorsView(asked: ControlsAsked): Promise<VisitorsView |
   const { listing, choices } = asked
   const { place, controls } = listing.visitors
   if (controls.length === 0) return null
+  const isNarrowed = choices.chosen.some(({ control }) => narrows(control))
   const [found, ...loaded] = await Promise.all([
-    choices.chosen.length === 0 ? null : foundBy(asked, choices.chosen),
+    isNarrowed ? foundBy(asked, choices.chosen) : null,
     ...controls.map((control) => controlView(control, asked)),
   ])
   return {
@@ -49,7 +57,7 @@ export async function visitorsView(asked: ControlsAsked): Promise<VisitorsView |
     controls: loaded.flatMap(({ view, inSight }) => (inSight > 0 ? [view] : [])),
     offered: loaded.map(({ inSight }) => inSight),
     chosen: waysBack(asked).map(({ title, address }) => ({ title, address })),
-    clear: choices.chosen.length === 0 ? null : withoutAll(asked),
+    clear: isNarrowed ? withoutAll(asked) : null,
     found,
     instead: found === 0 ? await insteadOf(asked) : [],
   }
@@ -68,8 +76,15 @@ async function controlView(
 }
 
 function withoutAll({ ask, placement, listing, known }: ControlsAsked): string {
-  const nothing = listing.visitors.controls.map((control) => askedBy(control, null, known.named))
+  const nothing = listing.visitors.controls
+    .filter(narrows)
+    .map((control) => askedBy(control, null, known.named))
   return askAddress(ask, placement, fromItsStart, Object.assign({}, ...nothing) as Record<string, null>)
+}
+
+/** Whether a control narrows, and does not only show it otherwise. */
+function narrows({ control }: Control): boolean {
+  return kinds.get(control).asks !== undefined
 }
 
 /** A single choice that can be taken back: where that leads, and what is chosen then. */

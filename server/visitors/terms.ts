@@ -1,7 +1,7 @@
 import { offeredTerms, pressedTerm } from '../../core/visitors/terms'
 import type { OfferedTerm, TermsControl } from '../../core/visitors/terms'
 import { asksOf } from '../../core/visitors/choices'
-import type { TermWay } from '../../site/visitors/view'
+import type { ControlWay } from '../../site/visitors/view'
 import { choiceAddress } from './asked'
 import type { ControlsAsked } from './asked'
 import type { Loaded } from './index'
@@ -29,6 +29,7 @@ export async function termsContent(
   return {
     content: {
       layout: control.layout,
+      several: control.choose !== 'one',
       all: control.all === '' ? null : all,
       first: first.map(wayOf),
       others: others.map(wayOf),
@@ -36,7 +37,7 @@ export async function termsContent(
     inSight: first.length,
   }
 
-  function wayOf({ term, depth, count, isChosen }: OfferedTerm): TermWay {
+  function wayOf({ term, depth, count, isChosen }: OfferedTerm): ControlWay {
     return {
       // Terms of two facets may have one slug.
       id: `${of.placement}-${control.facet}-${term.slug}`,

@@ -59,10 +59,12 @@ function isSameShape(one: Element, other: Element): boolean {
 
 /**
  * What only the script sets, and where it does: places of cards, what visitors chose to see alone, and
- * what makes a section a tab's panel.
+ * what makes a section a tab's panel; and what visitors folded out.
  */
 function isOfTheScript(element: Element, name: string): boolean {
   if (name === 'style' || name === 'data-only') return true
+  // What somebody folded out stays so while they choose in it.
+  if (name === 'open') return element.hasAttribute('data-control')
   const role = element.getAttribute('role')
   if (role === 'grid' || role === 'gridcell') return ['role', 'tabindex'].includes(name)
   return role === 'tabpanel' && ['role', 'tabindex', 'aria-labelledby'].includes(name)

@@ -20,6 +20,7 @@ export function turnInPlace(): void {
     )
       return
     event.preventDefault()
+    foldIn(link)
     follow(link.href)
   })
   document.addEventListener('submit', (event) => {
@@ -29,6 +30,14 @@ export function turnInPlace(): void {
     follow(addressOf(form))
   })
   addEventListener('popstate', () => void showPageAt(location.href))
+}
+
+/** Folds in the menu in which something was chosen, where one thing is; the focus goes to what opens it. */
+function foldIn(link: HTMLAnchorElement): void {
+  const menu = link.closest<HTMLDetailsElement>('details[data-closes]')
+  if (menu === null) return
+  menu.open = false
+  menu.querySelector('summary')?.focus()
 }
 
 function follow(address: string): void {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { words } from '../words'
-import TermWays from './TermWays.vue'
+import ControlWays from './ControlWays.vue'
+import WaysMenu from './WaysMenu.vue'
 import type { ControlContents } from './view'
 
 /** The terms of a facet, each a link to the listing narrowed by it. */
@@ -8,9 +9,23 @@ defineProps<{ content: ControlContents['terms']; label: string }>()
 </script>
 
 <template>
-  <TermWays :layout="content.layout" :all="content.all" :terms="content.first" />
-  <details v-if="content.others.length > 0" data-control>
-    <summary>{{ words.moreTerms(content.others.length) }}</summary>
-    <TermWays :layout="content.layout" :all="null" :terms="content.others" />
-  </details>
+  <WaysMenu
+    v-if="content.layout === 'menu'"
+    :label="label"
+    :several="content.several"
+    :all="content.all"
+    :ways="[...content.first, ...content.others]"
+  />
+  <template v-else>
+    <ControlWays
+      :layout="content.layout"
+      :several="content.several"
+      :all="content.all"
+      :ways="content.first"
+    />
+    <details v-if="content.others.length > 0" data-control>
+      <summary>{{ words.moreTerms(content.others.length) }}</summary>
+      <ControlWays :layout="content.layout" :several="content.several" :ways="content.others" />
+    </details>
+  </template>
 </template>

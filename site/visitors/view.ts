@@ -6,8 +6,11 @@ export interface Way {
   readonly address: string
 }
 
-/** A term to press. */
-export interface TermWay extends Way {
+/** How ways are laid out that stand in sight. */
+export type WaysLayout = 'bar' | 'tabs' | 'list' | 'ticks'
+
+/** One of several ways, as a term to press. */
+export interface ControlWay extends Way {
   /** Names it among those of its page. */
   readonly id: string
   /** What it would find; null where that is not told. */
@@ -16,16 +19,26 @@ export interface TermWay extends Way {
   readonly depth: number
 }
 
+/** A few ways of which one is always chosen. */
+interface WaysContent {
+  readonly layout: WaysLayout | 'menu'
+  readonly ways: readonly ControlWay[]
+}
+
 /** What controls show besides their settings, by their names. */
 export interface ControlContents {
   readonly terms: {
-    readonly layout: 'bar' | 'list'
+    readonly layout: WaysLayout | 'menu'
+    /** Whether several of them are chosen together. */
+    readonly several: boolean
     /** What chooses none of them; null where nothing does. */
     readonly all: (Way & { readonly isChosen: boolean }) | null
-    readonly first: readonly TermWay[]
+    readonly first: readonly ControlWay[]
     /** Those that fold out. */
-    readonly others: readonly TermWay[]
+    readonly others: readonly ControlWay[]
   }
+  readonly sort: WaysContent
+  readonly amount: WaysContent
   readonly search: {
     /** What the words are called in the address. */
     readonly parameter: string

@@ -8,14 +8,16 @@ import type { Listing } from '~~/core/listing/definition'
 import { newPage } from '~~/core/pages/definition'
 import { withPlacementsAt } from '~~/core/pages/moves'
 import { spotsOf } from '~~/core/pages/standing'
+import { newAmountControl } from '~~/core/visitors/amount'
 import { newSearchControl } from '~~/core/visitors/search'
+import { newSortControl } from '~~/core/visitors/sort'
 import { newTermsControl, termChoosings } from '~~/core/visitors/terms'
 import type { TermsControl } from '~~/core/visitors/terms'
 import { askingAnew } from '~~/server/listings/ask'
 import { listingPageView } from '~~/server/pages/view'
 import { listingViewsOf } from '~~/site/view'
 import type { PlacedListingView } from '~~/site/view'
-import type { TermWay } from '~~/site/visitors/view'
+import type { ControlWay } from '~~/site/visitors/view'
 import { demoDatabase } from './support/database'
 import type { TestDatabase } from './support/database'
 
@@ -84,7 +86,7 @@ async function shownAt(listing: Listing, address: string): Promise<PlacedListing
   return shown
 }
 
-const waysOf = ({ visitors }: PlacedListingView, at: number): readonly TermWay[] => {
+const waysOf = ({ visitors }: PlacedListingView, at: number): readonly ControlWay[] => {
   const content = visitors?.controls[at]?.content
   return content === undefined || !('first' in content) ? [] : [...content.first, ...content.others]
 }
@@ -133,7 +135,7 @@ describe('a listing under what visitors choose', () => {
           address = way.address
           shown = await shownAt(listing, address)
         }
-        const idOf = (way: TermWay) =>
+        const idOf = (way: ControlWay) =>
           notes.terms.find((one) => way.id.endsWith(`-${one.slug}`) && one.name === way.title)?.id ?? 0
         const chosen = all.map((_, at) =>
           waysOf(shown, at)
@@ -184,4 +186,29 @@ describe('a listing under what visitors choose', () => {
       expect(shown.visitors?.chosen.map((one) => one.title)).toEqual(isAsked ? [`“${words}”`] : [])
     },
   )
+
+  it('comes in the order, and so many at once, as it does where those are its own', async () => {
+    const plain = newListing('Notes', notes.collection)
+    const order = { keys: [{ by: 'title', direction: 'up' }], pinned: 'ignored' } as const
+    const paged = { ...plain, amount: { ...plain.amount, take: 'all', perPage: 7 } } as const
+    const controls = [newTermsControl(facetsOf()[0] ?? 0), newSortControl, newAmountControl]
+    const offered: Listing = { ...paged, visitors: { place: 'above', controls } }
+    const own = { ...paged, order, amount: { ...paged.amount, perPage: 24 } }
+    const idsAt = (shown: PlacedListingView) => shown.cards.map((card) => card.entryId)
+    const asked = '?by=titles-a-to-z&per=24'
+    const shown = await shownAt(offered, asked)
+    expect(idsAt(shown)).toEqual(idsAt(await shownAt(own, '')))
+    expect(shown.visitors).toMatchObject({ found: null, chosen: [], clear: null })
+    const way = waysOf(shown, 0).find((one) => one.title !== 'All')
+    const narrowed = await shownAt(offered, way?.address ?? '')
+    expect(narrowed.visitors?.found).toBe(way?.count)
+    expect(idsAt(await shownAt(offered, narrowed.visitors?.clear ?? ''))).toEqual(idsAt(shown))
+    const [, sort, amount] = narrowed.visitors?.controls.map(({ content }) => content) ?? []
+    for (const content of [sort, amount]) {
+      const ways = content !== undefined && 'ways' in content ? content.ways : []
+      expect(ways.filter((one) => one.isChosen).map((one) => one.title)).toEqual([
+        content === sort ? 'Titles A to Z' : '24',
+      ])
+    }
+  })
 })

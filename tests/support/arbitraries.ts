@@ -4,8 +4,10 @@ import { entryMarks } from '~~/core/content/entry'
 import type { IndexedEntry } from '~~/core/content/entry'
 import { indexedValues } from '~~/core/content/field'
 import type { FieldValues } from '~~/core/content/field'
-import { controlPlaces } from '~~/core/listing/visitors'
+import { controlPlaces, mostControls } from '~~/core/listing/visitors'
 import type { Visitors } from '~~/core/listing/visitors'
+import { mostAmounts } from '~~/core/visitors/amount'
+import { isOfferable, mostOrders, sortLayouts } from '~~/core/visitors/sort'
 import { termChoosings, termLayouts, termsOffered } from '~~/core/visitors/terms'
 import { defaultAmount } from '~~/core/listing/amount'
 import { pagingKinds } from '~~/core/listing/paging'
@@ -259,9 +261,38 @@ const searchControls = fc.array(
   }),
   { maxLength: 1 },
 )
-const visitors: fc.Arbitrary<Visitors> = fc
-  .tuple(fc.constantFrom(...controlPlaces), termsControls, searchControls)
-  .map(([place, terms, search]) => ({ place, controls: [...terms, ...search] }))
+const labelled = { label: fc.constantFrom('', 'x'.repeat(80)), labelHidden: fc.boolean() }
+const sortControls = fc.array(
+  fc.record({
+    control: fc.constant('sort' as const),
+    ...labelled,
+    layout: fc.constantFrom(...sortLayouts),
+    own: fc.constantFrom('', 'Ours', 'o'.repeat(60)),
+    orders: fc.array(
+      fc.record({
+        name: fc.constantFrom('', 'Ours', '‽', 'n'.repeat(60)),
+        order: orders
+          .map((order) => ({ ...order, keys: order.keys.filter(isOfferable) }))
+          .filter(({ keys }) => keys.length > 0),
+      }),
+      { minLength: 1, maxLength: mostOrders },
+    ),
+  }),
+  { maxLength: 1 },
+)
+const amountControls = fc.array(
+  fc.record({
+    control: fc.constant('amount' as const),
+    ...labelled,
+    amounts: fc
+      .uniqueArray(fc.integer({ min: 1, max: 200 }), { minLength: 1, maxLength: mostAmounts })
+      .map((all) => all.toSorted((one, other) => one - other)),
+  }),
+  { maxLength: 1 },
+)
+export const visitors: fc.Arbitrary<Visitors> = fc
+  .tuple(fc.constantFrom(...controlPlaces), termsControls, searchControls, sortControls, amountControls)
+  .map(([place, ...kinds]) => ({ place, controls: kinds.flat().slice(0, mostControls) }))
 
 export const listings: fc.Arbitrary<Listing> = fc
   .record({

@@ -6,7 +6,9 @@ import { controlLabel, defaultVisitors, mostControls } from '~~/core/listing/vis
 import type { Visitors } from '~~/core/listing/visitors'
 import { controlKey } from '~~/core/visitors'
 import type { Control } from '~~/core/visitors'
+import { newAmountControl } from '~~/core/visitors/amount'
 import { newSearchControl } from '~~/core/visitors/search'
+import { newSortControl } from '~~/core/visitors/sort'
 import { newTermsControl } from '~~/core/visitors/terms'
 import ActionMenu from '../../shared/ActionMenu.vue'
 import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
@@ -36,7 +38,12 @@ const additions = computed(() => {
     .filter(({ id }) => own.has(id))
     .map(({ id, name }) => ({ title: words.narrowBy(name), control: newTermsControl(id) }))
   const there = new Set(visitors.value.controls.map(controlKey))
-  return [...facets, { title: words.search, control: newSearchControl }]
+  const others = [
+    { title: words.search, control: newSearchControl },
+    { title: words.sort, control: newSortControl },
+    { title: words.amount, control: newAmountControl },
+  ]
+  return [...facets, ...others]
     .filter(({ control }) => !there.has(controlKey(control)))
     .map(({ title, control }) => ({ title, run: () => add(control) }))
 })

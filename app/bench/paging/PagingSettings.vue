@@ -14,8 +14,8 @@ const emit = defineEmits<{ change: [change: Partial<Amount>] }>()
 
 const kind = computed(() => (props.amount.perPage === null ? 'none' : props.amount.paging.kind))
 const adds = computed(() => addsPages(props.amount.paging))
-const kinds = [
-  { value: 'none' as const, title: words.none },
+const kinds: readonly { readonly value: PagingKind | 'none'; readonly title: string }[] = [
+  { value: 'none', title: words.none },
   ...pagingKinds.map((value) => ({ value, title: words.kinds[value] })),
 ]
 /** The words that can be set, with those that stand where they are empty. */

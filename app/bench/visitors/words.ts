@@ -1,4 +1,5 @@
 import type { ControlPlace } from '~~/core/listing/visitors'
+import type { SortControl } from '~~/core/visitors/sort'
 import type { TermsControl } from '~~/core/visitors/terms'
 
 /** What the drawer of what visitors can do says. */
@@ -19,13 +20,32 @@ export const words = {
   words: 'Words',
   hint: 'Words in the empty field',
   button: 'On the button',
+  sort: 'Sort',
+  order: 'Order',
+  sortLayouts: { menu: 'A menu', bar: 'A bar' } satisfies Record<SortControl['layout'], string>,
+  own: 'The listing’s own order is called',
+  orderName: 'What it is called',
+  usual: (words: string) => `Empty for “${words}”`,
+  addOrder: 'Offer another order',
+  removeOrder: 'Offer it no more',
+  amount: 'Choose how many at once',
+  atOnce: 'At once',
+  amounts: 'Numbers to choose from',
+  amountsHint: (own: number) => `Besides the ${own} that it shows by itself`,
+  amountsWrong: 'Whole numbers from 1 to 200, at most 6 of them.',
   settings: (label: string) => `Settings of ${label}`,
   remove: 'Remove this control',
   label: 'What it is called',
   labelHint: (facet: string) => `Empty for “${facet}”`,
   labelHidden: 'Only read aloud',
   layout: 'Laid out as',
-  layouts: { bar: 'A bar', list: 'A list' } satisfies Record<TermsControl['layout'], string>,
+  layouts: {
+    bar: 'A bar',
+    tabs: 'Tabs',
+    list: 'A list',
+    ticks: 'Boxes to tick',
+    menu: 'A menu',
+  } satisfies Record<TermsControl['layout'], string>,
   choose: 'Visitors choose',
   choosings: { one: 'One', any: 'Any of several', all: 'All of several' } satisfies Record<
     TermsControl['choose'],

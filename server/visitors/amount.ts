@@ -1,0 +1,26 @@
+import { mostShown, takeAt } from '../../core/listing/amount'
+import type { AmountControl } from '../../core/visitors/amount'
+import { choiceAddress } from './asked'
+import type { ControlsAsked } from './asked'
+import type { Loaded } from './index'
+
+/** How many the listing shows at once, and how many it can. */
+export async function amountContent(
+  control: AmountControl,
+  chosen: number | null,
+  of: ControlsAsked,
+): Promise<Loaded<'amount'>> {
+  const own = takeAt(of.own.amount, Infinity)
+  const ways = [...new Set([own, ...control.amounts])]
+    .filter((one) => one <= mostShown)
+    .toSorted((one, other) => one - other)
+    .map((amount) => ({
+      id: `${of.placement}-per-${amount}`,
+      title: String(amount),
+      address: choiceAddress(of, control, amount === own ? null : amount),
+      count: null,
+      isChosen: amount === (chosen ?? own),
+      depth: 0,
+    }))
+  return { content: { layout: 'bar', ways }, inSight: ways.length }
+}

@@ -1,0 +1,49 @@
+<script setup lang="ts">
+import { words } from '../words'
+import type { ControlWay, Way, WaysLayout } from './view'
+
+/** Ways side by side or below each other; what is nested stands further in. */
+const props = defineProps<{
+  layout: WaysLayout
+  /** Whether several of them are chosen together. */
+  several?: boolean
+  /** What chooses none of them. */
+  all?: (Way & { readonly isChosen: boolean }) | null
+  ways: readonly ControlWay[]
+}>()
+
+function placeOf({ depth }: ControlWay) {
+  const isBelow = props.layout === 'list' || props.layout === 'ticks'
+  return isBelow && depth > 0 ? { '--depth': depth } : undefined
+}
+</script>
+
+<template>
+  <ul role="list" class="narrow-terms" :data-layout="layout" :data-several="several ? '' : undefined">
+    <li v-if="all">
+      <a
+        class="narrow-term"
+        data-in-place
+        rel="nofollow"
+        :href="all.address"
+        :aria-current="all.isChosen ? 'true' : undefined"
+        >{{ all.title }}</a
+      >
+    </li>
+    <li v-for="way in ways" :key="way.id" :style="placeOf(way)">
+      <a
+        :id="way.id"
+        class="narrow-term"
+        data-in-place
+        rel="nofollow"
+        :href="way.address"
+        :aria-current="way.isChosen ? 'true' : undefined"
+        :data-empty="way.count === 0 ? '' : undefined"
+        >{{ way.title
+        }}<template v-if="way.count !== null">
+          <span class="narrow-count" :aria-label="words.found(way.count)">{{ way.count }}</span></template
+        ></a
+      >
+    </li>
+  </ul>
+</template>
