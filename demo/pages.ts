@@ -205,7 +205,7 @@ function indexPage(ids: DemoIds, index: Index): DemoPage {
 
 function amountOf({ take, perPage = 12, paging = defaultPaging.kind }: Index): Amount {
   return take === undefined
-    ? { ...defaultAmount, take: 'all', perPage, paging: { ...defaultPaging, kind: paging } }
+    ? { ...defaultAmount, take: 120, perPage, paging: { ...defaultPaging, kind: paging } }
     : { ...defaultAmount, take }
 }
 
@@ -381,7 +381,7 @@ function fieldNotesPage(ids: DemoIds): DemoPage {
   const paging = { ...defaultPaging, kind: 'numbers' } as const
   const all: Listing = {
     ...latest(ids, 'All notes', 12),
-    amount: { ...defaultAmount, take: 'all', perPage: 12, paging },
+    amount: { ...defaultAmount, take: 120, perPage: 12, paging },
     visitors: { place: 'above', controls: [{ ...newSearchControl, hint: 'A word in the notes' }] },
   }
   const notes = assembled('/field-notes', page, {

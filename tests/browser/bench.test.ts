@@ -83,8 +83,8 @@ describe('the bench', () => {
   it('tells two people who change one page, and loses nothing of either', async () => {
     const [one, two] = [await inBench(app, 'Field notes'), await inBench(app, 'Field notes')]
     for (const page of [one, two]) {
-      await press(page, 'button', 'All notes 12')
-      await press(page, 'button', 'How many: 12 of them')
+      await press(page, 'button', 'All notes 57')
+      await press(page, 'button', 'How many: 120 in numbered pages of 12')
     }
     await one.bringToFront()
     await setNumber(one, 'Show', 3)

@@ -277,7 +277,7 @@ describe('what stands around a placed thing', () => {
       const [title, path, listing] =
         hand === 'mouse'
           ? (['Plots', '/plots', 'All plots 20'] as const)
-          : (['Field notes', '/field-notes', 'All notes 12'] as const)
+          : (['Field notes', '/field-notes', 'All notes 57'] as const)
       const page = await inBench(app, title, { width: 1280, height: 1000 })
       if (hand === 'mouse') await press(page, 'button', listing)
       else await (await waitFor(page, 'button', listing)).press('Enter')

@@ -101,7 +101,7 @@ describe('a listing on its page', () => {
 
   it('takes the settings of one clause over from another', async () => {
     const page = await benchOf('Field notes')
-    await press(page, 'button', 'All notes 12')
+    await press(page, 'button', 'All notes 57')
     await page.keyboard.press('2')
     await press(page, 'button', 'More to do with these settings')
     await press(page, 'menuitem', 'Copy these settings')

@@ -29,7 +29,7 @@ async function openNames(page: Page, hand: string): Promise<void> {
 
 describe.each([
   ['mouse', 'Plots', '/plots', 'All plots 20', 'Most read 5'],
-  ['keys', 'Field notes', '/field-notes', 'All notes 12', 'Most read 5'],
+  ['keys', 'Field notes', '/field-notes', 'All notes 57', 'Most read 5'],
 ] as const)('names of something placed by the %s', (hand, title, path, listing, other) => {
   it('are kept once they are right, and stand on the page that visitors get', async () => {
     const page = await inBench(app, title, { width: 1280, height: 1000 })

@@ -91,7 +91,7 @@ async function takeByTyping(page: Page, label: string, text: string): Promise<vo
 describe('the question of a listing', () => {
   it('is built three groups deep by keyboard alone, counted, and explained', async () => {
     const page = await inBench(app, 'Field notes', { width: 1280, height: 800 })
-    await tabTo(page, 'button', 'All notes 12')
+    await tabTo(page, 'button', 'All notes 57')
     await waitForText(page, sentence, 'Show all field notes')
 
     await takeFromMenu(page, 'Add a rule', 'Group of rules')

@@ -82,6 +82,47 @@ describe.each(['mouse', 'keys'])('a listing is narrowed by the %s', (hand) => {
   })
 })
 
+describe.each(['mouse', 'keys'])('a listing is sorted by the %s', (hand) => {
+  it('by a menu that folds in, under what narrows it, and so many at once, at an address that says so', async () => {
+    const page = await visitor(app)
+    await page.goto(`${app.address}/seed-shelf`)
+    const prices = () =>
+      page.$$eval(`${main} article`, (all) =>
+        all.map((one) => Number(/£([\d.]+)/.exec(one.textContent)?.[1] ?? NaN)),
+      )
+    const cheapest = async () =>
+      (await prices()).every((price, at, all) => at === 0 || price >= (all[at - 1] ?? 0))
+    expect(await cheapest()).toBe(false)
+    const fold = await waitFor(page, 'DisclosureTriangle', 'Order: Newest first')
+    await (hand === 'mouse' ? fold.click() : fold.press('Enter'))
+    await follow(page, hand, 'Cheapest first')
+    await waitFor(page, 'DisclosureTriangle', 'Order: Cheapest first')
+    expect(new URL(page.url()).search).toBe('?by=cheapest-first')
+    expect(await cheapest()).toBe(true)
+    expect(await page.evaluate(() => document.activeElement?.tagName)).toBe('SUMMARY')
+    await follow(page, hand, 'Winter 6 found')
+    await waitForText(page, outcome, '6 found')
+    expect(new URL(page.url()).search).toBe('?by=cheapest-first&season=winter')
+    expect(await prices()).toHaveLength(6)
+    expect(await cheapest()).toBe(true)
+    await follow(page, hand, 'Winter: take it back')
+    await page.waitForFunction(() => location.search === '?by=cheapest-first')
+    await follow(page, hand, '24')
+    await expect.poll(async () => (await prices()).length).toBeGreaterThan(12)
+    expect(new URL(page.url()).search).toBe('?by=cheapest-first&per=24')
+    expect(await violations(page)).toEqual([])
+    const all = await prices()
+    const fresh = await visitor(app, { script: false })
+    await fresh.goto(page.url())
+    expect(await cardsOn(fresh)).toEqual(await cardsOn(page))
+    expect(all).toHaveLength((await cardsOn(fresh)).length)
+    await fresh.close()
+    await page.goBack()
+    await expect.poll(async () => (await prices()).length).toBe(12)
+    await page.close()
+  })
+})
+
 describe('a listing is narrowed', () => {
   it('without script by the same links, and says what to take back where nothing is found', async () => {
     const page = await visitor(app, { script: false })
@@ -115,7 +156,7 @@ describe('a listing is narrowed', () => {
 
 describe.each([
   ['mouse', 'Orchard', '/orchard', 'Orchard notes'],
-  ['keys', 'Field notes', '/field-notes', 'All notes'],
+  ['keys', 'From the hill', '/', 'Latest notes'],
 ])('what visitors can do is set by the %s', (hand, title, path, listing) => {
   it('control by control, seen on the page at once, undone, and is there once it is published', async () => {
     await asPublished(app, listing)

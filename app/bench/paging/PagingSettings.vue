@@ -28,14 +28,15 @@ const ownWords = computed(() =>
       ],
 )
 
-function choose(next: PagingKind | 'none') {
+function choose(next: string) {
   const { amount } = props
-  if (next === 'none')
+  const chosen = pagingKinds.find((one) => one === next)
+  if (chosen === undefined)
     emit('change', { perPage: null, take: amount.take === 'all' ? usualTake : amount.take })
   else
     emit('change', {
       perPage: amount.perPage ?? Math.min(takeOf(amount), 12),
-      paging: { ...amount.paging, kind: next },
+      paging: { ...amount.paging, kind: chosen },
     })
 }
 
