@@ -8,7 +8,7 @@ import { withEveryArea } from '../core/pages/definition'
 import type { PlacedFitting } from '../core/pages/definition'
 import { withPlacementsAt } from '../core/pages/moves'
 import { placementsAt } from '../core/pages/standing'
-import type { DemoPage } from './pages'
+import type { DemoPage } from './page-parts'
 import { uuidOf } from './uuid'
 
 /** A page with a strip across it below what it has, for those who think of a garden of their own. */

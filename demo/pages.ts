@@ -1,55 +1,26 @@
 import { defaultCard } from '../core/cards/card'
 import type { Card } from '../core/cards/card'
-import type { PartName, PartSetting } from '../core/cards/parts'
-import { readyMadeCards } from '../core/cards/ready-made'
+import type { PartName } from '../core/cards/parts'
 import type { Field } from '../core/content/field'
 import { defaultAmount } from '../core/listing/amount'
-import type { Amount } from '../core/listing/amount'
 import { defaultPaging } from '../core/listing/paging'
-import type { PagingKind } from '../core/listing/paging'
 import { newFitting } from '../core/fittings'
 import { newListing } from '../core/listing/definition'
 import type { Listing } from '../core/listing/definition'
 import { defaultLook } from '../core/listing/look'
-import { defaultVisitors } from '../core/listing/visitors'
-import type { Visitors } from '../core/listing/visitors'
-import { newAmountControl } from '../core/visitors/amount'
 import { newSearchControl } from '../core/visitors/search'
-import { newSortControl } from '../core/visitors/sort'
-import type { SortControl } from '../core/visitors/sort'
-import { newTermsControl } from '../core/visitors/terms'
-import type { TermsControl } from '../core/visitors/terms'
-import { newBand } from '../core/pages/bands/definition'
 import { newPage } from '../core/pages/definition'
 import { withPlacementsAt } from '../core/pages/moves'
-import { sharedAreaAddress } from '../core/pages/shared-address'
 import { sharedAreaPage } from '../core/pages/shared-areas'
 import { placementsAt } from '../core/pages/standing'
-import type { Page, Placement } from '../core/pages/definition'
+import type { Placement } from '../core/pages/definition'
 import { defaultShape, switchedShape } from '../core/shapes'
-import type { ShapeName } from '../core/shapes'
 import { commonDefaults } from '../core/shapes/define'
 import { fitting, withInvitation, withMoon, withStrip } from './fittings'
 import { uuidOf } from './uuid'
-
-/** What the pages of the demo refer to by id. */
-export interface DemoIds {
-  readonly collection: (slug: string) => number
-  readonly fields: (slug: string) => readonly Field[]
-  readonly facet: (slug: string) => number
-  /** By `facet/term`. */
-  readonly term: (path: string) => number
-  /** By name. */
-  readonly look: (name: string) => number
-}
-
-export interface DemoPage {
-  readonly path: string
-  readonly page: Page
-  readonly listings: ReadonlyMap<string, Listing>
-  /** The address of the shared area that stands in its side. */
-  readonly side?: string
-}
+import { indexPages } from './index-pages'
+import { archive, assembled, cardOf, mostRead, narrow, readyMade } from './page-parts'
+import type { DemoIds, DemoPage } from './page-parts'
 
 /** The pages of the demo site, in the order of its navigation; before them the areas that they share. */
 export function demoPages(ids: DemoIds): readonly DemoPage[] {
@@ -58,8 +29,7 @@ export function demoPages(ids: DemoIds): readonly DemoPage[] {
     withInvitation(homePage(ids)),
     fieldNotesPage(ids),
     orchardPage(ids),
-    ...indexes
-      .map((index) => indexPage(ids, index))
+    ...indexPages(ids)
       .map((page) => (page.path === '/gardens-we-made' ? withStrip(page, ids.facet('topic')) : page))
       .map((page) => (page.path === '/swap-days' ? withMoon(withLongSwap(page, ids)) : page)),
     eachNotePage(ids),
@@ -80,165 +50,6 @@ export const demoMenu: readonly (string | { readonly title: string; readonly und
 
 /** The one at its foot. */
 export const demoFootMenu = ['/swap-days', '/plots', '/lessons'] as const
-
-/**
- * A page of everything in a collection: its words, its shape, and a ready-made card or what its
- * cards carry.
- */
-interface Index {
-  readonly slug: string
-  readonly title: string
-  readonly introduction: string
-  readonly shape: ShapeName
-  /** Set of the shape, beyond what it has by default. */
-  readonly settings?: Readonly<Record<string, unknown>>
-  /** The facet whose terms a calendar gives colours. */
-  readonly colours?: string
-  readonly card: string | readonly PartName[]
-  /** The name of the look that it is in; the site's where none is said. */
-  readonly look?: string
-  readonly take?: number
-  /** How its pages are gone through, where it shows as many as there are. */
-  readonly paging?: PagingKind
-  readonly perPage?: number
-  /** The facets that visitors narrow it by, and where they stand. */
-  readonly narrow?: {
-    readonly by: readonly string[]
-    readonly layout?: TermsControl['layout']
-    readonly place?: Visitors['place']
-    readonly others?: readonly ('sort' | 'amount')[]
-  }
-  /** Whether its side is the one of the archive. */
-  readonly isArchive?: true
-}
-
-const indexes: readonly Index[] = [
-  {
-    slug: 'seed-shelf',
-    title: 'Seed shelf',
-    introduction: 'Seeds, saplings and mended tools. Borrow a packet, bring one back.',
-    shape: 'grid',
-    card: 'shelf',
-    look: 'Seed packet',
-    narrow: { by: ['season', 'topic'], place: 'before', others: ['sort', 'amount'] },
-  },
-  {
-    slug: 'plots',
-    title: 'Plots',
-    introduction: 'Beds to let, from the gate to the quarry shelf.',
-    shape: 'list',
-    settings: { lines: false },
-    card: 'let',
-    look: 'Ledger',
-    perPage: 6,
-    paging: 'more',
-    narrow: { by: ['district'], layout: 'tabs' },
-  },
-  {
-    slug: 'swap-days',
-    title: 'Swap days',
-    introduction: 'Come with a full pocket and go home with another.',
-    shape: 'calendar',
-    colours: 'topic',
-    card: 'leaflet',
-    take: 200,
-  },
-  {
-    slug: 'gardens-we-made',
-    title: 'Gardens we made',
-    introduction: 'Roofs, shelters, yards and steps, and whom we made them with.',
-    shape: 'masonry',
-    card: 'plate',
-    look: 'Print in a mount',
-    narrow: { by: ['topic'] },
-  },
-  {
-    slug: 'lessons',
-    title: 'Lessons',
-    introduction: 'Short films from the beds and the bench.',
-    shape: 'index',
-    card: 'film',
-    take: 8,
-  },
-  {
-    slug: 'growers-words',
-    title: 'Growers’ words',
-    introduction: 'What people say over the gate.',
-    shape: 'masonry',
-    card: 'said',
-    look: 'In the margin',
-    isArchive: true,
-  },
-  {
-    slug: 'our-years',
-    title: 'Our years',
-    introduction: 'From a tin on a wall to a door three metres down.',
-    shape: 'timeline',
-    settings: { lay: 'lying', spacing: 'scale', tells: 'year', room: 150, atOnce: 4 },
-    card: ['picture', 'title', 'summary'],
-    take: 40,
-    isArchive: true,
-  },
-]
-
-function indexPage(ids: DemoIds, index: Index): DemoPage {
-  const { slug, title, introduction, shape, settings, colours, card, look, narrow, isArchive } = index
-  const listing: Listing = {
-    ...newListing(`All ${title.toLowerCase()}`, ids.collection(slug)),
-    amount: amountOf(index),
-    shape: {
-      ...switchedShape(defaultShape, shape),
-      ...(colours === undefined ? {} : { facet: ids.facet(colours), weekNumbers: true }),
-      ...settings,
-    } as Listing['shape'],
-    card: typeof card === 'string' ? readyMade(ids, slug, card) : cardOf(card),
-    look: { ...defaultLook, shared: look === undefined ? null : ids.look(look) },
-    visitors: narrow === undefined ? defaultVisitors : narrowed(ids, slug, narrow),
-  }
-  const page = assembled(`/${slug}`, newPage(title, introduction), {
-    main: [['', listing]],
-    side: isArchive === undefined ? [['Most read', mostRead(ids)]] : [],
-    shelf: [],
-  })
-  return isArchive === undefined ? page : { ...page, side: archive }
-}
-
-function amountOf({ take, perPage = 12, paging = defaultPaging.kind }: Index): Amount {
-  return take === undefined
-    ? { ...defaultAmount, take: 120, perPage, paging: { ...defaultPaging, kind: paging } }
-    : { ...defaultAmount, take }
-}
-
-/** Controls of facets: several terms in a list beside the listing, one at a time above it; then others. */
-function narrowed(
-  ids: DemoIds,
-  slug: string,
-  { by, place = defaultVisitors.place, layout = 'bar', others = [] }: NonNullable<Index['narrow']>,
-): Visitors {
-  const isBeside = place === 'before' || place === 'after'
-  const narrowing = by.map((facet): TermsControl => {
-    const usual = newTermsControl(ids.facet(facet))
-    return isBeside
-      ? { ...usual, layout: 'ticks', choose: 'any', empty: true, all: '' }
-      : { ...usual, layout, labelHidden: true }
-  })
-  const price = ids.fields(slug).find(({ key }) => key === 'price')?.id
-  const sort: SortControl = {
-    ...newSortControl,
-    own: 'Newest first',
-    orders: [
-      ...(price === undefined
-        ? []
-        : (['up', 'down'] as const).map((direction) => ({
-            name: direction === 'up' ? 'Cheapest first' : 'Dearest first',
-            order: { keys: [{ by: 'field', field: price, direction }], pinned: 'ignored' } as const,
-          }))),
-      ...newSortControl.orders,
-    ],
-  }
-  const controls = others.map((one) => (one === 'sort' ? sort : newAmountControl))
-  return { place, controls: [...narrowing, ...controls] }
-}
 
 /** A page with the sessions of the long swap, hour by hour, below what it has. */
 function withLongSwap(demo: DemoPage, ids: DemoIds): DemoPage {
@@ -271,8 +82,6 @@ function withWayIn(card: Card, fields: readonly Field[]): Card {
   return { ...card, parts: [...card.parts, { ...way, to, opens: 15, zone: 'foot' }] }
 }
 
-const archive = sharedAreaAddress('side', uuidOf('archive'))
-
 /** What stands beside what is kept for good. */
 function archiveSide(ids: DemoIds): DemoPage {
   const { page, listings } = assembled(archive, newPage('Beside the archive'), {
@@ -287,13 +96,6 @@ function archiveSide(ids: DemoIds): DemoPage {
   )
   const whole = withPlacementsAt(page, '2/0', [find, ...placementsAt(page, '2/0')])
   return { path: archive, page: sharedAreaPage(whole, 'side', page.title), listings }
-}
-
-/** A ready-made card for a collection. */
-function readyMade(ids: DemoIds, slug: string, name: string): Card {
-  const ready = readyMadeCards.find((one) => one.name === name)
-  if (ready === undefined) throw new Error(`There is no ready-made card “${name}”.`)
-  return { ...defaultCard, parts: ready.parts(ids.fields(slug)) }
 }
 
 /** What people say, two at a time. */
@@ -452,16 +254,6 @@ function latest(ids: DemoIds, name: string, take: number): Listing {
   }
 }
 
-function mostRead(ids: DemoIds): Listing {
-  return {
-    ...newListing('Most read', ids.collection('field-notes')),
-    order: { keys: [{ by: 'views', direction: 'down' }], pinned: 'ignored' },
-    amount: { ...defaultAmount, take: 5 },
-    shape: narrow,
-    card: cardOf(['title', 'date']),
-  }
-}
-
 function ofTerm(ids: DemoIds, name: string, term: string, take: number, shown: readonly PartName[]): Listing {
   const listing = newListing(name, ids.collection('field-notes'))
   return {
@@ -474,36 +266,4 @@ function ofTerm(ids: DemoIds, name: string, term: string, take: number, shown: r
     shape: shown.includes('picture') ? listing.shape : narrow,
     card: cardOf(shown),
   }
-}
-
-/** One column for a side area, two where it has room because it stands below the main. */
-const narrow: Listing['shape'] = {
-  ...defaultShape,
-  stops: [
-    { from: 0, columns: 1, columnGap: 22, rowGap: 16 },
-    { from: 560, columns: 2, columnGap: 28, rowGap: 18 },
-  ],
-}
-
-function cardOf(shown: readonly PartName[]): Card {
-  return {
-    ...defaultCard,
-    parts: defaultCard.parts.map((part): PartSetting => ({ ...part, on: shown.includes(part.part) })),
-  }
-}
-
-function assembled(
-  path: string,
-  page: Page,
-  spots: Record<'main' | 'side' | 'shelf', readonly (readonly [heading: string, listing: Listing])[]>,
-): DemoPage {
-  const listings = new Map<string, Listing>()
-  const place = (spot: keyof typeof spots): readonly Placement[] =>
-    spots[spot].map(([heading, listing]) => {
-      const id = uuidOf(`${path} ${listing.name}`)
-      listings.set(id, listing)
-      return { kind: 'listing', id: uuidOf(`${path} ${spot} ${listing.name}`), listing: id, heading }
-    })
-  const areas = { main: [newBand(1, place('main'))], side: [newBand(2, place('side'))] }
-  return { path, page: { ...page, areas, shelf: place('shelf') }, listings }
 }

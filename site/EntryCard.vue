@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import CardPart from './CardPart.vue'
 import type { CardView } from './view'
+import { words } from './words'
 
 const props = defineProps<{ card: CardView }>()
 
@@ -45,5 +46,16 @@ const parts = computed(() => {
     <div v-if="parts.foot.length" class="card-foot">
       <CardPart v-for="part in parts.foot" :key="part.key" :filled="part" :card="card" />
     </div>
+    <a
+      v-if="card.compare"
+      class="compare-mark"
+      data-in-place
+      data-control
+      rel="nofollow"
+      :href="card.compare.address"
+      :aria-current="card.compare.isChosen ? 'true' : undefined"
+      :aria-label="words.markOf(card.compare.title, card.title)"
+      >{{ card.compare.title }}</a
+    >
   </article>
 </template>

@@ -5,6 +5,7 @@ import PlacedHead from './PlacedHead.vue'
 import ListingPages from './paging/ListingPages.vue'
 import { shapeComponents } from './shapes'
 import type { PlacedListingView } from './view'
+import ComparedEntries from './visitors/ComparedEntries.vue'
 import ListingRoom from './visitors/ListingRoom.vue'
 import NothingFound from './visitors/NothingFound.vue'
 import VisitorControls from './visitors/VisitorControls.vue'
@@ -44,16 +45,21 @@ const visitors = computed(() => {
         :name="placement.heading || placement.name"
       />
       <div class="listing" :dir="direction" :data-align="align">
+        <ComparedEntries
+          v-if="visitors?.comparison"
+          :comparison="visitors.comparison"
+          :name="placement.heading || placement.name"
+        />
         <component
           :is="shapeComponents[placement.shape.name]"
-          v-if="placement.cards.length > 0 || placement.turning !== null"
+          v-else-if="placement.cards.length > 0 || placement.turning !== null"
           :placement="placement"
         />
         <NothingFound v-else-if="visitors?.found === 0" :visitors="visitors" />
         <p v-else class="listing-empty">{{ placement.amount.nothing || words.nothingHere }}</p>
         <ClockNote v-if="placement.clock" :clock="placement.clock" />
         <a
-          v-if="placement.whole"
+          v-if="placement.whole && !visitors?.comparison"
           class="listing-whole"
           data-in-place
           rel="nofollow"
@@ -69,7 +75,7 @@ const visitors = computed(() => {
       />
     </ListingRoom>
     <ListingPages
-      v-if="placement.pages"
+      v-if="placement.pages && !visitors?.comparison"
       :pages="placement.pages"
       :name="placement.heading || placement.name"
     />

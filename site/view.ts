@@ -16,6 +16,7 @@ import type { ShownPicture } from '../core/pictures/shown'
 import type { ShapeChoice } from '../core/shapes'
 import type { ToldClock } from '../core/shapes/time-axis'
 import type { PagesView, WholeView } from './paging/view'
+import type { CompareMark } from './visitors/comparing'
 import type { VisitorsView } from './visitors/view'
 import type { ShapeArrangements } from '../core/shapes/arrangements'
 
@@ -32,6 +33,8 @@ export interface CardView {
   /** The listing's own width from which it is shown, in CSS pixels; 0 for always. */
   readonly from: number
   readonly frame: CardFrame
+  /** What takes its entry into a comparison, or out of it; null where nothing does. */
+  readonly compare: CompareMark | null
   readonly parts: readonly FilledPart[]
 }
 

@@ -11,7 +11,7 @@ export const idleControls: Check = {
       const place = ['first', 'second', 'third'][at] ?? `${at + 1}th`
       return [
         {
-          text: `The ${place} control offers nothing: no entry shown has any of its terms, and visitors don’t see it.`,
+          text: `The ${place} control offers nothing: no entry shown has any of what it chooses by, and visitors don’t see it.`,
           mends: [
             {
               title: 'Remove it',

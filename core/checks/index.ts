@@ -23,6 +23,7 @@ import { softPictures } from './soft-pictures'
 import { stretchedLine } from './stretched-line'
 import { tooFew } from './too-few'
 import { twoInARoom } from './two-in-a-room'
+import { unseenOrders } from './unseen-orders'
 
 /** Every check. A new one is a file beside these and a line here. */
 export const checks = registryOf<Check>('check', [
@@ -47,6 +48,7 @@ export const checks = registryOf<Check>('check', [
   idleStyles,
   longBar,
   idleControls,
+  unseenOrders,
 ])
 
 /** Everything that the checks find on a page, listing by listing, and then of its fittings. */

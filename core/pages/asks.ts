@@ -158,9 +158,9 @@ export function askAddress(
   return `?${readable(withAsk(ask, id, change, chosen).query)}${placeOnPage(id)}`
 }
 
-/** As people read it: a comma needs no escape in a query (RFC 3986, 3.4). */
+/** As people read it: commas and slashes need no escape in a query (RFC 3986, 3.4). */
 function readable(query: URLSearchParams): string {
-  return query.toString().replaceAll('%2C', ',')
+  return query.toString().replaceAll('%2C', ',').replaceAll('%2F', '/')
 }
 
 /** The addresses at which one thing is turned: what stands before and after what it is turned to. */

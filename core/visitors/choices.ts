@@ -1,7 +1,7 @@
 import type { Predicate } from '../rules/predicate'
 import { controls } from '.'
-import type { Choice, ChoiceOf, Control, ControlName, ControlOf } from '.'
-import type { ControlSite } from './define'
+import type { AnyControlKind, Choice, ChoiceOf, Control, ControlName, ControlOf } from '.'
+import type { AskedSite, ControlSite } from './define'
 
 /** A control by which something is chosen. */
 export interface Chosen {
@@ -30,7 +30,7 @@ export function choicesIn(
   const read = all.map((control) => {
     const kind = controls.get(control.control)
     const parameter = kind.parameter(control, site)
-    const text = parameter === null ? null : asked(parameter)
+    const text = parameter === null ? null : (asked(parameter) ?? inParts(kind, parameter, asked))
     return { control, ...(text === null ? { choice: null, unknown: [] } : kind.read(control, text, site)) }
   })
   const chosen = read.flatMap(({ control, choice }) => (choice === null ? [] : [{ control, choice }]))
@@ -38,6 +38,16 @@ export function choicesIn(
     { chosen, unknown: [] },
     read.flatMap(({ unknown }) => unknown),
   )
+}
+
+/** What a form says in parts; null where it says nothing. */
+function inParts(
+  { parts }: Pick<AnyControlKind, 'parts'>,
+  parameter: string,
+  asked: (parameter: string) => string | null,
+): string | null {
+  const said = (parts?.names ?? []).map((name) => asked(`${parameter}-${name}`) ?? '')
+  return parts === undefined || said.every((one) => one === '') ? null : parts.joined(said)
 }
 
 /** The same, with what else in the address means nothing. */
@@ -67,15 +77,12 @@ export function askedBy(
   const parameter = kind.parameter(control, site)
   if (parameter === null) return {}
   const text = choice === null ? '' : kind.write(control, choice, site)
-  return { [parameter]: text === '' ? null : text }
+  const parts = (kind.parts?.names ?? []).map((name) => [`${parameter}-${name}`, null] as const)
+  return { ...Object.fromEntries(parts), [parameter]: text === '' ? null : text }
 }
 
 /** What choices ask of entries, control by control; that of one control is left out where it is named. */
-export function asksOf(
-  chosen: readonly Chosen[],
-  site: ControlSite,
-  without?: Control,
-): readonly Predicate[] {
+export function asksOf(chosen: readonly Chosen[], site: AskedSite, without?: Control): readonly Predicate[] {
   return chosen
     .filter(({ control }) => control !== without)
     .flatMap(({ control, choice }) => controls.get(control.control).asks?.(control, choice, site) ?? [])

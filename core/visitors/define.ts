@@ -8,6 +8,11 @@ import type { Words } from '../words'
 /** What controls refer to, with what it is called in addresses. */
 export type ControlSite = Pick<Catalogue, 'facets' | 'terms'> & { readonly words: Words }
 
+/** The same, with the collections that the listing shows. */
+export interface AskedSite extends ControlSite {
+  readonly collections: readonly number[]
+}
+
 /** What an address says of a control: what is chosen by it, and what in it means nothing. */
 export interface ReadChoice<Choice> {
   /** Null for nothing. */
@@ -38,8 +43,16 @@ export interface ControlKind<Name extends string = string, Control = never, Choi
   readonly read: (control: Control, text: string, site: ControlSite) => ReadChoice<Choice>
   /** The same as `read` reads; one text for each choice. */
   readonly write: (control: Control, choice: Choice, site: ControlSite) => string
+  /**
+   * Where a form says it in parts: what stands after the parameter for each, and what they say together,
+   * empty for what is left out.
+   */
+  readonly parts?: {
+    readonly names: readonly string[]
+    readonly joined: (values: readonly string[]) => string
+  }
   /** What a choice asks of an entry; nothing for a kind that narrows nothing. */
-  readonly asks?: (control: Control, choice: Choice, site: ControlSite) => Predicate
+  readonly asks?: (control: Control, choice: Choice, site: AskedSite) => Predicate
   /** How a listing is shown under a choice, where that changes it. */
   readonly changes?: (control: Control, choice: Choice, shown: ShownAs) => ShownAs
   /** What visitors do by it, where they do not narrow: “sort”. */
@@ -63,7 +76,7 @@ export function defineControl<const Name extends string, Control extends { reado
 const taken: readonly string[] = [
   ...['term', 'author', 'month', 'words', 'clock'],
   ...['after', 'until', 'page', 'shown', 'at'],
-  ...['search', 'by', 'per'],
+  ...['search', 'by', 'per', 'compare'],
 ]
 
 /** A name for addresses, after a slug of the site, that means nothing else there. */

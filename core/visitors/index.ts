@@ -6,6 +6,10 @@ import type { StyleTarget } from '../style/targets'
 import type { ControlKind } from './define'
 import { amountControl } from './amount'
 import type { AmountControl } from './amount'
+import { compareControl } from './compare'
+import type { CompareControl, Compared } from './compare'
+import { rangeControl } from './range'
+import type { Range, RangeControl } from './range'
 import { searchControl } from './search'
 import type { SearchControl } from './search'
 import { sortControl } from './sort'
@@ -19,6 +23,8 @@ interface Controls {
   readonly search: { readonly control: SearchControl; readonly choice: string }
   /** The place of the order among those that it offers. */
   readonly sort: { readonly control: SortControl; readonly choice: number }
+  readonly range: { readonly control: RangeControl; readonly choice: Range }
+  readonly compare: { readonly control: CompareControl; readonly choice: Compared }
   readonly amount: { readonly control: AmountControl; readonly choice: number }
 }
 
@@ -35,9 +41,11 @@ export type AnyControlKind = ControlKind<ControlName, Control, Choice>
 /** Every kind of control. A new one is a file beside these, one in server/visitors and site/visitors each, and a line here. */
 export const controls: Registry<AnyControlKind> = registryOf('control', [
   termsControl,
+  rangeControl,
   searchControl,
   sortControl,
   amountControl,
+  compareControl,
 ] as unknown as readonly AnyControlKind[])
 
 /** Names a control among those of a listing. */

@@ -2,6 +2,7 @@ import { boolean, object, string } from 'yup'
 import { textSchema } from '../schemas'
 import { wantedWords } from '../text/search-words'
 import { defineControl } from './define'
+import { fieldTargets } from './ways'
 
 /** Looking for words in what the entries of a listing say. */
 export interface SearchControl {
@@ -39,10 +40,7 @@ export const searchControl = defineControl<'search', SearchControl, string>({
   })
     .noUnknown()
     .required(),
-  styled: [
-    { name: 'narrow-field', title: 'Field of a search' },
-    { name: 'narrow-button', title: 'Button of a search', isPressed: true },
-  ],
+  styled: fieldTargets,
   label: ({ label }) => label || 'Words',
   of: () => '',
   parameter: () => 'search',

@@ -8,6 +8,12 @@ export const waysTarget: StyleTarget = {
   isPressed: true,
 }
 
+/** What words and numbers are typed into, and what sends them. */
+export const fieldTargets: readonly StyleTarget[] = [
+  { name: 'narrow-field', title: 'Field to type in' },
+  { name: 'narrow-button', title: 'Button of a field', isPressed: true },
+]
+
 /** What they fold out below, where they stand in a menu. */
 export const menuTarget: StyleTarget = {
   name: 'narrow-menu',

@@ -1,6 +1,6 @@
 import { sql } from 'kysely'
 import { wordsOf } from '../../core/content/catalogue'
-import type { ControlSite } from '../../core/visitors/define'
+import type { AskedSite, ControlSite } from '../../core/visitors/define'
 import type { Predicate } from '../../core/rules/predicate'
 import type { Listing } from '../../core/listing/definition'
 import { valuesAsked } from '../../core/query/plan'
@@ -46,6 +46,11 @@ export async function knownSite(db: Db): Promise<KnownSite> {
     collections: collections.map((one) => one.id),
     dated: collections.flatMap(({ id, happening }) => (happening.when === null ? [] : [id])),
   }
+}
+
+/** What the choices of visitors are asked with, of a listing. */
+export function siteAsked({ named }: Pick<KnownSite, 'named'>, { from }: Pick<Listing, 'from'>): AskedSite {
+  return { ...named, collections: from.collections }
 }
 
 /** Whether any of these collections says when its entries happen. */

@@ -8,6 +8,7 @@ import type { Listing } from '../../core/listing/definition'
 import { asksOf } from '../../core/visitors/choices'
 import { words } from '../../site/words'
 import type { MoreView, PagesView, WholeView } from '../../site/paging/view'
+import { siteAsked } from '../listings/context'
 import type { KnownSite } from '../listings/context'
 import type { ShownPlacement } from './shown-on-page'
 import type { PlacementAsked } from './view'
@@ -33,7 +34,7 @@ export async function waysThrough({
   const { amount } = listing
   if (shown === undefined || amount.perPage === null) return { pages: null, whole: null }
   const isLonger = shown.before > 0 || shown.previous !== null || shown.next !== null
-  const chosen = asksOf(shown.choices.chosen, known.named)
+  const chosen = asksOf(shown.choices.chosen, siteAsked(known, listing))
   const found =
     isLonger && amount.paging.kind !== 'turn'
       ? await asked.asker.found(listing, asked, shown.above, chosen)

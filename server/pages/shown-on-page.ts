@@ -12,6 +12,7 @@ import type { Choices } from '../../core/visitors/choices'
 import type { Predicate } from '../../core/rules/predicate'
 import type { NavigationLink } from '../../core/navigation'
 import type { ListingAsker } from '../listings/ask'
+import { siteAsked } from '../listings/context'
 import type { Asked } from '../listings/context'
 import type { ShownPage } from '../listings/shown-page'
 import { listingTrouble } from '../listings/troubles'
@@ -54,20 +55,20 @@ export async function shownOnPage(
   asked: Asked,
   ask: PageAsk = noAsk,
 ): Promise<ReadonlyMap<string, ShownPlacement>> {
-  const { named } = await asker.known()
+  const known = await asker.known()
   const placed = shownListingsOf(page).flatMap(({ id, listing: of }) => {
     const listing = listings.get(of)
     return listing === undefined ? [] : [{ id, listing }]
   })
   const answer = async ({ id, listing }: (typeof placed)[number], above: readonly number[]) => {
     const asking = (parameter: string) => askedFor(ask, id, parameter)
-    const choices = choicesIn(listing.visitors.controls, asking, named)
+    const choices = choicesIn(listing.visitors.controls, asking, known.named)
     const visited = visitedListing(listing, choices.chosen)
     const { page, isWhole, unknown } = pageOfListing(askOf(ask, id), visited.amount)
     const by = choices.chosen.length === 0 ? asker : asker.unkept()
     const shown = await shownOrNothing(by, visited, asked, {
       above,
-      asks: asksOf(choices.chosen, named),
+      asks: asksOf(choices.chosen, siteAsked(known, listing)),
       page,
     })
     const answer = { ...shown, visited, page, isWhole, above, choices: withUnknown(choices, unknown) }

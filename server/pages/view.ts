@@ -31,6 +31,8 @@ import type {
 } from '../../site/view'
 import type { Db } from '../db/client'
 import { visitorsView } from '../visitors'
+import type { ControlsAsked } from '../visitors/asked'
+import { compareMarks } from '../visitors/compare'
 import { fittingContent } from '../fittings'
 import type { FittingAsked } from '../fittings'
 import type { ListingAsker } from '../listings/ask'
@@ -230,7 +232,26 @@ export async function placementView(
   })
   const isFirst = shownListingsOf(page)[0]?.id === placement.id
   const carded = shown?.isWhole === true ? shownWhole(listing) : listing
-  const cards = cardViews(box, carded, entries, cardContext({ site, words }, now), isFirst)
+  const controlsAsked: ControlsAsked = {
+    db,
+    asker: asked.asker,
+    known,
+    asked,
+    listing,
+    own: placing.listing ?? listing,
+    above: shown?.above ?? [],
+    choices: shown?.choices ?? noChoices,
+    ask,
+    placement: placement.id,
+  }
+  const marks = await compareMarks(
+    controlsAsked,
+    entries.map(({ id }) => id),
+  )
+  const cards = cardViews(box, carded, entries, cardContext({ site, words }, now), isFirst).map((card) => ({
+    ...card,
+    compare: marks.get(card.entryId) ?? null,
+  }))
   const shape = shapeOf(listing.shape)
   const grouping = shape.grouping?.(listing.shape) ?? null
   const place = { ...site, now, visitor: clock ?? null }
@@ -269,17 +290,7 @@ export async function placementView(
     clock: toldClock(listing.shape, entries, place),
     calendar: calendarOf(known, placement.listing, listing),
     turning: shape.stretch === undefined ? null : turnAddress(ask, placement.id),
-    visitors: await visitorsView({
-      asker: asked.asker,
-      known,
-      asked,
-      listing,
-      own: placing.listing ?? listing,
-      above: shown?.above ?? [],
-      choices: shown?.choices ?? noChoices,
-      ask,
-      placement: placement.id,
-    }),
+    visitors: await visitorsView(controlsAsked),
   }
 }
 

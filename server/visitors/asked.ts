@@ -1,14 +1,18 @@
-import { askAddress, fromItsStart } from '../../core/pages/asks'
+import { askAddress, fromItsStart, parameterName, withAsk } from '../../core/pages/asks'
 import type { PageAsk } from '../../core/pages/asks'
 import type { Listing } from '../../core/listing/definition'
-import { askedBy } from '../../core/visitors/choices'
-import type { Choices } from '../../core/visitors/choices'
+import { askedBy, asksOf } from '../../core/visitors/choices'
+import type { Choices, Chosen } from '../../core/visitors/choices'
+import { controls as kinds } from '../../core/visitors'
 import type { Choice, Control } from '../../core/visitors'
+import type { Db } from '../db/client'
 import type { ListingAsker } from '../listings/ask'
+import { siteAsked } from '../listings/context'
 import type { Asked, KnownSite } from '../listings/context'
 
 /** What the controls of a placed listing are asked with. */
 export interface ControlsAsked {
+  readonly db: Db
   readonly asker: ListingAsker
   readonly known: KnownSite
   readonly asked: Asked
@@ -22,6 +26,31 @@ export interface ControlsAsked {
   readonly ask: PageAsk
   /** The id of the placement. */
   readonly placement: string
+}
+
+/** How many are found where this is chosen. */
+export function foundBy(
+  { asker, listing, asked, above, known }: ControlsAsked,
+  chosen: readonly Chosen[],
+): Promise<number> {
+  return asker.found(listing, asked, above, asksOf(chosen, siteAsked(known, listing)))
+}
+
+/** What a form asks for a control, and what else is asked of the page and goes on being asked. */
+export function othersAsked(
+  { ask, placement, known }: ControlsAsked,
+  control: Control,
+): {
+  readonly parameter: string
+  readonly others: readonly { readonly name: string; readonly value: string }[]
+} {
+  const own = askedBy(control, null, known.named)
+  const { query } = withAsk(ask, placement, fromItsStart, own)
+  const parameter = kinds.get(control.control).parameter(control, known.named) ?? ''
+  return {
+    parameter: parameterName(ask, placement, parameter),
+    others: [...query].map(([name, value]) => ({ name, value })),
+  }
 }
 
 /** The address at which something else is chosen by a control; a longer listing begins anew there. */

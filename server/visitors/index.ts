@@ -1,13 +1,15 @@
 import { askAddress, fromItsStart } from '../../core/pages/asks'
 import { controlLabel } from '../../core/listing/visitors'
-import { askedBy, asksOf, choiceBy, withChoice } from '../../core/visitors/choices'
+import { askedBy, choiceBy, withChoice } from '../../core/visitors/choices'
 import type { Chosen } from '../../core/visitors/choices'
 import { controls as kinds } from '../../core/visitors'
 import type { ChoiceOf, Control, ControlName, ControlOf } from '../../core/visitors'
 import type { ControlContents, ControlView, VisitorsView } from '../../site/visitors/view'
-import { choiceAddress } from './asked'
+import { choiceAddress, foundBy } from './asked'
 import type { ControlsAsked } from './asked'
 import { amountContent } from './amount'
+import { compareContent, comparisonView } from './compare'
+import { rangeContent } from './range'
 import { searchContent } from './search'
 import { sortContent } from './sort'
 import { termsContent } from './terms'
@@ -29,9 +31,11 @@ export interface Loaded<Name extends ControlName> {
 /** What each kind of control shows. A new one is a line here. */
 const loaders: Loaders = {
   terms: termsContent,
+  range: rangeContent,
   search: searchContent,
   sort: sortContent,
   amount: amountContent,
+  compare: compareContent,
 }
 
 function load<Name extends ControlName>(
@@ -48,7 +52,8 @@ export async function visitorsView(asked: ControlsAsked): Promise<VisitorsView |
   const { place, controls } = listing.visitors
   if (controls.length === 0) return null
   const isNarrowed = choices.chosen.some(({ control }) => narrows(control))
-  const [found, ...loaded] = await Promise.all([
+  const [comparison, found, ...loaded] = await Promise.all([
+    comparisonView(asked),
     isNarrowed ? foundBy(asked, choices.chosen) : null,
     ...controls.map((control) => controlView(control, asked)),
   ])
@@ -59,6 +64,7 @@ export async function visitorsView(asked: ControlsAsked): Promise<VisitorsView |
     chosen: waysBack(asked).map(({ title, address }) => ({ title, address })),
     clear: isNarrowed ? withoutAll(asked) : null,
     found,
+    comparison,
     instead: found === 0 ? await insteadOf(asked) : [],
   }
 }
@@ -118,11 +124,4 @@ async function insteadOf(asked: ControlsAsked): Promise<VisitorsView['instead']>
     })),
   )
   return all.filter(({ count }) => count > 0)
-}
-
-function foundBy(
-  { asker, listing, asked, above, known }: ControlsAsked,
-  chosen: readonly Chosen[],
-): Promise<number> {
-  return asker.found(listing, asked, above, asksOf(chosen, known.named))
 }

@@ -1,6 +1,6 @@
-import { fromItsStart, parameterName, withAsk } from '../../core/pages/asks'
-import { longestSearch, searchControl } from '../../core/visitors/search'
+import { longestSearch } from '../../core/visitors/search'
 import type { SearchControl } from '../../core/visitors/search'
+import { othersAsked } from './asked'
 import type { ControlsAsked } from './asked'
 import type { Loaded } from './index'
 
@@ -8,19 +8,11 @@ import type { Loaded } from './index'
 export async function searchContent(
   control: SearchControl,
   choice: string | null,
-  { ask, placement, known }: ControlsAsked,
+  of: ControlsAsked,
 ): Promise<Loaded<'search'>> {
-  const parameter = searchControl.parameter(control, known.named) ?? ''
-  const { query } = withAsk(ask, placement, fromItsStart, { [parameter]: null })
+  const { hint, button } = control
   return {
-    content: {
-      parameter: parameterName(ask, placement, parameter),
-      typed: choice ?? '',
-      most: longestSearch,
-      hint: control.hint,
-      button: control.button,
-      others: [...query].map(([name, value]) => ({ name, value })),
-    },
+    content: { ...othersAsked(of, control), typed: choice ?? '', most: longestSearch, hint, button },
     inSight: 1,
   }
 }

@@ -2,6 +2,7 @@ import { offeredTerms, pressedTerm } from '../../core/visitors/terms'
 import type { OfferedTerm, TermsControl } from '../../core/visitors/terms'
 import { asksOf } from '../../core/visitors/choices'
 import type { ControlWay } from '../../site/visitors/view'
+import { siteAsked } from '../listings/context'
 import { choiceAddress } from './asked'
 import type { ControlsAsked } from './asked'
 import type { Loaded } from './index'
@@ -17,7 +18,11 @@ export async function termsContent(
   const ids = own.map(({ id }) => id)
   const choice = chosen ?? []
   // Terms that add to each other are counted as if none were chosen; those that narrow, under those that are.
-  const narrowing = asksOf(choices.chosen, known.named, control.choose === 'all' ? undefined : control)
+  const narrowing = asksOf(
+    choices.chosen,
+    siteAsked(known, listing),
+    control.choose === 'all' ? undefined : control,
+  )
   const [ever, now] = await Promise.all([
     asker.counted(listing, asked, above, ids),
     narrowing.length === 0 ? null : asker.counted(listing, asked, above, ids, narrowing),

@@ -1,4 +1,6 @@
 import type { Component } from 'vue'
+import CompareControl from './CompareControl.vue'
+import RangeControl from './RangeControl.vue'
 import SearchControl from './SearchControl.vue'
 import TermsControl from './TermsControl.vue'
 import WaysControl from './WaysControl.vue'
@@ -7,7 +9,9 @@ import type { ControlContents } from './view'
 /** The component of every control. */
 export const controlComponents: Readonly<Record<keyof ControlContents, Component>> = {
   terms: TermsControl,
+  range: RangeControl,
   search: SearchControl,
   sort: WaysControl,
   amount: WaysControl,
+  compare: CompareControl,
 }

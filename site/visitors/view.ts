@@ -1,3 +1,5 @@
+import type { ComparisonView } from './comparing'
+
 /** What visitors are offered to do with a listing, as plain values. */
 
 /** A press that narrows, or takes that back: where it leads, as a link of the page. */
@@ -19,6 +21,9 @@ export interface ControlWay extends Way {
   readonly depth: number
 }
 
+/** What else is asked of the page, and goes on being asked by a form. */
+type OthersAsked = readonly { readonly name: string; readonly value: string }[]
+
 /** A few ways of which one is always chosen. */
 interface WaysContent {
   readonly layout: WaysLayout | 'menu'
@@ -37,6 +42,29 @@ export interface ControlContents {
     /** Those that fold out. */
     readonly others: readonly ControlWay[]
   }
+  readonly range:
+    | {
+        readonly layout: 'fields'
+        /** What the range is called in the address. */
+        readonly parameter: string
+        /** Empty for no limit. */
+        readonly from: string
+        readonly to: string
+        readonly others: OthersAsked
+      }
+    | {
+        readonly layout: WaysLayout
+        readonly all: (Way & { readonly isChosen: boolean }) | null
+        readonly ways: readonly ControlWay[]
+      }
+  readonly compare: {
+    /** So many can be chosen. */
+    readonly most: number
+    /** Each with what takes it off. */
+    readonly chosen: readonly Way[]
+    /** The address at which they stand side by side; null where there is nothing to be seen so. */
+    readonly together: string | null
+  }
   readonly sort: WaysContent
   readonly amount: WaysContent
   readonly search: {
@@ -47,8 +75,7 @@ export interface ControlContents {
     readonly most: number
     readonly hint: string
     readonly button: string
-    /** What else is asked of the page, and goes on being asked. */
-    readonly others: readonly { readonly name: string; readonly value: string }[]
+    readonly others: OthersAsked
   }
 }
 
@@ -73,6 +100,8 @@ export interface VisitorsView {
   readonly clear: string | null
   /** How many are found under what is chosen; null where nothing is. */
   readonly found: number | null
+  /** What is shown instead of the listing where entries are compared side by side; null elsewhere. */
+  readonly comparison: ComparisonView | null
   /** Where nothing is found: each choice whose removal finds something, with how much. */
   readonly instead: readonly (Way & { readonly count: number })[]
 }

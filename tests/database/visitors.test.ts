@@ -1,25 +1,19 @@
-import { randomUUID } from 'node:crypto'
 import fc from 'fast-check'
 import { Query } from 'mingo'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Term } from '~~/core/content/terms'
 import { newListing } from '~~/core/listing/definition'
 import type { Listing } from '~~/core/listing/definition'
-import { newPage } from '~~/core/pages/definition'
-import { withPlacementsAt } from '~~/core/pages/moves'
-import { spotsOf } from '~~/core/pages/standing'
 import { newAmountControl } from '~~/core/visitors/amount'
 import { newSearchControl } from '~~/core/visitors/search'
 import { newSortControl } from '~~/core/visitors/sort'
 import { newTermsControl, termChoosings } from '~~/core/visitors/terms'
 import type { TermsControl } from '~~/core/visitors/terms'
-import { askingAnew } from '~~/server/listings/ask'
-import { listingPageView } from '~~/server/pages/view'
-import { listingViewsOf } from '~~/site/view'
 import type { PlacedListingView } from '~~/site/view'
 import type { ControlWay } from '~~/site/visitors/view'
 import { demoDatabase } from './support/database'
 import type { TestDatabase } from './support/database'
+import { shownTo } from './support/shown-to'
 
 /** An entry as the referee has it: with the terms that it has, and those that they lie in. */
 interface Told {
@@ -69,22 +63,7 @@ afterAll(() => test.drop())
 
 const facetsOf = () => [...new Set(notes.terms.map((one) => one.facetId))]
 
-/** What a visitor is shown of a listing at an address. */
-async function shownAt(listing: Listing, address: string): Promise<PlacedListingView> {
-  const page = newPage('Notes', '', 'one-column')
-  const id = randomUUID()
-  const placement = { kind: 'listing', id, listing: id, heading: '' } as const
-  const asked = {
-    page: withPlacementsAt(page, spotsOf(page)[0] ?? 'shelf', [placement]),
-    listings: new Map([[id, listing]]),
-  }
-  const query = new URLSearchParams(address.replace(/#.*/, ''))
-  const at = { now, page: null, visit: '' }
-  const view = await listingPageView(test.db, askingAnew(test.db), asked, at, query)
-  const [shown] = listingViewsOf(view)
-  if (shown === undefined) throw new Error('Nothing is shown.')
-  return shown
-}
+const shownAt = (listing: Listing, address: string) => shownTo(test.db, now, listing, address)
 
 const waysOf = ({ visitors }: PlacedListingView, at: number): readonly ControlWay[] => {
   const content = visitors?.controls[at]?.content

@@ -7,6 +7,7 @@ import type { FieldValues } from '~~/core/content/field'
 import { controlPlaces, mostControls } from '~~/core/listing/visitors'
 import type { Visitors } from '~~/core/listing/visitors'
 import { mostAmounts } from '~~/core/visitors/amount'
+import { mostSteps, rangeLayouts } from '~~/core/visitors/range'
 import { isOfferable, mostOrders, sortLayouts } from '~~/core/visitors/sort'
 import { termChoosings, termLayouts, termsOffered } from '~~/core/visitors/terms'
 import { defaultAmount } from '~~/core/listing/amount'
@@ -262,6 +263,21 @@ const searchControls = fc.array(
   { maxLength: 1 },
 )
 const labelled = { label: fc.constantFrom('', 'x'.repeat(80)), labelHidden: fc.boolean() }
+const rangeControls = fc.uniqueArray(
+  fc.record({
+    control: fc.constant('range' as const),
+    field: fc.integer({ min: 30, max: 52 }),
+    ...labelled,
+    layout: fc.constantFrom(...rangeLayouts),
+    steps: fc
+      .uniqueArray(fc.oneof(fc.integer({ min: -9, max: 9 }), fc.constantFrom(-1e15, 0.5, 1e15)), {
+        maxLength: mostSteps,
+      })
+      .map((all) => all.toSorted((one, other) => one - other)),
+    counts: fc.boolean(),
+  }),
+  { maxLength: 2, selector: ({ field }) => field },
+)
 const sortControls = fc.array(
   fc.record({
     control: fc.constant('sort' as const),
@@ -290,8 +306,25 @@ const amountControls = fc.array(
   }),
   { maxLength: 1 },
 )
+const compareControls = fc.array(
+  fc.record({
+    control: fc.constant('compare' as const),
+    ...labelled,
+    most: fc.integer({ min: 2, max: 4 }),
+    mark: fc.constantFrom('Compare', 'm'.repeat(40)),
+  }),
+  { maxLength: 1 },
+)
 export const visitors: fc.Arbitrary<Visitors> = fc
-  .tuple(fc.constantFrom(...controlPlaces), termsControls, searchControls, sortControls, amountControls)
+  .tuple(
+    fc.constantFrom(...controlPlaces),
+    termsControls,
+    rangeControls,
+    searchControls,
+    sortControls,
+    amountControls,
+    compareControls,
+  )
   .map(([place, ...kinds]) => ({ place, controls: kinds.flat().slice(0, mostControls) }))
 
 export const listings: fc.Arbitrary<Listing> = fc

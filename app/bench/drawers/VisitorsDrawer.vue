@@ -1,12 +1,15 @@
 <script setup lang="ts">
 import { mdiPlus } from '@mdi/js'
 import { computed, ref } from 'vue'
+import { fieldsOfAll } from '~~/core/content/catalogue'
 import type { Listing } from '~~/core/listing/definition'
 import { controlLabel, defaultVisitors, mostControls } from '~~/core/listing/visitors'
 import type { Visitors } from '~~/core/listing/visitors'
 import { controlKey } from '~~/core/visitors'
 import type { Control } from '~~/core/visitors'
 import { newAmountControl } from '~~/core/visitors/amount'
+import { newCompareControl } from '~~/core/visitors/compare'
+import { hasRange, newRangeControl } from '~~/core/visitors/range'
 import { newSearchControl } from '~~/core/visitors/search'
 import { newSortControl } from '~~/core/visitors/sort'
 import { newTermsControl } from '~~/core/visitors/terms'
@@ -38,12 +41,16 @@ const additions = computed(() => {
     .filter(({ id }) => own.has(id))
     .map(({ id, name }) => ({ title: words.narrowBy(name), control: newTermsControl(id) }))
   const there = new Set(visitors.value.controls.map(controlKey))
+  const ranges = fieldsOfAll(catalogue.catalogue, props.listing.from.collections)
+    .filter(hasRange)
+    .map(({ id, name }) => ({ title: words.narrowBy(name), control: newRangeControl(id) }))
   const others = [
     { title: words.search, control: newSearchControl },
     { title: words.sort, control: newSortControl },
     { title: words.amount, control: newAmountControl },
+    { title: words.compare, control: newCompareControl },
   ]
-  return [...facets, ...others]
+  return [...facets, ...ranges, ...others]
     .filter(({ control }) => !there.has(controlKey(control)))
     .map(({ title, control }) => ({ title, run: () => add(control) }))
 })

@@ -1,6 +1,8 @@
 import type { Component } from 'vue'
 import type { ControlName } from '~~/core/visitors'
 import AmountSettings from './AmountSettings.vue'
+import CompareSettings from './CompareSettings.vue'
+import RangeSettings from './RangeSettings.vue'
 import SearchSettings from './SearchSettings.vue'
 import SortSettings from './SortSettings.vue'
 import TermsSettings from './TermsSettings.vue'
@@ -8,7 +10,9 @@ import TermsSettings from './TermsSettings.vue'
 /** The settings of every control. They send the control as it is to be, and what of it changed. */
 export const controlSettings: Readonly<Record<ControlName, Component>> = {
   terms: TermsSettings,
+  range: RangeSettings,
   search: SearchSettings,
   sort: SortSettings,
   amount: AmountSettings,
+  compare: CompareSettings,
 }

@@ -1,4 +1,5 @@
 import type { ControlPlace } from '~~/core/listing/visitors'
+import type { RangeControl } from '~~/core/visitors/range'
 import type { SortControl } from '~~/core/visitors/sort'
 import type { TermsControl } from '~~/core/visitors/terms'
 
@@ -20,6 +21,15 @@ export const words = {
   words: 'Words',
   hint: 'Words in the empty field',
   button: 'On the button',
+  rangeLayouts: { fields: 'Two fields', steps: 'Steps' } satisfies Record<RangeControl['layout'], string>,
+  steps: 'Where steps meet',
+  stepsHint: 'Numbers, as 2, 5 and 10',
+  stepsWrong: 'Numbers, at most 12 of them.',
+  goneField: 'A field that is gone',
+  compare: 'Compare a few',
+  compared: 'Compare',
+  mostCompared: 'At most',
+  mark: 'On each card',
   sort: 'Sort',
   order: 'Order',
   sortLayouts: { menu: 'A menu', bar: 'A bar' } satisfies Record<SortControl['layout'], string>,

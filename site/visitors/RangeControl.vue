@@ -1,0 +1,37 @@
+<script setup lang="ts">
+import ControlWays from './ControlWays.vue'
+import { words } from '../words'
+import type { ControlContents } from './view'
+
+/** A least and a most to type, or steps to press. */
+defineProps<{ content: ControlContents['range']; label: string }>()
+</script>
+
+<template>
+  <form
+    v-if="content.layout === 'fields'"
+    class="narrow-range"
+    method="get"
+    data-in-place
+    data-control
+    :data-joins="content.parameter"
+  >
+    <input v-for="one in content.others" :key="one.name" type="hidden" :name="one.name" :value="one.value" />
+    <template v-for="part in ['from', 'to'] as const" :key="part">
+      <span v-if="part === 'to'" aria-hidden="true">–</span>
+      <input
+        class="narrow-field"
+        type="number"
+        step="any"
+        :name="`${content.parameter}-${part}`"
+        :value="content[part] || undefined"
+        :placeholder="words.limits[part]"
+        :aria-label="`${label}: ${words.limits[part]}`"
+      />
+    </template>
+    <button class="narrow-button" type="submit" :aria-label="`${label}: ${words.narrow}`">
+      {{ words.narrow }}
+    </button>
+  </form>
+  <ControlWays v-else :layout="content.layout" :all="content.all" :ways="content.ways" />
+</template>

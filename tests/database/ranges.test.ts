@@ -1,0 +1,119 @@
+import fc from 'fast-check'
+import { Query } from 'mingo'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import type { Money } from '~~/core/content/fields/money'
+import { wholeAmount } from '~~/core/content/fields/money'
+import { newListing } from '~~/core/listing/definition'
+import type { Listing } from '~~/core/listing/definition'
+import { newRangeControl, rangeControl } from '~~/core/visitors/range'
+import type { Range } from '~~/core/visitors/range'
+import type { ControlWay } from '~~/site/visitors/view'
+import { knownSite } from '~~/server/listings/context'
+import { demoDatabase } from './support/database'
+import type { TestDatabase } from './support/database'
+import { shownTo } from './support/shown-to'
+
+/** A plot as the referee has it: its price in pounds, and its area. */
+interface Told {
+  readonly id: number
+  readonly price: number | null
+  readonly area: number | null
+}
+
+let test: TestDatabase
+const now = Date.now()
+const plots = { collection: 0, price: 0, area: 0, told: [] as readonly Told[] }
+
+beforeAll(async () => {
+  test = await demoDatabase()
+  const fields = await test.db
+    .selectFrom('fields as f')
+    .innerJoin('collections as c', 'c.id', 'f.collection_id')
+    .select(['f.id', 'f.name', 'c.id as collection'])
+    .where('c.slug', '=', 'plots')
+    .execute()
+  const idOf = (name: string) => fields.find((one) => one.name === name)?.id ?? 0
+  const [collection, price, area] = [fields[0]?.collection ?? 0, idOf('Rent a year'), idOf('Area')]
+  const rows = await test.db
+    .selectFrom('entries as e')
+    .innerJoin('entry_index as i', 'i.entry_id', 'e.id')
+    .select(['e.id', 'e.values'])
+    .where('e.collection_id', '=', collection)
+    .where('i.published_at', '<=', new Date(now))
+    .execute()
+  const told = rows.map(({ id, values }): Told => {
+    const [money, size] = [values[price], values[area]]
+    return {
+      id,
+      price: money === undefined ? null : wholeAmount(money as Money),
+      area: typeof size === 'number' ? size : null,
+    }
+  })
+  Object.assign(plots, { collection, price, area, told })
+})
+afterAll(() => test.drop())
+
+const within = ({ from, to }: Range) => ({
+  ...(from !== null && { $gte: from }),
+  ...(to !== null && { $lte: to }),
+})
+// Referee: mingo, a query library that knows nothing of Bushel.
+const found = (all: object) =>
+  new Query(all)
+    .find<Told>([...plots.told])
+    .all()
+    .map(({ id }) => id)
+
+const steps = [10, 20, 25.5, 40]
+const limit = fc.option(fc.oneof(fc.constantFrom(...steps), fc.integer({ min: -5, max: 90 })))
+const range = fc
+  .record({ from: limit, to: limit })
+  .filter(({ from, to }) => from !== null || to !== null)
+  .map(({ from, to }) => (from !== null && to !== null && from > to ? { from: to, to: from } : { from, to }))
+
+describe('a listing narrowed by ranges', () => {
+  it('shows, and counts at each step, what an independent query library does', async () => {
+    const { named } = await knownSite(test.db)
+    expect(plots.told.length).toBeGreaterThan(10)
+    expect(new Set(plots.told.map(({ price }) => price)).size).toBeGreaterThan(5)
+    const [price, area] = [
+      { ...newRangeControl(plots.price), layout: 'steps', steps } as const,
+      newRangeControl(plots.area),
+    ]
+    const plain = newListing('Plots', plots.collection)
+    const listing: Listing = {
+      ...plain,
+      amount: { ...plain.amount, take: 200 },
+      visitors: { place: 'above', controls: [price, area] },
+    }
+    await fc.assert(
+      fc.asyncProperty(fc.option(range), fc.option(range), async (prices, areas) => {
+        const asked = new URLSearchParams()
+        if (prices !== null)
+          asked.set(rangeControl.parameter(price, named) ?? '', rangeControl.write(price, prices, named))
+        // As a form says it where there is no script.
+        const name = rangeControl.parameter(area, named) ?? ''
+        if (areas !== null) asked.set(`${name}-from`, String(areas.from ?? ''))
+        if (areas !== null) asked.set(`${name}-to`, String(areas.to ?? ''))
+        const shown = await shownTo(test.db, now, listing, `?${asked.toString()}`)
+        const others = areas === null ? {} : { area: within(areas) }
+        const expected = found({ ...others, ...(prices !== null && { price: within(prices) }) })
+        expect(new Set(shown.cards.map((card) => card.entryId))).toEqual(new Set(expected))
+        if (prices !== null || areas !== null) expect(shown.visitors?.found).toBe(expected.length)
+        const content = shown.visitors?.controls.find((one) => one.label === 'Rent a year')?.content
+        const ways: readonly ControlWay[] = content !== undefined && 'ways' in content ? content.ways : []
+        for (const way of ways) {
+          const at = await shownTo(test.db, now, listing, way.address)
+          if (!way.isChosen) expect(at.visitors?.found).toBe(way.count)
+        }
+        const counts = [null, ...steps].map(
+          (from, place) => found({ ...others, price: within({ from, to: steps[place] ?? null }) }).length,
+        )
+        expect(ways.filter((way) => !way.isChosen || way.count !== 0).map((way) => way.count)).toEqual(
+          counts.filter((count) => count > 0),
+        )
+      }),
+      { numRuns: 40 },
+    )
+  }, 120_000)
+})
