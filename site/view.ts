@@ -22,6 +22,12 @@ import type { ShapeArrangements } from '../core/shapes/arrangements'
 
 /** What the renderer shows: plain values, ready for the components of this folder. */
 
+/** Words that were looked for, folded, in the language of the site. */
+export interface FoundWords {
+  readonly words: readonly string[]
+  readonly locale: string
+}
+
 export interface CardView {
   readonly entryId: number
   /** Names it among those of a listing: its entry, and the date where it stands for one. */
@@ -33,6 +39,8 @@ export interface CardView {
   /** The listing's own width from which it is shown, in CSS pixels; 0 for always. */
   readonly from: number
   readonly frame: CardFrame
+  /** What was looked for, to be marked; null where nothing was. */
+  readonly found: FoundWords | null
   /** What takes its entry into a comparison, or out of it; null where nothing does. */
   readonly compare: CompareMark | null
   readonly parts: readonly FilledPart[]

@@ -8,7 +8,7 @@ const longestWord = 40
  * Scripts that are written without spaces: where words end in them is a guess, and compounds hide
  * their parts.
  */
-const unspaced =
+export const unspaced =
   /[\p{Script=Han}\p{Script=Hiragana}\p{Script=Katakana}\p{Script=Thai}\p{Script=Lao}\p{Script=Khmer}\p{Script=Myanmar}ー]/u
 /** A letter of them with its marks. */
 const unspacedLetter = new RegExp(`${unspaced.source}\\p{M}*`, 'gu')

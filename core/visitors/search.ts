@@ -40,7 +40,7 @@ export const searchControl = defineControl<'search', SearchControl, string>({
   })
     .noUnknown()
     .required(),
-  styled: fieldTargets,
+  styled: [...fieldTargets, { name: 'narrow-found', title: 'Words that were found', selector: '.card mark' }],
   label: ({ label }) => label || 'Words',
   of: () => '',
   parameter: () => 'search',

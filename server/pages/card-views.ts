@@ -70,6 +70,7 @@ export function cardView(
     newTab,
     from: 0,
     frame: frameOf(shown),
+    found: null,
     compare: null,
     parts: filledParts(shown, entry, context),
   }

@@ -33,6 +33,7 @@ import type { Db } from '../db/client'
 import { visitorsView } from '../visitors'
 import type { ControlsAsked } from '../visitors/asked'
 import { compareMarks } from '../visitors/compare'
+import { foundWords } from '../visitors/search'
 import { fittingContent } from '../fittings'
 import type { FittingAsked } from '../fittings'
 import type { ListingAsker } from '../listings/ask'
@@ -244,12 +245,14 @@ export async function placementView(
     ask,
     placement: placement.id,
   }
+  const found = foundWords(controlsAsked)
   const marks = await compareMarks(
     controlsAsked,
     entries.map(({ id }) => id),
   )
   const cards = cardViews(box, carded, entries, cardContext({ site, words }, now), isFirst).map((card) => ({
     ...card,
+    found,
     compare: marks.get(card.entryId) ?? null,
   }))
   const shape = shapeOf(listing.shape)

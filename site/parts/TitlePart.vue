@@ -10,6 +10,8 @@ defineProps<{ content: TitleContent; card: CardView; prefix: string; suffix: str
 
 <template>
   <component :is="content.element" class="title">
-    <CardLink :card="card"><AffixedText :text="content.text" :prefix="prefix" :suffix="suffix" /></CardLink>
+    <CardLink :card="card"
+      ><AffixedText :text="content.text" :prefix="prefix" :suffix="suffix" :found="card.found"
+    /></CardLink>
   </component>
 </template>
