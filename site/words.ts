@@ -73,6 +73,7 @@ export const words = {
   clearAll: 'Clear all',
   limits: { from: 'From', to: 'To' },
   narrow: 'Narrow',
+  controlsFold: 'Narrow and sort',
   anyRange: 'Any',
   markOf: (mark: string, title: string) => `${mark}: ${title}`,
   compareHint: (most: number) => `Choose up to ${most} to see them side by side.`,

@@ -1,23 +1,19 @@
-import { array, boolean, number, object, string } from 'yup'
-import { textSchema } from '../schemas'
+import { array, number, object, string } from 'yup'
 import { defineControl } from './define'
+import { labelledSchema, usualLabel } from './labelled'
+import type { Labelled } from './labelled'
 import { waysTarget } from './ways'
 
 /** Choosing how many stand at once. */
-export interface AmountControl {
+export interface AmountControl extends Labelled {
   readonly control: 'amount'
-  /** What visitors read over it; empty for “At once”. */
-  readonly label: string
-  /** Whether that is there for screen readers alone. */
-  readonly labelHidden: boolean
   /** Numbers to choose from besides the listing's own, 1 to 6 of them, each 1 to 200, rising. */
   readonly amounts: readonly number[]
 }
 
 export const newAmountControl: AmountControl = {
   control: 'amount',
-  label: '',
-  labelHidden: false,
+  ...usualLabel,
   amounts: [24, 48],
 }
 
@@ -30,8 +26,7 @@ export const amountControl = defineControl<'amount', AmountControl, number>({
   does: 'choose how many',
   schema: object({
     control: string<'amount'>().oneOf(['amount']).required(),
-    label: textSchema().defined().max(80, 'Keep the label within 80 characters.'),
-    labelHidden: boolean().required(),
+    ...labelledSchema,
     amounts: array(number().typeError(range).integer(range).min(1, range).max(200, range).required())
       .min(1, 'Offer at least one other number.')
       .max(mostAmounts, `Offer at most ${mostAmounts} other numbers.`)

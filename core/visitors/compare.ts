@@ -1,15 +1,13 @@
-import { boolean, number, object, string } from 'yup'
+import { number, object, string } from 'yup'
 import { addressPart } from '../content/entry-address'
 import { textSchema } from '../schemas'
 import { defineControl } from './define'
+import { labelledSchema, usualLabel } from './labelled'
+import type { Labelled } from './labelled'
 
 /** Setting a few entries side by side. */
-export interface CompareControl {
+export interface CompareControl extends Labelled {
   readonly control: 'compare'
-  /** What visitors read over what they chose; empty for “Compare”. */
-  readonly label: string
-  /** Whether that is there for screen readers alone. */
-  readonly labelHidden: boolean
   /** So many at most, 2 to 4. */
   readonly most: number
   /** What stands on each card. */
@@ -25,8 +23,7 @@ export interface Compared {
 
 export const newCompareControl: CompareControl = {
   control: 'compare',
-  label: '',
-  labelHidden: false,
+  ...usualLabel,
   most: 4,
   mark: 'Compare',
 }
@@ -39,8 +36,7 @@ export const compareControl = defineControl<'compare', CompareControl, Compared>
   does: 'compare',
   schema: object({
     control: string<'compare'>().oneOf(['compare']).required(),
-    label: textSchema().defined().max(80, 'Keep the label within 80 characters.'),
-    labelHidden: boolean().required(),
+    ...labelledSchema,
     most: number().typeError(range).integer(range).min(2, range).max(4, range).required(),
     mark: textSchema().required('Give the mark a word.').max(40, 'Keep it within 40 characters.'),
   })

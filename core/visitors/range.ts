@@ -4,22 +4,20 @@ import { fieldTypes } from '../content/fields'
 import { decimalsOf } from '../content/fields/money'
 import type { MoneySettings } from '../content/fields/money'
 import { columnOf } from '../rules/columns'
-import { idOrLaterSchema, textSchema } from '../schemas'
+import { idOrLaterSchema } from '../schemas'
 import type { KnownField, Words } from '../words'
 import { defineControl, freeParameter } from './define'
+import { labelledSchema, usualLabel } from './labelled'
+import type { Labelled } from './labelled'
 import type { ControlSite } from './define'
 import { fieldTargets, waysTarget } from './ways'
 
 export const rangeLayouts = ['fields', 'steps'] as const
 
 /** Narrowing by where a number lies: a price, an area, a rating, a length. */
-export interface RangeControl {
+export interface RangeControl extends Labelled {
   readonly control: 'range'
   readonly field: number
-  /** What visitors read over it; empty for the name of the field. */
-  readonly label: string
-  /** Whether that is there for screen readers alone. */
-  readonly labelHidden: boolean
   /** A least and a most to type, or steps to press. */
   readonly layout: (typeof rangeLayouts)[number]
   /** Where steps meet, rising, 12 at most: in the units that the field is shown in. */
@@ -36,7 +34,7 @@ export interface Range {
 
 /** A control of a field as it is added. */
 export function newRangeControl(field: number): RangeControl {
-  return { control: 'range', field, label: '', labelHidden: false, layout: 'fields', steps: [], counts: true }
+  return { control: 'range', field, ...usualLabel, layout: 'fields', steps: [], counts: true }
 }
 
 export const mostSteps = 12
@@ -50,8 +48,7 @@ export const rangeControl = defineControl<'range', RangeControl, Range>({
   schema: object({
     control: string<'range'>().oneOf(['range']).required(),
     field: idOrLaterSchema().required(),
-    label: textSchema().defined().max(80, 'Keep the label within 80 characters.'),
-    labelHidden: boolean().required(),
+    ...labelledSchema,
     layout: string().oneOf(rangeLayouts, 'A range is typed, or chosen by steps.').required(),
     steps: array(number().typeError(stepRange).min(-largest, stepRange).max(largest, stepRange).required())
       .max(mostSteps, `Use at most ${mostSteps} steps.`)

@@ -1,16 +1,14 @@
-import { boolean, object, string } from 'yup'
+import { object, string } from 'yup'
 import { textSchema } from '../schemas'
 import { wantedWords } from '../text/search-words'
 import { defineControl } from './define'
+import { labelledSchema, usualLabel } from './labelled'
+import type { Labelled } from './labelled'
 import { fieldTargets } from './ways'
 
 /** Looking for words in what the entries of a listing say. */
-export interface SearchControl {
+export interface SearchControl extends Labelled {
   readonly control: 'search'
-  /** What visitors read over it; empty for “Words”. */
-  readonly label: string
-  /** Whether that is there for screen readers alone. */
-  readonly labelHidden: boolean
   /** Read in the empty field. */
   readonly hint: string
   /** On the button. */
@@ -19,7 +17,7 @@ export interface SearchControl {
 
 export const newSearchControl: SearchControl = {
   control: 'search',
-  label: '',
+  ...usualLabel,
   labelHidden: true,
   hint: 'Words to look for',
   button: 'Find',
@@ -33,8 +31,7 @@ export const searchControl = defineControl<'search', SearchControl, string>({
   title: 'Search',
   schema: object({
     control: string<'search'>().oneOf(['search']).required(),
-    label: textSchema().defined().max(80, 'Keep the label within 80 characters.'),
-    labelHidden: boolean().required(),
+    ...labelledSchema,
     hint: textSchema().defined().max(80, 'Keep these words within 80 characters.'),
     button: textSchema().required('Give the button a word.').max(40, 'Keep it within 40 characters.'),
   })

@@ -1,4 +1,4 @@
-import { array, boolean, object, string } from 'yup'
+import { array, object, string } from 'yup'
 import type { Schema } from 'yup'
 import { orderPhrase, orderSchema } from '../order/order'
 import type { Order, OrderKey } from '../order/order'
@@ -6,6 +6,8 @@ import { slugOf } from '../content/slug'
 import { textSchema } from '../schemas'
 import type { Words } from '../words'
 import { defineControl } from './define'
+import { labelledSchema, usualLabel } from './labelled'
+import type { Labelled } from './labelled'
 import { menuTarget, waysTarget } from './ways'
 
 export const sortLayouts = ['menu', 'bar'] as const
@@ -18,12 +20,8 @@ export interface OfferedOrder {
 }
 
 /** Choosing another order than the listing's own. */
-export interface SortControl {
+export interface SortControl extends Labelled {
   readonly control: 'sort'
-  /** What visitors read over it; empty for “Order”. */
-  readonly label: string
-  /** Whether that is there for screen readers alone. */
-  readonly labelHidden: boolean
   readonly layout: (typeof sortLayouts)[number]
   /** What the listing's own order is called; empty for it in words. */
   readonly own: string
@@ -33,8 +31,7 @@ export interface SortControl {
 
 export const newSortControl: SortControl = {
   control: 'sort',
-  label: '',
-  labelHidden: false,
+  ...usualLabel,
   layout: 'menu',
   own: '',
   orders: [{ name: '', order: { keys: [{ by: 'title', direction: 'up' }], pinned: 'ignored' } }],
@@ -64,8 +61,7 @@ export const sortControl = defineControl<'sort', SortControl, number>({
   does: 'sort',
   schema: object({
     control: string<'sort'>().oneOf(['sort']).required(),
-    label: textSchema().defined().max(80, 'Keep the label within 80 characters.'),
-    labelHidden: boolean().required(),
+    ...labelledSchema,
     layout: string().oneOf(sortLayouts, 'Orders stand in a menu or in a bar.').required(),
     own: nameSchema(),
     orders: array(

@@ -3,6 +3,8 @@ import { inTreeOrder, withAncestors } from '../content/terms'
 import type { Term } from '../content/terms'
 import { idOrLaterSchema, idSchema, textSchema } from '../schemas'
 import { defineControl, freeParameter } from './define'
+import { labelledSchema, usualLabel } from './labelled'
+import type { Labelled } from './labelled'
 import { menuTarget, waysTarget } from './ways'
 
 export const termLayouts = ['bar', 'tabs', 'list', 'ticks', 'menu'] as const
@@ -10,13 +12,9 @@ export const termChoosings = ['one', 'any', 'all'] as const
 export const termsOffered = ['all', 'chosen', 'most-used'] as const
 
 /** Narrowing by the terms of a facet. */
-export interface TermsControl {
+export interface TermsControl extends Labelled {
   readonly control: 'terms'
   readonly facet: number
-  /** What visitors read over it; empty for the name of the facet. */
-  readonly label: string
-  /** Whether that is there for screen readers alone. */
-  readonly labelHidden: boolean
   readonly layout: (typeof termLayouts)[number]
   /** One term at a time, or several of which entries have any, or all. */
   readonly choose: (typeof termChoosings)[number]
@@ -37,8 +35,7 @@ export function newTermsControl(facet: number): TermsControl {
   return {
     control: 'terms',
     facet,
-    label: '',
-    labelHidden: false,
+    ...usualLabel,
     layout: 'bar',
     choose: 'one',
     offer: 'all',
@@ -58,8 +55,7 @@ export const termsControl = defineControl<'terms', TermsControl, readonly number
   schema: object({
     control: string<'terms'>().oneOf(['terms']).required(),
     facet: idOrLaterSchema().required(),
-    label: textSchema().defined().max(80, 'Keep the label within 80 characters.'),
-    labelHidden: boolean().required(),
+    ...labelledSchema,
     layout: string()
       .oneOf(termLayouts, 'Terms stand in a bar, as tabs, in a list, as boxes to tick, or in a menu.')
       .required(),

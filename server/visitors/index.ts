@@ -76,7 +76,14 @@ async function controlView(
   const { content, inSight } = await load(control.control, control, asked)
   const label = controlLabel(control, asked.known.words)
   return {
-    view: { control: control.control, label, labelHidden: control.labelHidden, content },
+    view: {
+      control: control.control,
+      label,
+      labelHidden: control.labelHidden,
+      // What nobody sees the name of has nothing to fold by.
+      folds: control.labelHidden ? null : (control.folds ?? null),
+      content,
+    },
     inSight,
   }
 }

@@ -27,7 +27,9 @@ export function morph(old: Element, fresh: Element): void {
       },
       beforeNodeRemoved: (node: Node) => !(isElement(node) && node.hasAttribute(madeMark)),
       beforeAttributeUpdated: (name: string, element: Element, change: string) =>
-        name !== 'hidden' && !(change === 'remove' && isOfTheScript(element, name)),
+        name !== 'hidden' &&
+        !isFolded(element, name) &&
+        !(change === 'remove' && isOfTheScript(element, name)),
     },
   })
 }
@@ -53,18 +55,21 @@ function isElement(node: Node): node is Element {
   return node.nodeType === Node.ELEMENT_NODE
 }
 
+/** Whether visitors folded it in or out: it stays so while they choose in it. */
+function isFolded(element: Element, name: string): boolean {
+  return name === 'open' && element.hasAttribute('data-control')
+}
+
 function isSameShape(one: Element, other: Element): boolean {
   return one.getAttribute('data-shape') === other.getAttribute('data-shape')
 }
 
 /**
  * What only the script sets, and where it does: places of cards, what visitors chose to see alone, and
- * what makes a section a tab's panel; and what visitors folded out.
+ * what makes a section a tab's panel.
  */
 function isOfTheScript(element: Element, name: string): boolean {
   if (name === 'style' || name === 'data-only') return true
-  // What somebody folded out stays so while they choose in it.
-  if (name === 'open') return element.hasAttribute('data-control')
   const role = element.getAttribute('role')
   if (role === 'grid' || role === 'gridcell') return ['role', 'tabindex'].includes(name)
   return role === 'tabpanel' && ['role', 'tabindex', 'aria-labelledby'].includes(name)

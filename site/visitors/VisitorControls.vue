@@ -1,26 +1,30 @@
 <script setup lang="ts">
 import { words } from '../words'
-import { controlComponents } from './index'
+import ControlGroup from './ControlGroup.vue'
 import type { VisitorsView } from './view'
 
-/** What visitors can do with a listing, and what came of it. Everything is a link; the script follows it in place. */
+/**
+ * What visitors can do with a listing, and what came of it. Everything is a link or a form; the script follows
+ * it in place. What stands beside the listing folds away where it is too narrow for that.
+ */
 defineProps<{ visitors: VisitorsView; name: string }>()
 </script>
 
 <template>
   <div class="listing-controls" role="group" :aria-label="words.controlsOf(name)">
-    <div
-      v-for="(control, at) in visitors.controls"
-      :key="at"
-      class="narrow"
-      role="group"
-      :aria-label="control.label"
+    <details
+      v-if="visitors.place === 'before' || visitors.place === 'after'"
+      class="controls-fold"
+      data-control
     >
-      <p :class="control.labelHidden ? 'only-read' : 'narrow-label'" aria-hidden="true">
-        {{ control.label }}
-      </p>
-      <component :is="controlComponents[control.control]" :content="control.content" :label="control.label" />
-    </div>
+      <summary>{{ words.controlsFold }}</summary>
+      <div class="controls-all">
+        <ControlGroup v-for="(control, at) in visitors.controls" :key="at" :control="control" />
+      </div>
+    </details>
+    <template v-else>
+      <ControlGroup v-for="(control, at) in visitors.controls" :key="at" :control="control" />
+    </template>
     <div class="narrow-outcome">
       <p role="status">
         <template v-if="visitors.found !== null">{{ words.foundSo(visitors.found) }}</template>

@@ -84,6 +84,8 @@ export interface ControlView {
   readonly control: keyof ControlContents
   readonly label: string
   readonly labelHidden: boolean
+  /** Whether it folds away with its name; null where it never does. */
+  readonly folds: 'open' | 'folded' | null
   readonly content: ControlContents[keyof ControlContents]
 }
 

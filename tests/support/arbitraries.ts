@@ -234,13 +234,16 @@ const froms: fc.Arbitrary<From> = fc
   })
   .map((from) => ({ ...fromAll(firstCollection), ...from }))
 
+const labelled = {
+  label: fc.constantFrom('', 'Wann & “wo”', 'x'.repeat(80)),
+  labelHidden: fc.boolean(),
+}
 /** To the limits of what each may be. */
 const termsControls = fc.uniqueArray(
   fc.record({
     control: fc.constant('terms' as const),
     facet: fc.nat(15),
-    label: fc.constantFrom('', 'Wann & “wo”', 'x'.repeat(80)),
-    labelHidden: fc.boolean(),
+    ...labelled,
     layout: fc.constantFrom(...termLayouts),
     choose: fc.constantFrom(...termChoosings),
     offer: fc.constantFrom(...termsOffered),
@@ -255,14 +258,12 @@ const termsControls = fc.uniqueArray(
 const searchControls = fc.array(
   fc.record({
     control: fc.constant('search' as const),
-    label: fc.constantFrom('', 'x'.repeat(80)),
-    labelHidden: fc.boolean(),
+    ...labelled,
     hint: fc.constantFrom('', 'h'.repeat(80)),
     button: fc.constantFrom('Go', 'b'.repeat(40)),
   }),
   { maxLength: 1 },
 )
-const labelled = { label: fc.constantFrom('', 'x'.repeat(80)), labelHidden: fc.boolean() }
 const rangeControls = fc.uniqueArray(
   fc.record({
     control: fc.constant('range' as const),
@@ -325,7 +326,15 @@ export const visitors: fc.Arbitrary<Visitors> = fc
     amountControls,
     compareControls,
   )
-  .map(([place, ...kinds]) => ({ place, controls: kinds.flat().slice(0, mostControls) }))
+  .map(([place, ...kinds]) => ({
+    place,
+    controls: kinds
+      .flat()
+      .slice(0, mostControls)
+      .map((one, at) =>
+        at % 3 === 0 ? { ...one, folds: at % 2 === 0 ? ('open' as const) : ('folded' as const) } : one,
+      ),
+  }))
 
 export const listings: fc.Arbitrary<Listing> = fc
   .record({

@@ -1,4 +1,5 @@
 import type { ControlPlace } from '~~/core/listing/visitors'
+import type { ControlFold } from '~~/core/visitors/labelled'
 import type { RangeControl } from '~~/core/visitors/range'
 import type { SortControl } from '~~/core/visitors/sort'
 import type { TermsControl } from '~~/core/visitors/terms'
@@ -48,6 +49,11 @@ export const words = {
   label: 'What it is called',
   labelHint: (facet: string) => `Empty for “${facet}”`,
   labelHidden: 'Only read aloud',
+  folds: 'Folds away',
+  foldings: { never: 'Never', open: 'Open at first', folded: 'Folded at first' } satisfies Record<
+    ControlFold | 'never',
+    string
+  >,
   layout: 'Laid out as',
   layouts: {
     bar: 'A bar',
