@@ -95,7 +95,7 @@ describe('a listing evaluated in memory', () => {
               entry.publishedAt <= now &&
               (entry.expiresAt === null || entry.expiresAt > now) &&
               listing.from.collections.includes(entry.collectionId) &&
-              context.choices.every((choice) => passes(choice, rowOf(entry))),
+              context.choices.every((choice) => 'test' in choice && passes(choice, rowOf(entry))),
           ),
         ).toBe(true)
         expect(ids.some((id) => listing.from.never.includes(id))).toBe(false)

@@ -105,7 +105,10 @@ function stepPredicate(step: Step, from: From, context: PlanContext): Predicate 
     case 'shownAbove':
       return without(context.above)
     case 'visitor':
-      return { test: 'all', of: context.choices }
+      return {
+        test: 'all',
+        of: context.choices.map((one) => ('rule' in one ? predicateOfRule(one, context) : one)),
+      }
   }
 }
 

@@ -1,4 +1,5 @@
 import type { Words } from '../words'
+import type { FieldRule } from './field'
 import type { Predicate } from './predicate'
 
 /** What the page that a listing stands on is about. */
@@ -14,6 +15,9 @@ export interface KeyWeight {
   readonly weight: number
 }
 
+/** What a visitor's choice asks: in its plainest form, or as a rule of a field does. */
+export type VisitorAsk = Predicate | FieldRule
+
 /** Everything an answer depends on besides the definition and the content. */
 export interface QuestionContext {
   /** Epoch milliseconds. */
@@ -26,7 +30,7 @@ export interface QuestionContext {
   /** Entries shown above on the same page. */
   readonly above: readonly number[]
   /** What a visitor chose by the listing's controls asks of entries. */
-  readonly choices: readonly Predicate[]
+  readonly choices: readonly VisitorAsk[]
   /** Terms of the page's entry, by how rare they are. */
   readonly related: readonly KeyWeight[]
   /** Names the visit, for shuffles that last as long as one. */

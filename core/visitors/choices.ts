@@ -1,4 +1,4 @@
-import type { Predicate } from '../rules/predicate'
+import type { VisitorAsk } from '../rules/context'
 import { controls } from '.'
 import type { AnyControlKind, Choice, ChoiceOf, Control, ControlName, ControlOf } from '.'
 import type { AskedSite, ControlSite } from './define'
@@ -82,7 +82,7 @@ export function askedBy(
 }
 
 /** What choices ask of entries, control by control; that of one control is left out where it is named. */
-export function asksOf(chosen: readonly Chosen[], site: AskedSite, without?: Control): readonly Predicate[] {
+export function asksOf(chosen: readonly Chosen[], site: AskedSite, without?: Control): readonly VisitorAsk[] {
   return chosen
     .filter(({ control }) => control !== without)
     .flatMap(({ control, choice }) => controls.get(control.control).asks?.(control, choice, site) ?? [])

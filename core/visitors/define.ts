@@ -1,9 +1,9 @@
 import type { Schema } from 'yup'
 import type { Catalogue } from '../content/catalogue'
 import type { Order } from '../order/order'
-import type { Predicate } from '../rules/predicate'
+import type { VisitorAsk } from '../rules/context'
 import type { StyleTarget } from '../style/targets'
-import type { Words } from '../words'
+import type { KnownField, Words } from '../words'
 
 /** What controls refer to, with what it is called in addresses. */
 export type ControlSite = Pick<Catalogue, 'facets' | 'terms'> & { readonly words: Words }
@@ -52,7 +52,7 @@ export interface ControlKind<Name extends string = string, Control = never, Choi
     readonly joined: (values: readonly string[]) => string
   }
   /** What a choice asks of an entry; nothing for a kind that narrows nothing. */
-  readonly asks?: (control: Control, choice: Choice, site: AskedSite) => Predicate
+  readonly asks?: (control: Control, choice: Choice, site: AskedSite) => VisitorAsk
   /** How a listing is shown under a choice, where that changes it. */
   readonly changes?: (control: Control, choice: Choice, shown: ShownAs) => ShownAs
   /** What visitors do by it, where they do not narrow: “sort”. */
@@ -82,4 +82,10 @@ const taken: readonly string[] = [
 /** A name for addresses, after a slug of the site, that means nothing else there. */
 export function freeParameter(slug: string): string {
   return taken.includes(slug) ? `by-${slug}` : slug
+}
+
+/** What a control of a field is called in addresses: after the key of that, where no facet is called so. */
+export function fieldParameter({ key }: KnownField, { facets }: Pick<ControlSite, 'facets'>): string {
+  const slug = key.replaceAll('_', '-')
+  return facets.some((facet) => facet.slug === slug) ? `${slug}-field` : freeParameter(slug)
 }

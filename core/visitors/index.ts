@@ -16,6 +16,8 @@ import { sortControl } from './sort'
 import type { SortControl } from './sort'
 import { termsControl } from './terms'
 import type { TermsControl } from './terms'
+import { valuesControl } from './values'
+import type { ValuesControl } from './values'
 
 /** Every control with what is chosen by it, by the name of its kind. */
 interface Controls {
@@ -23,6 +25,8 @@ interface Controls {
   readonly search: { readonly control: SearchControl; readonly choice: string }
   /** The place of the order among those that it offers. */
   readonly sort: { readonly control: SortControl; readonly choice: number }
+  /** The keys of what is chosen. */
+  readonly values: { readonly control: ValuesControl; readonly choice: readonly string[] }
   readonly range: { readonly control: RangeControl; readonly choice: Range }
   readonly compare: { readonly control: CompareControl; readonly choice: Compared }
   readonly amount: { readonly control: AmountControl; readonly choice: number }
@@ -41,6 +45,7 @@ export type AnyControlKind = ControlKind<ControlName, Control, Choice>
 /** Every kind of control. A new one is a file beside these, one in server/visitors and site/visitors each, and a line here. */
 export const controls: Registry<AnyControlKind> = registryOf('control', [
   termsControl,
+  valuesControl,
   rangeControl,
   searchControl,
   sortControl,

@@ -76,7 +76,7 @@ describe('a range that visitors choose', () => {
 
   it('needs another name in addresses where a facet is called so, and none where its field is gone', () => {
     const facet = { id: 1, name: 'Count', slug: 'count' } as (typeof site.facets)[number]
-    expect(rangeControl.parameter(count, { ...site, facets: [facet] })).toBe('count-range')
+    expect(rangeControl.parameter(count, { ...site, facets: [facet] })).toBe('count-field')
     expect(rangeControl.parameter(newRangeControl(9999), site)).toBeNull()
   })
 

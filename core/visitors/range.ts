@@ -6,10 +6,9 @@ import type { MoneySettings } from '../content/fields/money'
 import { columnOf } from '../rules/columns'
 import { idOrLaterSchema } from '../schemas'
 import type { KnownField, Words } from '../words'
-import { defineControl, freeParameter } from './define'
+import { defineControl, fieldParameter } from './define'
 import { labelledSchema, usualLabel } from './labelled'
 import type { Labelled } from './labelled'
-import type { ControlSite } from './define'
 import { fieldTargets, waysTarget } from './ways'
 
 export const rangeLayouts = ['fields', 'steps'] as const
@@ -65,7 +64,7 @@ export const rangeControl = defineControl<'range', RangeControl, Range>({
   of: ({ field }) => String(field),
   parameter: ({ field }, site) => {
     const known = site.words.field(field)
-    return known === undefined || !hasRange(known) ? null : parameterOf(known, site)
+    return known === undefined || !hasRange(known) ? null : fieldParameter(known, site)
   },
   parts: { names: ['from', 'to'], joined: ([from = '', to = '']) => `${from}-${to}` },
   read(_, text) {
@@ -102,12 +101,6 @@ export function hasRange({
 }: Pick<FieldInput, 'type' | 'settings' | 'filterable'>) {
   if (!filterable || fieldTypes.get(type).filter !== 'number') return false
   return type !== 'money' || (settings as MoneySettings).currencies.length === 1
-}
-
-/** After the key of the field, where no facet is called so. */
-function parameterOf({ key }: KnownField, { facets }: ControlSite): string {
-  const slug = key.replaceAll('_', '-')
-  return facets.some((facet) => facet.slug === slug) ? `${slug}-range` : freeParameter(slug)
 }
 
 /** A range as visitors read it: “£2 to £5”, “up to 20 m²”, “4 and more”. */

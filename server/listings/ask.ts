@@ -9,7 +9,7 @@ import { firstPage } from '../../core/query/page-asked'
 import type { PageAsked } from '../../core/query/page-asked'
 import { planOf } from '../../core/query/plan'
 import type { Plan } from '../../core/query/plan'
-import type { Predicate } from '../../core/rules/predicate'
+import type { VisitorAsk } from '../../core/rules/context'
 import { nextMidnight } from '../../core/time/windows'
 import { askedAlone } from '../../core/query/asked-alone'
 import type { Db } from '../db/client'
@@ -47,14 +47,14 @@ export interface ListingAsker {
     asked: Asked,
     above: readonly number[],
     page?: PageAsked,
-    choices?: readonly Predicate[],
+    choices?: readonly VisitorAsk[],
   ) => Promise<ShownPage>
   /** How many of its entries, or dates of them, a listing would show in all under what a visitor chose. */
   readonly found: (
     listing: Listing,
     asked: Asked,
     above: readonly number[],
-    choices: readonly Predicate[],
+    choices: readonly VisitorAsk[],
   ) => Promise<number>
   /**
    * How many of the entries that pass have each of the keys, as the terms of a facet, under what a visitor
@@ -65,7 +65,7 @@ export interface ListingAsker {
     asked: Asked,
     above: readonly number[],
     keys: readonly number[],
-    choices?: readonly Predicate[],
+    choices?: readonly VisitorAsk[],
   ) => Promise<ReadonlyMap<number, number>>
 }
 
@@ -178,7 +178,7 @@ async function shownNow(
   asked: Asked,
   above: readonly number[],
   page: PageAsked,
-  choices: readonly Predicate[],
+  choices: readonly VisitorAsk[],
 ): Promise<ShownPage> {
   const plan = await listingPlan(db, known, listing, asked, above, choices)
   const place = { ...known.site, now: asked.now, visitor: asked.clock ?? null, turned: page.turn }
@@ -194,7 +194,7 @@ async function foundNow(
   listing: Listing,
   asked: Asked,
   above: readonly number[],
-  choices: readonly Predicate[],
+  choices: readonly VisitorAsk[],
 ): Promise<number> {
   const plan = await listingPlan(db, known, listing, asked, above, choices)
   const { steps } = await countsOf(db, plan)
@@ -208,7 +208,7 @@ export async function listingPlan(
   listing: Listing,
   asked: Asked,
   above: readonly number[],
-  choices: readonly Predicate[] = [],
+  choices: readonly VisitorAsk[] = [],
 ): Promise<Plan> {
   return planOf(listing, await questionContext(db, known, listing, asked, above, choices))
 }

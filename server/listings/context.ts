@@ -1,11 +1,10 @@
 import { sql } from 'kysely'
 import { wordsOf } from '../../core/content/catalogue'
 import type { AskedSite, ControlSite } from '../../core/visitors/define'
-import type { Predicate } from '../../core/rules/predicate'
 import type { Listing } from '../../core/listing/definition'
 import { valuesAsked } from '../../core/query/plan'
 import { plainContext } from '../../core/rules/context'
-import type { KeyWeight, PageSubject, QuestionContext } from '../../core/rules/context'
+import type { KeyWeight, PageSubject, QuestionContext, VisitorAsk } from '../../core/rules/context'
 import type { Words } from '../../core/words'
 import { loadCatalogue } from '../content/catalogue'
 import type { Db } from '../db/client'
@@ -65,7 +64,7 @@ export async function questionContext(
   listing: Listing,
   asked: Asked,
   above: readonly number[] = [],
-  choices: readonly Predicate[] = [],
+  choices: readonly VisitorAsk[] = [],
 ): Promise<QuestionContext> {
   const plain: QuestionContext = {
     ...plainContext(asked.now, words),
@@ -89,7 +88,8 @@ export async function questionContext(
 const interned = new WeakMap<Db, Map<string, number>>()
 const mostInterned = 100_000
 
-async function internedKeys(
+/** The numbers of values of fields in the index; null for those that no entry has. */
+export async function internedKeys(
   db: Db,
   wanted: ReturnType<typeof valuesAsked>,
 ): Promise<QuestionContext['keyOf']> {

@@ -9,7 +9,7 @@ import type { FurnitureName } from '../../core/pages/shared-address'
 import { shownListingsOf } from '../../core/pages/standing'
 import { asksOf, choicesIn, withUnknown } from '../../core/visitors/choices'
 import type { Choices } from '../../core/visitors/choices'
-import type { Predicate } from '../../core/rules/predicate'
+import type { VisitorAsk } from '../../core/rules/context'
 import type { NavigationLink } from '../../core/navigation'
 import type { ListingAsker } from '../listings/ask'
 import { siteAsked } from '../listings/context'
@@ -89,7 +89,7 @@ export async function shownOnPage(
 /** How a listing is asked on its page: below which entries, for what of it, and what visitors' choices ask. */
 interface HowAsked extends Pick<ShownPlacement, 'above'> {
   readonly page: PageAsked
-  readonly asks: readonly Predicate[]
+  readonly asks: readonly VisitorAsk[]
 }
 
 /** What a listing shows; nothing, and why, where it can't be answered. */

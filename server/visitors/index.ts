@@ -13,6 +13,7 @@ import { rangeContent } from './range'
 import { searchContent } from './search'
 import { sortContent } from './sort'
 import { termsContent } from './terms'
+import { valuesContent } from './values'
 
 type Loaders = {
   readonly [Name in ControlName]: (
@@ -31,6 +32,7 @@ export interface Loaded<Name extends ControlName> {
 /** What each kind of control shows. A new one is a line here. */
 const loaders: Loaders = {
   terms: termsContent,
+  values: valuesContent,
   range: rangeContent,
   search: searchContent,
   sort: sortContent,

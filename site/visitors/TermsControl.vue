@@ -4,8 +4,8 @@ import ControlWays from './ControlWays.vue'
 import WaysMenu from './WaysMenu.vue'
 import type { ControlContents } from './view'
 
-/** The terms of a facet, each a link to the listing narrowed by it. */
-defineProps<{ content: ControlContents['terms']; label: string }>()
+/** The terms of a facet or the choices of a field, each a link to the listing narrowed by it. */
+defineProps<{ content: ControlContents['terms' | 'values']; label: string }>()
 </script>
 
 <template>

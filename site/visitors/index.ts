@@ -9,6 +9,7 @@ import type { ControlContents } from './view'
 /** The component of every control. */
 export const controlComponents: Readonly<Record<keyof ControlContents, Component>> = {
   terms: TermsControl,
+  values: TermsControl,
   range: RangeControl,
   search: SearchControl,
   sort: WaysControl,

@@ -24,6 +24,18 @@ export interface ControlWay extends Way {
 /** What else is asked of the page, and goes on being asked by a form. */
 type OthersAsked = readonly { readonly name: string; readonly value: string }[]
 
+/** What narrows, by terms or by the choices of a field. */
+interface TermsContent {
+  readonly layout: WaysLayout | 'menu'
+  /** Whether several of them are chosen together. */
+  readonly several: boolean
+  /** What chooses none of them; null where nothing does. */
+  readonly all: (Way & { readonly isChosen: boolean }) | null
+  readonly first: readonly ControlWay[]
+  /** Those that fold out. */
+  readonly others: readonly ControlWay[]
+}
+
 /** A few ways of which one is always chosen. */
 interface WaysContent {
   readonly layout: WaysLayout | 'menu'
@@ -32,16 +44,8 @@ interface WaysContent {
 
 /** What controls show besides their settings, by their names. */
 export interface ControlContents {
-  readonly terms: {
-    readonly layout: WaysLayout | 'menu'
-    /** Whether several of them are chosen together. */
-    readonly several: boolean
-    /** What chooses none of them; null where nothing does. */
-    readonly all: (Way & { readonly isChosen: boolean }) | null
-    readonly first: readonly ControlWay[]
-    /** Those that fold out. */
-    readonly others: readonly ControlWay[]
-  }
+  readonly terms: TermsContent
+  readonly values: TermsContent
   readonly range:
     | {
         readonly layout: 'fields'

@@ -7,22 +7,25 @@ import { newListing } from '~~/core/listing/definition'
 import type { Listing } from '~~/core/listing/definition'
 import { newRangeControl, rangeControl } from '~~/core/visitors/range'
 import type { Range } from '~~/core/visitors/range'
+import { newValuesControl, valueChoosings, valuesControl } from '~~/core/visitors/values'
 import type { ControlWay } from '~~/site/visitors/view'
 import { knownSite } from '~~/server/listings/context'
 import { demoDatabase } from './support/database'
 import type { TestDatabase } from './support/database'
 import { shownTo } from './support/shown-to'
 
-/** A plot as the referee has it: its price in pounds, and its area. */
+/** A plot as the referee has it: its price in pounds, its area, its sun, and whether it is free. */
 interface Told {
   readonly id: number
   readonly price: number | null
   readonly area: number | null
+  readonly sun: readonly string[]
+  readonly free: boolean | null
 }
 
 let test: TestDatabase
 const now = Date.now()
-const plots = { collection: 0, price: 0, area: 0, told: [] as readonly Told[] }
+const plots = { collection: 0, price: 0, area: 0, sun: 0, free: 0, told: [] as readonly Told[] }
 
 beforeAll(async () => {
   test = await demoDatabase()
@@ -33,23 +36,27 @@ beforeAll(async () => {
     .where('c.slug', '=', 'plots')
     .execute()
   const idOf = (name: string) => fields.find((one) => one.name === name)?.id ?? 0
-  const [collection, price, area] = [fields[0]?.collection ?? 0, idOf('Rent a year'), idOf('Area')]
+  const collection = fields[0]?.collection ?? 0
+  const [price, area, sun, free] = ['Rent a year', 'Area', 'Sun', 'Free'].map(idOf)
   const rows = await test.db
     .selectFrom('entries as e')
     .innerJoin('entry_index as i', 'i.entry_id', 'e.id')
-    .select(['e.id', 'e.values'])
+    .select(['e.id', 'e.field_values'])
     .where('e.collection_id', '=', collection)
     .where('i.published_at', '<=', new Date(now))
     .execute()
-  const told = rows.map(({ id, values }): Told => {
-    const [money, size] = [values[price], values[area]]
+  const told = rows.map(({ id, field_values: values }): Told => {
+    const [money, size] = [values[price ?? 0], values[area ?? 0]]
+    const isFree = values[free ?? 0]
     return {
       id,
       price: money === undefined ? null : wholeAmount(money as Money),
       area: typeof size === 'number' ? size : null,
+      sun: (values[sun ?? 0] as readonly string[] | undefined) ?? [],
+      free: typeof isFree === 'boolean' ? isFree : null,
     }
   })
-  Object.assign(plots, { collection, price, area, told })
+  Object.assign(plots, { collection, price, area, sun, free, told })
 })
 afterAll(() => test.drop())
 
@@ -114,6 +121,49 @@ describe('a listing narrowed by ranges', () => {
         )
       }),
       { numRuns: 40 },
+    )
+  }, 120_000)
+
+  it('and by the choices of fields, with what each would find', async () => {
+    const { named } = await knownSite(test.db)
+    const plain = newListing('Plots', plots.collection)
+    const suns = ['full', 'half', 'shade']
+    await fc.assert(
+      fc.asyncProperty(
+        fc.subarray(suns),
+        fc.constantFrom(null, true, false),
+        fc.constantFrom(...valueChoosings),
+        async (chosen, isFree, choose) => {
+          const [sun, free] = [
+            { ...newValuesControl(plots.sun), choose },
+            newValuesControl(plots.free),
+          ] as const
+          const listing: Listing = {
+            ...plain,
+            amount: { ...plain.amount, take: 200 },
+            visitors: { place: 'above', controls: [sun, free] },
+          }
+          const asked = new URLSearchParams()
+          if (chosen.length > 0) asked.set(valuesControl.parameter(sun, named) ?? '', chosen.join(','))
+          if (isFree !== null) asked.set(valuesControl.parameter(free, named) ?? '', isFree ? 'yes' : 'no')
+          const shown = await shownTo(test.db, now, listing, `?${asked.toString()}`)
+          const asksSun =
+            chosen.length === 0 ? {} : { sun: { $in: choose === 'one' ? chosen.slice(0, 1) : chosen } }
+          const asksFree = isFree === null ? {} : { free: isFree }
+          const ids = found({ ...asksSun, ...asksFree })
+          expect(new Set(shown.cards.map((card) => card.entryId))).toEqual(new Set(ids))
+          const [content] = shown.visitors?.controls.map((one) => one.content) ?? []
+          const ways = content !== undefined && 'first' in content ? content.first : []
+          for (const way of ways) {
+            const key = suns.find((one) => way.id.endsWith(`-${one}`)) ?? ''
+            expect(way.count, way.title).toBe(found({ ...asksFree, sun: { $in: [key] } }).length)
+            const at = await shownTo(test.db, now, listing, way.address)
+            expect(at.visitors?.chosen.map((one) => one.title).includes(way.title)).toBe(!way.isChosen)
+          }
+          expect(ways.length).toBeGreaterThan(0)
+        },
+      ),
+      { numRuns: 30 },
     )
   }, 120_000)
 })

@@ -9,6 +9,7 @@ import type { Visitors } from '~~/core/listing/visitors'
 import { mostAmounts } from '~~/core/visitors/amount'
 import { mostSteps, rangeLayouts } from '~~/core/visitors/range'
 import { isOfferable, mostOrders, sortLayouts } from '~~/core/visitors/sort'
+import { valueChoosings } from '~~/core/visitors/values'
 import { termChoosings, termLayouts, termsOffered } from '~~/core/visitors/terms'
 import { defaultAmount } from '~~/core/listing/amount'
 import { pagingKinds } from '~~/core/listing/paging'
@@ -264,6 +265,19 @@ const searchControls = fc.array(
   }),
   { maxLength: 1 },
 )
+const valuesControls = fc.uniqueArray(
+  fc.record({
+    control: fc.constant('values' as const),
+    field: fc.integer({ min: 30, max: 52 }),
+    ...labelled,
+    layout: fc.constantFrom(...termLayouts),
+    choose: fc.constantFrom(...valueChoosings),
+    counts: fc.boolean(),
+    empty: fc.boolean(),
+    all: fc.constantFrom('', 'All', 'y'.repeat(40)),
+  }),
+  { maxLength: 2, selector: ({ field }) => field },
+)
 const rangeControls = fc.uniqueArray(
   fc.record({
     control: fc.constant('range' as const),
@@ -320,6 +334,7 @@ export const visitors: fc.Arbitrary<Visitors> = fc
   .tuple(
     fc.constantFrom(...controlPlaces),
     termsControls,
+    valuesControls,
     rangeControls,
     searchControls,
     sortControls,

@@ -13,6 +13,7 @@ import { hasRange, newRangeControl } from '~~/core/visitors/range'
 import { newSearchControl } from '~~/core/visitors/search'
 import { newSortControl } from '~~/core/visitors/sort'
 import { newTermsControl } from '~~/core/visitors/terms'
+import { newValuesControl, optionsOf } from '~~/core/visitors/values'
 import ActionMenu from '../../shared/ActionMenu.vue'
 import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
 import { choicesOf } from '../../shared/settings/choices'
@@ -41,16 +42,18 @@ const additions = computed(() => {
     .filter(({ id }) => own.has(id))
     .map(({ id, name }) => ({ title: words.narrowBy(name), control: newTermsControl(id) }))
   const there = new Set(visitors.value.controls.map(controlKey))
-  const ranges = fieldsOfAll(catalogue.catalogue, props.listing.from.collections)
-    .filter(hasRange)
-    .map(({ id, name }) => ({ title: words.narrowBy(name), control: newRangeControl(id) }))
+  const fields = fieldsOfAll(catalogue.catalogue, props.listing.from.collections).flatMap((field) => {
+    const title = words.narrowBy(field.name)
+    if (hasRange(field)) return [{ title, control: newRangeControl(field.id) }]
+    return optionsOf(field).length > 0 ? [{ title, control: newValuesControl(field.id) }] : []
+  })
   const others = [
     { title: words.search, control: newSearchControl },
     { title: words.sort, control: newSortControl },
     { title: words.amount, control: newAmountControl },
     { title: words.compare, control: newCompareControl },
   ]
-  return [...facets, ...ranges, ...others]
+  return [...facets, ...fields, ...others]
     .filter(({ control }) => !there.has(controlKey(control)))
     .map(({ title, control }) => ({ title, run: () => add(control) }))
 })

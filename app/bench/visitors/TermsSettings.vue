@@ -7,11 +7,11 @@ import { useAnswer } from '../../shared/answers'
 import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
 import { choicesOf } from '../../shared/settings/choices'
 import NumberSetting from '../../shared/settings/NumberSetting.vue'
-import SwitchSetting from '../../shared/settings/SwitchSetting.vue'
 import { useSelection } from '../../stores/bench/selection'
 import { useView } from '../../stores/bench/view'
 import { useCatalogue } from '../../stores/catalogue'
 import ControlLabel from './ControlLabel.vue'
+import WaysSettings from './WaysSettings.vue'
 import { words } from './words'
 
 const props = defineProps<{ control: TermsControl }>()
@@ -91,24 +91,7 @@ function set(change: Partial<TermsControl>) {
     :most="60"
     @change="set({ most: $event })"
   />
-  <SwitchSetting
-    :label="words.counts"
-    :value="control.counts"
-    :fallback="usual.counts"
-    @change="set({ counts: $event })"
-  />
-  <SwitchSetting
-    :label="words.empty"
-    :value="control.empty"
-    :fallback="usual.empty"
-    @change="set({ empty: $event })"
-  />
-  <v-text-field
-    :label="words.all"
-    maxlength="40"
-    :model-value="control.all"
-    @update:model-value="set({ all: $event ?? '' })"
-  />
+  <WaysSettings :control="control" :usual="usual" @change="set" />
 </template>
 
 <style scoped>

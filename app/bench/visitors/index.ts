@@ -6,10 +6,12 @@ import RangeSettings from './RangeSettings.vue'
 import SearchSettings from './SearchSettings.vue'
 import SortSettings from './SortSettings.vue'
 import TermsSettings from './TermsSettings.vue'
+import ValuesSettings from './ValuesSettings.vue'
 
 /** The settings of every control. They send the control as it is to be, and what of it changed. */
 export const controlSettings: Readonly<Record<ControlName, Component>> = {
   terms: TermsSettings,
+  values: ValuesSettings,
   range: RangeSettings,
   search: SearchSettings,
   sort: SortSettings,

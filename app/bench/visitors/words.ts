@@ -3,6 +3,7 @@ import type { ControlFold } from '~~/core/visitors/labelled'
 import type { RangeControl } from '~~/core/visitors/range'
 import type { SortControl } from '~~/core/visitors/sort'
 import type { TermsControl } from '~~/core/visitors/terms'
+import type { ValuesControl } from '~~/core/visitors/values'
 
 /** What the drawer of what visitors can do says. */
 export const words = {
@@ -67,6 +68,7 @@ export const words = {
     TermsControl['choose'],
     string
   >,
+  valueChoosings: { one: 'One', any: 'Any of several' } satisfies Record<ValuesControl['choose'], string>,
   offer: 'Terms offered',
   offers: { all: 'All', chosen: 'Chosen', 'most-used': 'Most used' } satisfies Record<
     TermsControl['offer'],
