@@ -25,9 +25,31 @@ try {
   await stop()
 }
 
-async function shot(page: Page, name: string, whole = false): Promise<void> {
+/** What is in sight, as base64. */
+async function taken(page: Page): Promise<string> {
+  await settled(page)
+  return page.screenshot({ encoding: 'base64' })
+}
+
+async function settled(page: Page): Promise<void> {
   await page.evaluate(() => document.fonts.ready)
   await page.waitForNetworkIdle({ idleTime: 300, concurrency: 3 })
+}
+
+/** Pictures in two columns, as one. */
+async function sideBySide(page: Page, name: string, shots: readonly string[]): Promise<void> {
+  const sheet = await page.browserContext().newPage()
+  await sheet.setContent(
+    `<body style="margin:0;display:grid;grid-template-columns:1fr 1fr;gap:2px;background:#8d877a">${shots
+      .map((data) => `<img style="width:100%;display:block" src="data:image/png;base64,${data}">`)
+      .join('')}`,
+  )
+  await shot(sheet, name, true)
+  await sheet.close()
+}
+
+async function shot(page: Page, name: string, whole = false): Promise<void> {
+  await settled(page)
   await page.screenshot({ path: `${folder}${name}.png` as `${string}.png`, fullPage: whole })
 }
 
@@ -43,13 +65,32 @@ async function publicPages(page: Page): Promise<void> {
   await page.waitForSelector('.calendar.driven')
   await page.click('[data-turn=after]')
   await page.waitForSelector('.calendar-bar')
-  await shot(page, 'calendar')
+  const month = await taken(page)
   await page.$eval('.schedule', (schedule) => {
     schedule.closest('section')?.scrollIntoView({ behavior: 'instant' })
   })
   for (const title of ['Reading a seed packet', 'Handles and edges'])
     await press(page, 'button', `I am going: ${title}`)
-  await shot(page, 'schedule')
+  await sideBySide(page, 'days', [month, await taken(page)])
+  await catalogue(page)
+}
+
+/** The shelf narrowed and sorted, and three of what is on it side by side. */
+async function catalogue(page: Page): Promise<void> {
+  await page.goto(`${address}/seed-shelf?season=spring,summer&by=cheapest-first`)
+  const titles = await page.$$eval('main article', (all) =>
+    all.slice(0, 3).map((one) => one.querySelector('h2, h3, h4')?.textContent?.trim() ?? ''),
+  )
+  for (const title of titles) {
+    await press(page, 'link', `Compare: ${title}`)
+    await waitFor(page, 'link', `${title}: compare it no more`)
+  }
+  await page.evaluate(() => scrollTo(0, 0))
+  const shelf = await taken(page)
+  await press(page, 'link', 'See 3 side by side')
+  await page.waitForSelector('main table')
+  await page.evaluate(() => scrollTo(0, 0))
+  await sideBySide(page, 'catalogue', [shelf, await taken(page)])
 }
 
 /** Nothing of it is kept: the drafts are as they were when it is over. */
@@ -121,21 +162,12 @@ async function twoLooks(page: Page): Promise<void> {
     await page.goto(`${address}/api/bench/pages/${id}/document`)
     for (const value of ['light', 'dark']) {
       await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value }])
-      await page.evaluate(() => document.fonts.ready)
-      await page.waitForNetworkIdle({ idleTime: 300 })
-      shots.push(await page.screenshot({ encoding: 'base64' }))
+      shots.push(await taken(page))
     }
   }
   await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: 'light' }])
   await inLook(page, own)
-  const sheet = await page.browserContext().newPage()
-  await sheet.setContent(
-    `<body style="margin:0;display:grid;grid-template-columns:1fr 1fr;gap:2px;background:#8d877a">${shots
-      .map((data) => `<img style="width:100%;display:block" src="data:image/png;base64,${data}">`)
-      .join('')}`,
-  )
-  await shot(sheet, 'two-looks')
-  await sheet.close()
+  await sideBySide(page, 'two-looks', shots)
 }
 
 /** Opens a page in the bench, and puts its listing in a look. */
