@@ -1,5 +1,6 @@
 import { controls } from '../visitors'
 import type { Chosen } from '../visitors/choices'
+import { spanRules } from '../visitors/dates'
 import type { ShownAs } from '../visitors/define'
 import { takeOf } from './amount'
 import type { Amount } from './amount'
@@ -27,8 +28,16 @@ function amountAt(amount: Amount, atOnce: number | null): Amount {
     : { ...whole, perPage: Math.min(atOnce, takeOf(amount)) }
 }
 
-/** A listing in each order that visitors can have it in, its own first. */
-export function inEveryOrder(listing: Listing): readonly Listing[] {
-  const offered = listing.visitors.controls.flatMap((one) => (one.control === 'sort' ? one.orders : []))
-  return [listing, ...offered.map(({ order }) => ({ ...listing, order }))]
+/**
+ * A listing as it is, and in each way in which visitors can have it that the clock or reads may change: in
+ * each order, and within each stretch of time that moves.
+ */
+export function inEveryWay(listing: Listing): readonly Listing[] {
+  const ways = listing.visitors.controls.flatMap((one): readonly Listing[] => {
+    if (one.control === 'sort') return one.orders.map(({ order }) => ({ ...listing, order }))
+    if (one.control !== 'dates') return []
+    const { from } = listing
+    return spanRules(one).map((rule) => ({ ...listing, from: { ...from, rules: [...from.rules, rule] } }))
+  })
+  return [listing, ...ways]
 }

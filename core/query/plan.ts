@@ -75,9 +75,10 @@ export function planOf(listing: Listing, question: QuestionContext): Plan {
   }
 }
 
-/** Entries, unless the listing asks when they happen: then each at its next date, or all its dates. */
-function rowsAsked(listing: Listing, { now }: PlanContext): RowsOf {
-  if (!asksWhen(listing)) return { of: 'entries' }
+/** Entries, unless the listing, or a visitor, asks when they happen: then each at its next date, or all its dates. */
+function rowsAsked(listing: Listing, { now, choices }: PlanContext): RowsOf {
+  const isWhenChosen = choices.some((one) => 'rule' in one && one.rule === 'when')
+  if (!asksWhen(listing) && !isWhenChosen) return { of: 'entries' }
   const isEvery = listing.from.dates === 'every' || shapeOf(listing.shape).isOfWhen === 'every date'
   return isEvery ? { of: 'dates' } : { of: 'next', now }
 }

@@ -1,5 +1,5 @@
 import type { Words } from '../words'
-import type { FieldRule } from './field'
+import type { Rule } from './index'
 import type { Predicate } from './predicate'
 
 /** What the page that a listing stands on is about. */
@@ -15,8 +15,8 @@ export interface KeyWeight {
   readonly weight: number
 }
 
-/** What a visitor's choice asks: in its plainest form, or as a rule of a field does. */
-export type VisitorAsk = Predicate | FieldRule
+/** What a visitor's choice asks: in its plainest form, or as a rule does. */
+export type VisitorAsk = Predicate | Rule
 
 /** Everything an answer depends on besides the definition and the content. */
 export interface QuestionContext {

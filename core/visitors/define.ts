@@ -76,7 +76,7 @@ export function defineControl<const Name extends string, Control extends { reado
 const taken: readonly string[] = [
   ...['term', 'author', 'month', 'words', 'clock'],
   ...['after', 'until', 'page', 'shown', 'at'],
-  ...['search', 'by', 'per', 'compare'],
+  ...['search', 'by', 'per', 'compare', 'published', 'when'],
 ]
 
 /** A name for addresses, after a slug of the site, that means nothing else there. */

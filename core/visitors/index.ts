@@ -8,6 +8,8 @@ import { amountControl } from './amount'
 import type { AmountControl } from './amount'
 import { compareControl } from './compare'
 import type { CompareControl, Compared } from './compare'
+import { datesControl } from './dates'
+import type { DateChoice, DatesControl } from './dates'
 import { rangeControl } from './range'
 import type { Range, RangeControl } from './range'
 import { searchControl } from './search'
@@ -29,6 +31,7 @@ interface Controls {
   readonly values: { readonly control: ValuesControl; readonly choice: readonly string[] }
   readonly range: { readonly control: RangeControl; readonly choice: Range }
   readonly compare: { readonly control: CompareControl; readonly choice: Compared }
+  readonly dates: { readonly control: DatesControl; readonly choice: DateChoice }
   readonly amount: { readonly control: AmountControl; readonly choice: number }
 }
 
@@ -47,6 +50,7 @@ export const controls: Registry<AnyControlKind> = registryOf('control', [
   termsControl,
   valuesControl,
   rangeControl,
+  datesControl,
   searchControl,
   sortControl,
   amountControl,

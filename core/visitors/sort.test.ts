@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { visitors } from '~~/tests/support/arbitraries'
 import { wordsOf } from '../content/catalogue'
 import { newListing } from '../listing/definition'
-import { inEveryOrder, visitedListing } from '../listing/visited'
+import { inEveryWay, visitedListing } from '../listing/visited'
 import { visitorsPhrase } from '../listing/visitors'
 import { defaultValues } from '../looks/site-values'
 import type { Order } from '../order/order'
@@ -11,6 +11,7 @@ import { controls } from '.'
 import { newAmountControl } from './amount'
 import { askedBy, choicesIn, noChoices } from './choices'
 import type { ControlSite } from './define'
+import { spanRules } from './dates'
 import { newSearchControl } from './search'
 import { newSortControl, orderName } from './sort'
 
@@ -114,7 +115,8 @@ describe('an order that visitors choose', () => {
             expect(back).toEqual({ chosen: [{ control, choice }], unknown: [] })
           }
           const whole = { ...listing, visitors: { place: 'above' as const, controls: all } }
-          expect(inEveryOrder(whole)).toHaveLength(1 + control.orders.length)
+          const spans = all.flatMap((one) => (one.control === 'dates' ? spanRules(one) : []))
+          expect(inEveryWay(whole)).toHaveLength(1 + control.orders.length + spans.length)
         }
       }),
     )

@@ -1,4 +1,4 @@
-import { inEveryOrder } from '../../core/listing/visited'
+import { inEveryWay } from '../../core/listing/visited'
 import type { NavigationLink } from '../../core/navigation'
 import type { PageSubject } from '../../core/rules/context'
 import { siteCss } from '../../core/looks/site-css'
@@ -230,7 +230,7 @@ async function dependenceOf(
 ): Promise<DependsOn> {
   const { site } = await asker.known()
   const unseen = await Promise.all(pages.map(({ page }) => behindFittings(db, page)))
-  const shown = pages.flatMap(({ listings }) => [...listings.values()]).flatMap(inEveryOrder)
+  const shown = pages.flatMap(({ listings }) => [...listings.values()]).flatMap(inEveryWay)
   const behind = [...shown, ...unseen.flat()]
   const turns = await Promise.all(behind.map((listing) => asker.turnsAt(listing, now)))
   return {

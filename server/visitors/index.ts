@@ -9,6 +9,7 @@ import { choiceAddress, foundBy } from './asked'
 import type { ControlsAsked } from './asked'
 import { amountContent } from './amount'
 import { compareContent, comparisonView } from './compare'
+import { datesContent } from './dates'
 import { rangeContent } from './range'
 import { searchContent } from './search'
 import { sortContent } from './sort'
@@ -34,6 +35,7 @@ const loaders: Loaders = {
   terms: termsContent,
   values: valuesContent,
   range: rangeContent,
+  dates: datesContent,
   search: searchContent,
   sort: sortContent,
   amount: amountContent,

@@ -52,18 +52,18 @@ export function goTo(address: string, as: 'push' | 'replace'): Promise<boolean> 
 }
 
 /** Says a range as addresses say it, which a form can only say in parts. */
-function joinParts(asked: URLSearchParams, name: string | undefined): void {
+function joinParts(asked: URLSearchParams, name: string | undefined, between = '-'): void {
   if (name === undefined) return
   const parts = ['from', 'to'].map((part) => asked.get(`${name}-${part}`) ?? '')
   for (const part of ['from', 'to']) asked.delete(`${name}-${part}`)
-  if (parts.some((one) => one !== '')) asked.set(name, parts.join('-'))
+  if (parts.some((one) => one !== '')) asked.set(name, parts.join(between))
 }
 
 /** Where a form leads, without what is left empty in it. */
 function addressOf(form: HTMLFormElement): string {
   const asked = new URLSearchParams()
   for (const [name, value] of new FormData(form)) if (value !== '') asked.set(name, value as string)
-  joinParts(asked, form.dataset.joins)
+  joinParts(asked, form.dataset.joins, form.dataset.between)
   const query = asked.toString().replaceAll('%2C', ',').replaceAll('%2F', '/')
   return query === '' ? location.pathname : `${location.pathname}?${query}`
 }

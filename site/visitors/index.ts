@@ -1,6 +1,6 @@
 import type { Component } from 'vue'
 import CompareControl from './CompareControl.vue'
-import RangeControl from './RangeControl.vue'
+import LimitsControl from './LimitsControl.vue'
 import SearchControl from './SearchControl.vue'
 import TermsControl from './TermsControl.vue'
 import WaysControl from './WaysControl.vue'
@@ -10,7 +10,8 @@ import type { ControlContents } from './view'
 export const controlComponents: Readonly<Record<keyof ControlContents, Component>> = {
   terms: TermsControl,
   values: TermsControl,
-  range: RangeControl,
+  range: LimitsControl,
+  dates: LimitsControl,
   search: SearchControl,
   sort: WaysControl,
   amount: WaysControl,

@@ -36,6 +36,24 @@ interface TermsContent {
   readonly others: readonly ControlWay[]
 }
 
+/** What lies between two limits, to be typed or pressed. */
+export type LimitsContent =
+  | {
+      readonly layout: 'fields'
+      readonly input: 'number' | 'date'
+      /** What it is called in the address. */
+      readonly parameter: string
+      /** Empty for no limit. */
+      readonly from: string
+      readonly to: string
+      readonly others: OthersAsked
+    }
+  | {
+      readonly layout: WaysLayout
+      readonly all: (Way & { readonly isChosen: boolean }) | null
+      readonly ways: readonly ControlWay[]
+    }
+
 /** A few ways of which one is always chosen. */
 interface WaysContent {
   readonly layout: WaysLayout | 'menu'
@@ -46,21 +64,8 @@ interface WaysContent {
 export interface ControlContents {
   readonly terms: TermsContent
   readonly values: TermsContent
-  readonly range:
-    | {
-        readonly layout: 'fields'
-        /** What the range is called in the address. */
-        readonly parameter: string
-        /** Empty for no limit. */
-        readonly from: string
-        readonly to: string
-        readonly others: OthersAsked
-      }
-    | {
-        readonly layout: WaysLayout
-        readonly all: (Way & { readonly isChosen: boolean }) | null
-        readonly ways: readonly ControlWay[]
-      }
+  readonly range: LimitsContent
+  readonly dates: LimitsContent
   readonly compare: {
     /** So many can be chosen. */
     readonly most: number

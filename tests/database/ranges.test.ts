@@ -5,6 +5,7 @@ import type { Money } from '~~/core/content/fields/money'
 import { wholeAmount } from '~~/core/content/fields/money'
 import { newListing } from '~~/core/listing/definition'
 import type { Listing } from '~~/core/listing/definition'
+import { dateSpans, datesControl, dateTitle, newDatesControl, spanRules } from '~~/core/visitors/dates'
 import { newRangeControl, rangeControl } from '~~/core/visitors/range'
 import type { Range } from '~~/core/visitors/range'
 import { newValuesControl, valueChoosings, valuesControl } from '~~/core/visitors/values'
@@ -166,4 +167,38 @@ describe('a listing narrowed by ranges', () => {
       { numRuns: 30 },
     )
   }, 120_000)
+
+  it('and by dates, as rules of the same stretches of time do', async () => {
+    const { named } = await knownSite(test.db)
+    const collections = await test.db.selectFrom('collections').select(['id', 'slug']).execute()
+    const idOf = (slug: string) => collections.find((one) => one.slug === slug)?.id ?? 0
+    let some = 0
+    for (const [slug, of] of [
+      ['swap-days', 'when'],
+      ['swap-days', 'published'],
+      ['field-notes', 'published'],
+    ] as const) {
+      const control = { ...newDatesControl(of), spans: dateSpans }
+      const plain = newListing('All', idOf(slug))
+      const many = { ...plain, amount: { ...plain.amount, take: 200 } }
+      const offered: Listing = { ...many, visitors: { place: 'above', controls: [control] } }
+      const parameter = datesControl.parameter(control, named) ?? ''
+      const [content] = (await shownTo(test.db, now, offered, '')).visitors?.controls ?? []
+      const ways = content !== undefined && 'ways' in content.content ? content.content.ways : []
+      for (const [at, rule] of spanRules(control).entries()) {
+        const ruled: Listing = { ...many, from: { ...many.from, rules: [rule] } }
+        const span = dateSpans[at] ?? 'today'
+        const [wanted, shown] = [
+          await shownTo(test.db, now, ruled, ''),
+          await shownTo(test.db, now, offered, `?${parameter}=${span}`),
+        ]
+        const rowsOf = ({ cards }: typeof shown) => cards.map((card) => card.row)
+        expect(rowsOf(shown), `${slug} ${of} ${span}`).toEqual(rowsOf(wanted))
+        const way = ways.find((one) => one.title === dateTitle({ span }, named.words))
+        expect(way?.count ?? 0).toBe(wanted.cards.length)
+        some += wanted.cards.length
+      }
+    }
+    expect(some).toBeGreaterThan(20)
+  })
 })

@@ -7,6 +7,7 @@ import type { FieldValues } from '~~/core/content/field'
 import { controlPlaces, mostControls } from '~~/core/listing/visitors'
 import type { Visitors } from '~~/core/listing/visitors'
 import { mostAmounts } from '~~/core/visitors/amount'
+import { dateLayouts, dateSpans } from '~~/core/visitors/dates'
 import { mostSteps, rangeLayouts } from '~~/core/visitors/range'
 import { isOfferable, mostOrders, sortLayouts } from '~~/core/visitors/sort'
 import { valueChoosings } from '~~/core/visitors/values'
@@ -278,6 +279,17 @@ const valuesControls = fc.uniqueArray(
   }),
   { maxLength: 2, selector: ({ field }) => field },
 )
+const datesControls = fc.uniqueArray(
+  fc.record({
+    control: fc.constant('dates' as const),
+    of: fc.oneof(fc.constantFrom('published' as const, 'when' as const), fc.integer({ min: 30, max: 52 })),
+    ...labelled,
+    layout: fc.constantFrom(...dateLayouts),
+    spans: fc.shuffledSubarray([...dateSpans]),
+    counts: fc.boolean(),
+  }),
+  { maxLength: 2, selector: ({ of }) => of },
+)
 const rangeControls = fc.uniqueArray(
   fc.record({
     control: fc.constant('range' as const),
@@ -336,6 +348,7 @@ export const visitors: fc.Arbitrary<Visitors> = fc
     termsControls,
     valuesControls,
     rangeControls,
+    datesControls,
     searchControls,
     sortControls,
     amountControls,

@@ -9,6 +9,7 @@ import { controlKey } from '~~/core/visitors'
 import type { Control } from '~~/core/visitors'
 import { newAmountControl } from '~~/core/visitors/amount'
 import { newCompareControl } from '~~/core/visitors/compare'
+import { hasDates, newDatesControl } from '~~/core/visitors/dates'
 import { hasRange, newRangeControl } from '~~/core/visitors/range'
 import { newSearchControl } from '~~/core/visitors/search'
 import { newSortControl } from '~~/core/visitors/sort'
@@ -45,9 +46,15 @@ const additions = computed(() => {
   const fields = fieldsOfAll(catalogue.catalogue, props.listing.from.collections).flatMap((field) => {
     const title = words.narrowBy(field.name)
     if (hasRange(field)) return [{ title, control: newRangeControl(field.id) }]
+    if (hasDates(field)) return [{ title, control: newDatesControl(field.id) }]
     return optionsOf(field).length > 0 ? [{ title, control: newValuesControl(field.id) }] : []
   })
+  const happens = catalogue.catalogue.collections.some(
+    ({ id, happening }) => happening.when !== null && props.listing.from.collections.includes(id),
+  )
   const others = [
+    { title: words.published, control: newDatesControl('published') },
+    ...(happens ? [{ title: words.when, control: newDatesControl('when') }] : []),
     { title: words.search, control: newSearchControl },
     { title: words.sort, control: newSortControl },
     { title: words.amount, control: newAmountControl },

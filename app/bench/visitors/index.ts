@@ -2,6 +2,7 @@ import type { Component } from 'vue'
 import type { ControlName } from '~~/core/visitors'
 import AmountSettings from './AmountSettings.vue'
 import CompareSettings from './CompareSettings.vue'
+import DatesSettings from './DatesSettings.vue'
 import RangeSettings from './RangeSettings.vue'
 import SearchSettings from './SearchSettings.vue'
 import SortSettings from './SortSettings.vue'
@@ -13,6 +14,7 @@ export const controlSettings: Readonly<Record<ControlName, Component>> = {
   terms: TermsSettings,
   values: ValuesSettings,
   range: RangeSettings,
+  dates: DatesSettings,
   search: SearchSettings,
   sort: SortSettings,
   amount: AmountSettings,

@@ -1,4 +1,5 @@
 import type { ControlPlace } from '~~/core/listing/visitors'
+import type { DatesControl } from '~~/core/visitors/dates'
 import type { ControlFold } from '~~/core/visitors/labelled'
 import type { RangeControl } from '~~/core/visitors/range'
 import type { SortControl } from '~~/core/visitors/sort'
@@ -32,6 +33,13 @@ export const words = {
   compared: 'Compare',
   mostCompared: 'At most',
   mark: 'On each card',
+  dateLayouts: { spans: 'Stretches of time', fields: 'Two days' } satisfies Record<
+    DatesControl['layout'],
+    string
+  >,
+  spans: 'Stretches of time offered',
+  published: 'Narrow by when they were published',
+  when: 'Narrow by when they happen',
   sort: 'Sort',
   order: 'Order',
   sortLayouts: { menu: 'A menu', bar: 'A bar' } satisfies Record<SortControl['layout'], string>,

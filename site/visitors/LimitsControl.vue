@@ -3,8 +3,8 @@ import ControlWays from './ControlWays.vue'
 import { words } from '../words'
 import type { ControlContents } from './view'
 
-/** A least and a most to type, or steps to press. */
-defineProps<{ content: ControlContents['range']; label: string }>()
+/** Two limits to type, of a number or of days, or what lies between such to press. */
+defineProps<{ content: ControlContents['range' | 'dates']; label: string }>()
 </script>
 
 <template>
@@ -15,14 +15,15 @@ defineProps<{ content: ControlContents['range']; label: string }>()
     data-in-place
     data-control
     :data-joins="content.parameter"
+    :data-between="content.input === 'number' ? '-' : '..'"
   >
     <input v-for="one in content.others" :key="one.name" type="hidden" :name="one.name" :value="one.value" />
     <template v-for="part in ['from', 'to'] as const" :key="part">
       <span v-if="part === 'to'" aria-hidden="true">–</span>
       <input
         class="narrow-field"
-        type="number"
-        step="any"
+        :type="content.input"
+        :step="content.input === 'number' ? 'any' : undefined"
         :name="`${content.parameter}-${part}`"
         :value="content[part] || undefined"
         :placeholder="words.limits[part]"
