@@ -50,7 +50,6 @@ const parts = computed(() => {
       v-if="card.compare"
       class="compare-mark"
       data-in-place
-      data-control
       rel="nofollow"
       :href="card.compare.address"
       :aria-current="card.compare.isChosen ? 'true' : undefined"

@@ -55,9 +55,9 @@ function isElement(node: Node): node is Element {
   return node.nodeType === Node.ELEMENT_NODE
 }
 
-/** Whether visitors folded it in or out: it stays so while they choose in it. */
+/** Whether it is what visitors fold in and out: that stays as they left it. */
 function isFolded(element: Element, name: string): boolean {
-  return name === 'open' && element.hasAttribute('data-control')
+  return name === 'open' && element.hasAttribute('data-folds')
 }
 
 function isSameShape(one: Element, other: Element): boolean {

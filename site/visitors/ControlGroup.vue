@@ -8,8 +8,8 @@ defineProps<{ control: ControlView }>()
 
 <template>
   <div class="narrow" role="group" :aria-label="control.label">
-    <details v-if="control.folds" class="narrow-fold" data-control :open="control.folds === 'open'">
-      <summary class="narrow-label">{{ control.label }}</summary>
+    <details v-if="control.folds" class="narrow-fold" data-folds :open="control.folds === 'open'">
+      <summary class="narrow-label" data-control>{{ control.label }}</summary>
       <component :is="controlComponents[control.control]" :content="control.content" :label="control.label" />
     </details>
     <template v-else>

@@ -23,8 +23,8 @@ defineProps<{ content: ControlContents['terms' | 'values']; label: string }>()
       :all="content.all"
       :ways="content.first"
     />
-    <details v-if="content.others.length > 0" data-control>
-      <summary>{{ words.moreTerms(content.others.length) }}</summary>
+    <details v-if="content.others.length > 0" data-folds>
+      <summary data-control>{{ words.moreTerms(content.others.length) }}</summary>
       <ControlWays :layout="content.layout" :several="content.several" :ways="content.others" />
     </details>
   </template>

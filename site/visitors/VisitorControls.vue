@@ -15,9 +15,9 @@ defineProps<{ visitors: VisitorsView; name: string }>()
     <details
       v-if="visitors.place === 'before' || visitors.place === 'after'"
       class="controls-fold"
-      data-control
+      data-folds
     >
-      <summary>{{ words.controlsFold }}</summary>
+      <summary data-control>{{ words.controlsFold }}</summary>
       <div class="controls-all">
         <ControlGroup v-for="(control, at) in visitors.controls" :key="at" :control="control" />
       </div>

@@ -22,8 +22,8 @@ const chosen = computed(
 </script>
 
 <template>
-  <details class="narrow-menu" data-control :data-closes="several ? undefined : ''">
-    <summary :aria-label="`${label}: ${chosen}`">{{ chosen }}</summary>
+  <details class="narrow-menu" data-folds :data-closes="several ? undefined : ''">
+    <summary data-control :aria-label="`${label}: ${chosen}`">{{ chosen }}</summary>
     <ControlWays layout="ticks" :several="several" :all="all" :ways="ways" />
   </details>
 </template>
