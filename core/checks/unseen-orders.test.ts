@@ -15,7 +15,7 @@ function offering(...keys: readonly OrderKey[]): Listing {
   return { ...plain, visitors: { place: 'above', controls: [{ ...newSortControl, orders }] } }
 }
 const found = (listing: Listing) =>
-  unseenOrders.find({ placement: 'a', listing, followed: {}, box: main, cards: [], passing: null }, {
+  unseenOrders.find({ placement: 'a', listing, followed: [], box: main, cards: [], passing: null }, {
     listings: [],
     placeholder: 'none',
     levels: [],

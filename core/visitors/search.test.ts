@@ -31,7 +31,7 @@ describe('words that visitors look for', () => {
   })
 
   it('ask for each of them, as entries are indexed', () => {
-    expect(searchControl.asks?.(newSearchControl, 'Leaf MOULD', site)).toEqual({
+    expect(searchControl.asks?.(newSearchControl, 'Leaf MOULD', { ...site, collections: [1] })).toEqual({
       test: 'words',
       words: ['leaf', 'mould'],
     })

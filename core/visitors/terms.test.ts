@@ -99,11 +99,12 @@ describe('what visitors choose', () => {
       { control: season, choice: [3, 1] },
       { control: { ...topic, choose: 'all' } as const, choice: [9] },
     ]
-    expect(asksOf(chosen, site)).toEqual([
+    const at = { ...site, collections: [1] }
+    expect(asksOf(chosen, at)).toEqual([
       { test: 'anyKey', keys: [3, 1] },
       { test: 'allKeys', keys: [9] },
     ])
-    expect(asksOf(chosen, site, season)).toEqual([{ test: 'allKeys', keys: [9] }])
+    expect(asksOf(chosen, at, season)).toEqual([{ test: 'allKeys', keys: [9] }])
   })
 
   it('changes by a press, and goes back by the same', () => {

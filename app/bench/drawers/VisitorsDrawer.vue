@@ -1,20 +1,11 @@
 <script setup lang="ts">
 import { mdiPlus } from '@mdi/js'
 import { computed, ref } from 'vue'
-import { fieldsOfAll } from '~~/core/content/catalogue'
 import type { Listing } from '~~/core/listing/definition'
 import { controlLabel, defaultVisitors, mostControls } from '~~/core/listing/visitors'
 import type { Visitors } from '~~/core/listing/visitors'
 import { controlKey } from '~~/core/visitors'
 import type { Control } from '~~/core/visitors'
-import { newAmountControl } from '~~/core/visitors/amount'
-import { newCompareControl } from '~~/core/visitors/compare'
-import { hasDates, newDatesControl } from '~~/core/visitors/dates'
-import { hasRange, newRangeControl } from '~~/core/visitors/range'
-import { newSearchControl } from '~~/core/visitors/search'
-import { newSortControl } from '~~/core/visitors/sort'
-import { newTermsControl } from '~~/core/visitors/terms'
-import { newValuesControl, optionsOf } from '~~/core/visitors/values'
 import ActionMenu from '../../shared/ActionMenu.vue'
 import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
 import { choicesOf } from '../../shared/settings/choices'
@@ -22,6 +13,7 @@ import SortableList from '../../shared/sorting/SortableList.vue'
 import { useListingEdits } from '../../stores/bench/listing-edits'
 import { useCatalogue } from '../../stores/catalogue'
 import ControlRow from '../visitors/ControlRow.vue'
+import { additionsFor } from '../visitors/additions'
 import { words } from '../visitors/words'
 
 /** What visitors can do with the listing: its controls, in their order. */
@@ -32,35 +24,10 @@ const catalogue = useCatalogue()
 const visitors = computed(() => props.listing.visitors)
 const opened = ref<string | null>(null)
 
-/** The facets of its entries, and what else there is that it does not have yet. */
+/** What it does not have yet. */
 const additions = computed(() => {
-  const own = new Set(
-    catalogue.catalogue.collections
-      .filter(({ id }) => props.listing.from.collections.includes(id))
-      .flatMap(({ facets }) => facets),
-  )
-  const facets = catalogue.catalogue.facets
-    .filter(({ id }) => own.has(id))
-    .map(({ id, name }) => ({ title: words.narrowBy(name), control: newTermsControl(id) }))
   const there = new Set(visitors.value.controls.map(controlKey))
-  const fields = fieldsOfAll(catalogue.catalogue, props.listing.from.collections).flatMap((field) => {
-    const title = words.narrowBy(field.name)
-    if (hasRange(field)) return [{ title, control: newRangeControl(field.id) }]
-    if (hasDates(field)) return [{ title, control: newDatesControl(field.id) }]
-    return optionsOf(field).length > 0 ? [{ title, control: newValuesControl(field.id) }] : []
-  })
-  const happens = catalogue.catalogue.collections.some(
-    ({ id, happening }) => happening.when !== null && props.listing.from.collections.includes(id),
-  )
-  const others = [
-    { title: words.published, control: newDatesControl('published') },
-    ...(happens ? [{ title: words.when, control: newDatesControl('when') }] : []),
-    { title: words.search, control: newSearchControl },
-    { title: words.sort, control: newSortControl },
-    { title: words.amount, control: newAmountControl },
-    { title: words.compare, control: newCompareControl },
-  ]
-  return [...facets, ...fields, ...others]
+  return additionsFor(catalogue.catalogue, props.listing.from.collections)
     .filter(({ control }) => !there.has(controlKey(control)))
     .map(({ title, control }) => ({ title, run: () => add(control) }))
 })
