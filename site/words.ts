@@ -80,6 +80,7 @@ export const words = {
   compareNoMore: (title: string) => `${title}: compare it no more`,
   compareThem: (count: number) => `See ${count} side by side`,
   takeOut: 'Take it out',
+  takeOutOf: (title: string) => `Take it out: ${title}`,
   comparisonOf: (name: string) => `Side by side: ${name}`,
   backToAll: 'Back to all of them',
   onlyDifferences: 'Only where they differ',

@@ -36,7 +36,7 @@ defineProps<{ comparison: ComparisonView; name: string }>()
                 data-in-place
                 rel="nofollow"
                 :href="head.off"
-                :aria-label="words.compareNoMore(head.title)"
+                :aria-label="words.takeOutOf(head.title)"
                 >{{ words.takeOut }}</a
               >
             </th>

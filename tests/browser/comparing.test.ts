@@ -1,6 +1,6 @@
 import type { Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { inBench, framed, startApp, visitor } from './support/app'
+import { asPublished, framed, inBench, startApp, visitor } from './support/app'
 import type { App } from './support/app'
 import { chooseFrom, chooseRadio, fill, press, setNumber, use, waitFor, waitForText } from './support/hands'
 import { violations } from './support/violations'
@@ -73,7 +73,7 @@ describe.each(['mouse', 'keys'])('goods are told apart by the %s', (hand) => {
     await page.waitForFunction(() => location.search.endsWith('/differences'))
     await expect.poll(() => rowsOn(page)).not.toEqual(all)
     expect(all).toEqual(expect.arrayContaining(await rowsOn(page)))
-    await follow(page, hand, `${titles[0] ?? ''}: compare it no more`)
+    await follow(page, hand, `Take it out: ${titles[0] ?? ''}`)
     await page.waitForFunction(
       (where) => document.querySelectorAll(`${where} thead th`).length === 2,
       {},
@@ -108,6 +108,7 @@ describe('a range', () => {
 
 describe.each(['mouse', 'keys'])('what visitors can do with goods is set by the %s', (hand) => {
   it('a range in steps, other orders, other numbers and a comparison, each seen on the page', async () => {
+    await asPublished(app, 'All plots')
     const page = await inBench(app, 'Plots', { width: 1280, height: 900 })
     await page.locator('::-p-text(All plots)').click()
     await waitForText(page, '[aria-label=Tally]', 'shown')
@@ -126,7 +127,7 @@ describe.each(['mouse', 'keys'])('what visitors can do with goods is set by the 
     await chooseFrom(page, hand, 'Add a control', 'Sort')
     await fill(page, 'What it is called', 'By name')
     await frame.waitForSelector('.narrow-menu')
-    await use(page, hand, 'Settings of Order')
+    await use(page, hand, 'Settings of By name')
     await chooseFrom(page, hand, 'Add a control', 'Choose how many at once')
     await use(page, hand, 'Settings of At once')
     await chooseFrom(page, hand, 'Add a control', 'Compare a few')
