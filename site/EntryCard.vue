@@ -43,18 +43,18 @@ const parts = computed(() => {
     <div v-if="parts.below.length" class="card-below">
       <CardPart v-for="part in parts.below" :key="part.key" :filled="part" :card="card" />
     </div>
-    <div v-if="parts.foot.length" class="card-foot">
+    <div v-if="parts.foot.length || card.compare" class="card-foot">
       <CardPart v-for="part in parts.foot" :key="part.key" :filled="part" :card="card" />
+      <a
+        v-if="card.compare"
+        class="compare-mark"
+        data-in-place
+        rel="nofollow"
+        :href="card.compare.address"
+        :aria-current="card.compare.isChosen ? 'true' : undefined"
+        :aria-label="words.markOf(card.compare.title, card.title)"
+        >{{ card.compare.title }}</a
+      >
     </div>
-    <a
-      v-if="card.compare"
-      class="compare-mark"
-      data-in-place
-      rel="nofollow"
-      :href="card.compare.address"
-      :aria-current="card.compare.isChosen ? 'true' : undefined"
-      :aria-label="words.markOf(card.compare.title, card.title)"
-      >{{ card.compare.title }}</a
-    >
   </article>
 </template>

@@ -18,7 +18,7 @@ export const words = {
     look: { title: 'How it looks', hint: 'In a look that others share, but for what is set here.' },
     visitors: {
       title: 'What visitors can do',
-      hint: 'Controls that narrow the listing for whoever uses them.',
+      hint: 'Controls by which they narrow, sort and compare.',
     },
     why: { title: 'Why, or why not', hint: 'Name an entry to see what it has against each rule.' },
     next: { title: 'What comes next', hint: 'What the clock alone will change here.' },
