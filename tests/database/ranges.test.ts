@@ -153,7 +153,7 @@ describe('a listing narrowed by ranges', () => {
           const asksFree = isFree === null ? {} : { free: isFree }
           const ids = found({ ...asksSun, ...asksFree })
           expect(new Set(shown.cards.map((card) => card.entryId))).toEqual(new Set(ids))
-          const [content] = shown.visitors?.controls.map((one) => one.content) ?? []
+          const content = shown.visitors?.controls.find((one) => one.label === 'Sun')?.content
           const ways = content !== undefined && 'first' in content ? content.first : []
           for (const way of ways) {
             const key = suns.find((one) => way.id.endsWith(`-${one}`)) ?? ''

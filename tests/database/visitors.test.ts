@@ -65,8 +65,11 @@ const facetsOf = () => [...new Set(notes.terms.map((one) => one.facetId))]
 
 const shownAt = (listing: Listing, address: string) => shownTo(test.db, now, listing, address)
 
+/** What the control at a place of the listing offers; visitors do not see one that offers nothing. */
 const waysOf = ({ visitors }: PlacedListingView, at: number): readonly ControlWay[] => {
-  const content = visitors?.controls[at]?.content
+  const offered = visitors?.offered ?? []
+  const place = offered.slice(0, at).filter((count) => count > 0).length
+  const content = (offered[at] ?? 0) > 0 ? visitors?.controls[place]?.content : undefined
   return content === undefined || !('first' in content) ? [] : [...content.first, ...content.others]
 }
 
