@@ -25,6 +25,10 @@ try {
   await stop()
 }
 
+function fileOf(name: string): `${string}.png` {
+  return `${folder}${name}.png`
+}
+
 /** What is in sight, as base64. */
 async function taken(page: Page): Promise<string> {
   await settled(page)
@@ -40,17 +44,19 @@ async function settled(page: Page): Promise<void> {
 async function sideBySide(page: Page, name: string, shots: readonly string[]): Promise<void> {
   const sheet = await page.browserContext().newPage()
   await sheet.setContent(
-    `<body style="margin:0;display:grid;grid-template-columns:1fr 1fr;gap:2px;background:#8d877a">${shots
+    `<body style="margin:0"><div style="display:grid;grid-template-columns:1fr 1fr;gap:2px;background:#8d877a">${shots
       .map((data) => `<img style="width:100%;display:block" src="data:image/png;base64,${data}">`)
-      .join('')}`,
+      .join('')}</div>`,
   )
-  await shot(sheet, name, true)
+  await settled(sheet)
+  const grid = await sheet.$('div')
+  await grid?.screenshot({ path: fileOf(name) })
   await sheet.close()
 }
 
 async function shot(page: Page, name: string, whole = false): Promise<void> {
   await settled(page)
-  await page.screenshot({ path: `${folder}${name}.png` as `${string}.png`, fullPage: whole })
+  await page.screenshot({ path: fileOf(name), fullPage: whole })
 }
 
 async function publicPages(page: Page): Promise<void> {
