@@ -1,3 +1,4 @@
+import { orderKeyTrouble } from '../../core/order/order'
 import { orderName } from '../../core/visitors/sort'
 import type { SortControl } from '../../core/visitors/sort'
 import { choiceAddress } from './asked'
@@ -12,12 +13,18 @@ export async function sortContent(
 ): Promise<Loaded<'sort'>> {
   const { words } = of.known
   const own = orderName({ name: control.own, order: of.own.order }, words)
-  const ways = [own, ...control.orders.map((one) => orderName(one, words))].map((title, at) => ({
-    id: `${of.placement}-by-${at}`,
+  const offered = control.orders.flatMap((one, choice) =>
+    // What a listing can't be ordered by any more is no order to choose.
+    one.order.keys.some((key) => orderKeyTrouble(key, words) !== null)
+      ? []
+      : [{ choice, title: orderName(one, words) }],
+  )
+  const ways = [{ choice: null, title: own }, ...offered].map(({ choice, title }) => ({
+    id: `${of.placement}-by-${choice ?? 'own'}`,
     title,
-    address: choiceAddress(of, control, at === 0 ? null : at - 1),
+    address: choiceAddress(of, control, choice),
     count: null,
-    isChosen: at === 0 ? chosen === null : chosen === at - 1,
+    isChosen: choice === chosen,
     depth: 0,
   }))
   return { content: { layout: control.layout, ways }, inSight: ways.length }
