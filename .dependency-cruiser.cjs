@@ -9,7 +9,7 @@ const only = (from, ...to) => ({
   },
 })
 
-/** The floors of the core: order, rules ← visitors ← listing ← query. What stands on a floor is not known below it. */
+/** The floors of the core: order, rules, cards, shapes ← visitors ← listing ← query. What stands on a floor is not known below it. */
 const below = (floor, ...above) => ({
   name: `core/${floor} knows nothing of ${above.join(', ')}`,
   severity: 'error',
@@ -27,7 +27,9 @@ module.exports = {
     below('content', 'rules', 'listing', 'query', 'pages', 'checks', 'edits'),
     below('order', 'rules', 'listing', 'query', 'cards', 'shapes', 'pages', 'checks', 'edits'),
     below('rules', 'listing', 'query', 'cards', 'shapes', 'pages', 'checks', 'edits'),
-    below('visitors', 'listing', 'query', 'cards', 'shapes', 'pages', 'checks', 'edits'),
+    below('cards', 'visitors', 'query', 'checks', 'edits'),
+    below('shapes', 'visitors', 'listing', 'query', 'checks', 'edits'),
+    below('visitors', 'listing', 'query', 'pages', 'checks', 'edits'),
     below('listing', 'query', 'pages', 'checks', 'edits'),
     {
       name: 'the core uses small pure packages only',

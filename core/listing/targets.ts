@@ -43,13 +43,21 @@ export interface TargetGroups {
   readonly parts: readonly StyleTarget[]
 }
 
-/** What a look can style of a listing as it is set: of its shape, its cards and the parts that they carry. */
+/** What a look can style of a listing as it is set: of its shapes, its cards and the parts that they carry. */
 export function targetGroupsOf({ shape, card, visitors }: Styled): TargetGroups {
+  const controls = visitors?.controls ?? []
+  const views = controls.flatMap((one) => (one.control === 'views' ? one.views : []))
   const carried = new Set(
-    [...card.parts, ...(card.other?.parts ?? [])].filter(({ on }) => on).map(({ part }) => part),
+    [card, ...views.flatMap((view) => view.card ?? [])]
+      .flatMap(({ parts: own, other }) => [...own, ...(other?.parts ?? [])])
+      .filter(({ on }) => on)
+      .map(({ part }) => part),
+  )
+  const laidOut = new Set(
+    [shape, ...views.map((view) => view.shape)].flatMap(({ name }) => shapeTargets[name]),
   )
   return {
-    listing: [...boxTargets, ...controlTargets(visitors?.controls ?? []), ...shapeTargets[shape.name]],
+    listing: [...boxTargets, ...controlTargets(controls), ...laidOut],
     card: cardTargets,
     parts: parts.all.filter(({ name }) => carried.has(name)).flatMap(partTargets),
   }

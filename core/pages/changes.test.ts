@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { emptyCatalogue } from '~~/tests/support/catalogue'
 import type { PageDocument } from '../edits/document'
 import { newFitting } from '../fittings'
 import { newListing } from '../listing/definition'
@@ -15,21 +16,8 @@ import {
   withPlacementMoved,
   withPlacementsAt,
 } from './moves'
-import { defaultValues } from '../looks/site-values'
 
-const words = wordsOf({
-  siteName: 'Site',
-  locale: 'en-GB',
-  zone: 'UTC',
-  placeholder: 'none',
-  collections: [],
-  facets: [],
-  terms: [],
-  authors: [],
-  looks: [],
-  values: defaultValues,
-  fonts: [],
-})
+const words = wordsOf(emptyCatalogue)
 const placed = (id: string): PlacedListing => ({ kind: 'listing', id, listing: `of ${id}`, heading: '' })
 const note: Placement = { kind: 'fitting', id: 'note', heading: '', fitting: newFitting('rule') }
 const listing = newListing('Latest', 1)

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { emptyCatalogue } from '~~/tests/support/catalogue'
 import { wordsOf } from '../content/catalogue'
 import { newFitting } from '../fittings'
 import { newListing } from '../listing/definition'
@@ -20,7 +21,6 @@ import {
   withoutShared,
 } from './shared-areas'
 import { areasOf, columnsOn, placementsOf, spotsOf, standingOn } from './standing'
-import { defaultValues } from '../looks/site-values'
 
 const id = (at: number) => `00000000-0000-4000-8000-00000000000${at}`
 const listing = (at: number): Placement => ({ kind: 'listing', id: id(at), listing: id(9), heading: '' })
@@ -30,19 +30,7 @@ const page: Page = {
   areas: { main: [newBand(1, [listing(1)])], side: [newBand(2, [listing(2), line]), newBand(3)] },
 }
 const listings = { [id(9)]: newListing('Latest', 1) }
-const words = wordsOf({
-  siteName: 'Site',
-  locale: 'en-GB',
-  zone: 'UTC',
-  placeholder: 'none',
-  collections: [],
-  facets: [],
-  terms: [],
-  authors: [],
-  looks: [],
-  values: defaultValues,
-  fonts: [],
-})
+const words = wordsOf(emptyCatalogue)
 const ids = (placements: readonly Placement[]) => placements.map((one) => one.id)
 
 describe('a shared area', () => {

@@ -1,7 +1,9 @@
 import type { Schema } from 'yup'
 import type { Catalogue } from '../content/catalogue'
+import type { Card } from '../cards/card'
 import type { Order } from '../order/order'
 import type { VisitorAsk } from '../rules/context'
+import type { ShapeChoice } from '../shapes'
 import type { StyleTarget } from '../style/targets'
 import type { KnownField, Words } from '../words'
 
@@ -20,9 +22,12 @@ export interface ReadChoice<Choice> {
   readonly unknown: readonly string[]
 }
 
-/** What of a listing visitors may have otherwise: its order, and how many stand at once; null for its own. */
+/** What of a listing visitors may have otherwise: its order, how it is laid out, and how many stand at once. */
 export interface ShownAs {
   readonly order: Order
+  readonly shape: ShapeChoice
+  readonly card: Card
+  /** Null for as many as the listing shows by itself. */
   readonly atOnce: number | null
 }
 
@@ -76,7 +81,7 @@ export function defineControl<const Name extends string, Control extends { reado
 const taken: readonly string[] = [
   ...['term', 'author', 'month', 'words', 'clock'],
   ...['after', 'until', 'page', 'shown', 'at'],
-  ...['search', 'by', 'per', 'compare', 'published', 'when'],
+  ...['search', 'by', 'as', 'per', 'compare', 'published', 'when'],
 ]
 
 /** A name for addresses, after a slug of the site, that means nothing else there. */

@@ -20,6 +20,8 @@ import { termsControl } from './terms'
 import type { TermsControl } from './terms'
 import { valuesControl } from './values'
 import type { ValuesControl } from './values'
+import { viewsControl } from './views'
+import type { ViewsControl } from './views'
 
 /** Every control with what is chosen by it, by the name of its kind. */
 interface Controls {
@@ -27,6 +29,8 @@ interface Controls {
   readonly search: { readonly control: SearchControl; readonly choice: string }
   /** The place of the order among those that it offers. */
   readonly sort: { readonly control: SortControl; readonly choice: number }
+  /** The place of the view among those that it offers. */
+  readonly views: { readonly control: ViewsControl; readonly choice: number }
   /** The keys of what is chosen. */
   readonly values: { readonly control: ValuesControl; readonly choice: readonly string[] }
   readonly range: { readonly control: RangeControl; readonly choice: Range }
@@ -53,6 +57,7 @@ export const controls: Registry<AnyControlKind> = registryOf('control', [
   datesControl,
   searchControl,
   sortControl,
+  viewsControl,
   amountControl,
   compareControl,
 ] as unknown as readonly AnyControlKind[])

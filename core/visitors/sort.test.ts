@@ -1,11 +1,11 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { emptyCatalogue } from '~~/tests/support/catalogue'
 import { visitors } from '~~/tests/support/arbitraries'
 import { wordsOf } from '../content/catalogue'
 import { newListing } from '../listing/definition'
 import { inEveryWay, visitedListing } from '../listing/visited'
 import { visitorsPhrase } from '../listing/visitors'
-import { defaultValues } from '../looks/site-values'
 import type { Order } from '../order/order'
 import { controls } from '.'
 import { newAmountControl } from './amount'
@@ -15,19 +15,7 @@ import { spanRules } from './dates'
 import { newSearchControl } from './search'
 import { newSortControl, orderName } from './sort'
 
-const words = wordsOf({
-  siteName: 'Site',
-  locale: 'en-GB',
-  zone: 'UTC',
-  placeholder: 'none',
-  collections: [],
-  facets: [],
-  terms: [],
-  authors: [],
-  looks: [],
-  values: defaultValues,
-  fonts: [],
-})
+const words = wordsOf(emptyCatalogue)
 const site: ControlSite = { facets: [], terms: [], words }
 const byTitle: Order = { keys: [{ by: 'title', direction: 'up' }], pinned: 'ignored' }
 const oldest: Order = { keys: [{ by: 'date', direction: 'up' }], pinned: 'first' }
@@ -116,7 +104,8 @@ describe('an order that visitors choose', () => {
           }
           const whole = { ...listing, visitors: { place: 'above' as const, controls: all } }
           const spans = all.flatMap((one) => (one.control === 'dates' ? spanRules(one) : []))
-          expect(inEveryWay(whole)).toHaveLength(1 + control.orders.length + spans.length)
+          const views = all.flatMap((one) => (one.control === 'views' ? one.views : []))
+          expect(inEveryWay(whole)).toHaveLength(1 + control.orders.length + spans.length + views.length)
         }
       }),
     )

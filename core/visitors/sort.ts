@@ -2,12 +2,12 @@ import { array, object, string } from 'yup'
 import type { Schema } from 'yup'
 import { orderPhrase, orderSchema } from '../order/order'
 import type { Order, OrderKey } from '../order/order'
-import { slugOf } from '../content/slug'
 import { textSchema } from '../schemas'
 import type { Words } from '../words'
 import { defineControl } from './define'
 import { labelledSchema, usualLabel } from './labelled'
 import type { Labelled } from './labelled'
+import { slugsOfNames } from './slugs'
 import { menuTarget, waysTarget } from './ways'
 
 export const sortLayouts = ['menu', 'bar'] as const
@@ -98,14 +98,10 @@ export function orderName({ name, order }: OfferedOrder, words: Words): string {
   return said.charAt(0).toLocaleUpperCase(words.locale) + said.slice(1)
 }
 
-/** What the orders of a control are called in addresses: after what visitors read, each once. */
+/** What the orders of a control are called in addresses: after what visitors read. */
 function slugsOf({ orders }: SortControl, words: Words): readonly string[] {
-  const taken: string[] = []
-  for (const one of orders) {
-    const slug = slugOf(orderName(one, words)) || 'order'
-    let [free, count] = [slug, 1]
-    while (taken.includes(free)) free = `${slug}-${(count += 1)}`
-    taken.push(free)
-  }
-  return taken
+  return slugsOfNames(
+    orders.map((one) => orderName(one, words)),
+    'order',
+  )
 }

@@ -1,8 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { emptyCatalogue } from '~~/tests/support/catalogue'
 import { wordsOf } from '../content/catalogue'
 import type { Term } from '../content/terms'
-import { defaultValues } from '../looks/site-values'
 import { askedBy, asksOf, choicesIn } from './choices'
 import type { ControlSite } from './define'
 import { newTermsControl, offeredTerms, pressedTerm, termsControl } from './terms'
@@ -27,19 +27,7 @@ const facets = [
   { id: 2, slug: 'topic', name: 'Topic', plural: 'Topics' },
   { id: 3, slug: 'month', name: 'Month', plural: 'Months' },
 ]
-const words = wordsOf({
-  siteName: 'Site',
-  locale: 'en-GB',
-  zone: 'UTC',
-  placeholder: 'none',
-  collections: [],
-  facets,
-  terms,
-  authors: [],
-  looks: [],
-  values: defaultValues,
-  fonts: [],
-})
+const words = wordsOf({ ...emptyCatalogue, facets, terms })
 const site: ControlSite = { facets, terms, words }
 const season: TermsControl = { ...newTermsControl(1), choose: 'any' }
 const topic = newTermsControl(2)

@@ -1,6 +1,6 @@
 import { mostShown, takeAt } from '../../core/listing/amount'
 import type { AmountControl } from '../../core/visitors/amount'
-import { choiceAddress } from './asked'
+import { fewWays } from './asked'
 import type { ControlsAsked } from './asked'
 import type { Loaded } from './index'
 
@@ -14,13 +14,9 @@ export async function amountContent(
   const ways = [...new Set([own, ...control.amounts])]
     .filter((one) => one <= mostShown)
     .toSorted((one, other) => one - other)
-    .map((amount) => ({
-      id: `${of.placement}-per-${amount}`,
-      title: String(amount),
-      address: choiceAddress(of, control, amount === own ? null : amount),
-      count: null,
-      isChosen: amount === (chosen ?? own),
-      depth: 0,
-    }))
-  return { content: { layout: 'bar', ways }, inSight: ways.length }
+    .map((amount) => ({ choice: amount === own ? null : amount, title: String(amount) }))
+  return {
+    content: { layout: 'bar', ways: fewWays(of, control, ways, chosen === own ? null : chosen) },
+    inSight: ways.length,
+  }
 }

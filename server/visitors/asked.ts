@@ -4,7 +4,8 @@ import type { Listing } from '../../core/listing/definition'
 import { askedBy, asksOf } from '../../core/visitors/choices'
 import type { Choices, Chosen } from '../../core/visitors/choices'
 import { controls as kinds } from '../../core/visitors'
-import type { Choice, Control } from '../../core/visitors'
+import type { Choice, ChoiceOf, Control, ControlOf } from '../../core/visitors'
+import type { ControlWay } from '../../site/visitors/view'
 import type { Db } from '../db/client'
 import type { ListingAsker } from '../listings/ask'
 import { siteAsked } from '../listings/context'
@@ -60,4 +61,21 @@ export function choiceAddress(
   choice: Choice | null,
 ): string {
   return askAddress(ask, placement, fromItsStart, askedBy(control, choice, known.named))
+}
+
+/** A few ways to have a listing, of which one is always chosen; null stands for the listing's own. */
+export function fewWays<Kind extends 'sort' | 'views' | 'amount'>(
+  of: ControlsAsked,
+  control: ControlOf<Kind>,
+  offered: readonly { readonly choice: ChoiceOf<Kind> | null; readonly title: string }[],
+  chosen: ChoiceOf<Kind> | null,
+): readonly ControlWay[] {
+  return offered.map(({ choice, title }) => ({
+    id: `${of.placement}-${control.control}-${choice ?? 'own'}`,
+    title,
+    address: choiceAddress(of, control, choice),
+    count: null,
+    isChosen: choice === chosen,
+    depth: 0,
+  }))
 }

@@ -15,6 +15,7 @@ import { searchContent } from './search'
 import { sortContent } from './sort'
 import { termsContent } from './terms'
 import { valuesContent } from './values'
+import { viewsContent } from './views'
 
 type Loaders = {
   readonly [Name in ControlName]: (
@@ -38,6 +39,7 @@ const loaders: Loaders = {
   dates: datesContent,
   search: searchContent,
   sort: sortContent,
+  views: viewsContent,
   amount: amountContent,
   compare: compareContent,
 }

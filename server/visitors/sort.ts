@@ -1,7 +1,7 @@
 import { orderKeyTrouble } from '../../core/order/order'
 import { orderName } from '../../core/visitors/sort'
 import type { SortControl } from '../../core/visitors/sort'
-import { choiceAddress } from './asked'
+import { fewWays } from './asked'
 import type { ControlsAsked } from './asked'
 import type { Loaded } from './index'
 
@@ -19,13 +19,6 @@ export async function sortContent(
       ? []
       : [{ choice, title: orderName(one, words) }],
   )
-  const ways = [{ choice: null, title: own }, ...offered].map(({ choice, title }) => ({
-    id: `${of.placement}-by-${choice ?? 'own'}`,
-    title,
-    address: choiceAddress(of, control, choice),
-    count: null,
-    isChosen: choice === chosen,
-    depth: 0,
-  }))
+  const ways = fewWays(of, control, [{ choice: null, title: own }, ...offered], chosen)
   return { content: { layout: control.layout, ways }, inSight: ways.length }
 }

@@ -6,6 +6,7 @@ import { keepUpToDate } from './keep-up-to-date'
 import { tellHeight } from './tell-height'
 import { layOutByClock, tellByClock } from './clock'
 import { reachEnds } from './endless'
+import { rememberViews } from './remembered'
 import { turnInPlace } from './turning'
 
 // What is measured in fonts that stand in would move when the others come.
@@ -19,6 +20,7 @@ fitCodeFrames()
 
 const { page, entry, alone } = document.body.dataset
 if (page !== undefined || alone !== undefined) turnInPlace()
+if (page !== undefined) rememberViews()
 if (page !== undefined) reachEnds()
 if (page !== undefined) keepUpToDate(page)
 if (page !== undefined || alone !== undefined) layOutByClock()

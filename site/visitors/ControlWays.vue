@@ -10,6 +10,8 @@ const props = defineProps<{
   /** What chooses none of them. */
   all?: (Way & { readonly isChosen: boolean }) | null
   ways: readonly ControlWay[]
+  /** What it is called in the address, where what is chosen is remembered for the visit. */
+  remembered?: string | undefined
 }>()
 
 function placeOf({ depth }: ControlWay) {
@@ -19,7 +21,13 @@ function placeOf({ depth }: ControlWay) {
 </script>
 
 <template>
-  <ul role="list" class="narrow-terms" :data-layout="layout" :data-several="several ? '' : undefined">
+  <ul
+    role="list"
+    class="narrow-terms"
+    :data-layout="layout"
+    :data-several="several ? '' : undefined"
+    :data-remembered="remembered"
+  >
     <li v-if="all">
       <a
         class="narrow-term"

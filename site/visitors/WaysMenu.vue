@@ -9,6 +9,7 @@ const props = defineProps<{
   several?: boolean
   all?: (Way & { readonly isChosen: boolean }) | null
   ways: readonly ControlWay[]
+  remembered?: string | undefined
 }>()
 const chosen = computed(
   () =>
@@ -24,6 +25,6 @@ const chosen = computed(
 <template>
   <details class="narrow-menu" data-folds :data-closes="several ? undefined : ''">
     <summary data-control :aria-label="`${label}: ${chosen}`">{{ chosen }}</summary>
-    <ControlWays layout="ticks" :several="several" :all="all" :ways="ways" />
+    <ControlWays layout="ticks" :several="several" :all="all" :ways="ways" :remembered="remembered" />
   </details>
 </template>

@@ -14,6 +14,7 @@ export const controlComponents: Readonly<Record<keyof ControlContents, Component
   dates: LimitsControl,
   search: SearchControl,
   sort: WaysControl,
+  views: WaysControl,
   amount: WaysControl,
   compare: CompareControl,
 }

@@ -58,6 +58,8 @@ export type LimitsContent =
 interface WaysContent {
   readonly layout: WaysLayout | 'menu'
   readonly ways: readonly ControlWay[]
+  /** What it is called in the address, where what is chosen is remembered for the visit. */
+  readonly remembered?: string
 }
 
 /** What controls show besides their settings, by their names. */
@@ -75,6 +77,7 @@ export interface ControlContents {
     readonly together: string | null
   }
   readonly sort: WaysContent
+  readonly views: WaysContent
   readonly amount: WaysContent
   readonly search: {
     /** What the words are called in the address. */

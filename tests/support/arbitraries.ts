@@ -229,7 +229,9 @@ const froms: fc.Arbitrary<From> = fc
   })
   .map((from) => ({ ...fromAll(firstCollection), ...from }))
 
-export const visitors = visitorsWith(orders, termIds)
+const cards = fc.shuffledSubarray([...defaultCard.parts]).map((parts) => ({ ...defaultCard, parts }))
+
+export const visitors = visitorsWith(orders, termIds, cards)
 
 export const listings: fc.Arbitrary<Listing> = fc
   .record({
@@ -252,19 +254,19 @@ export const listings: fc.Arbitrary<Listing> = fc
       pages: fc.integer({ min: 1, max: 20 }),
     }),
     shape: anyShape,
-    parts: fc.shuffledSubarray([...defaultCard.parts]),
+    card: cards,
     shared: fc.constantFrom(null, 1, 2147483647),
     own: styles(['title', 'card', 'tab', 'gone'], [400]),
     css: ownCss,
     visitors,
   })
-  .map(({ name, from, order, skip, many, paging, shape, parts, shared, own, css, visitors }) => ({
+  .map(({ name, from, order, skip, many, paging, shape, card, shared, own, css, visitors }) => ({
     ...newListing(name, firstCollection),
     from,
     order,
     amount: { ...defaultAmount, skip, ...many, paging },
     shape,
-    card: { ...defaultCard, parts },
+    card,
     look: { shared, own, css },
     visitors,
   }))

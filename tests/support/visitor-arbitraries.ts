@@ -8,6 +8,9 @@ import { mostSteps, rangeLayouts } from '~~/core/visitors/range'
 import { isOfferable, mostOrders, sortLayouts } from '~~/core/visitors/sort'
 import { termChoosings, termLayouts, termsOffered } from '~~/core/visitors/terms'
 import { valueChoosings } from '~~/core/visitors/values'
+import { mostViews, viewLayouts } from '~~/core/visitors/views'
+import type { Card } from '~~/core/cards/card'
+import { anyShape } from './shape-arbitraries'
 
 /** Controls of every kind, to the limits of what each may be. */
 
@@ -82,6 +85,24 @@ const compareControls = fc.array(
   }),
   { maxLength: 1 },
 )
+const viewsControls = (cards: fc.Arbitrary<Card>) =>
+  fc.array(
+    fc.record({
+      control: fc.constant('views' as const),
+      ...labelled,
+      layout: fc.constantFrom(...viewLayouts),
+      own: fc.constantFrom('', 'Ours', 'o'.repeat(40)),
+      views: fc.array(
+        fc.record({
+          name: fc.constantFrom('', 'Small', '‽', 'n'.repeat(40)),
+          shape: anyShape,
+          card: fc.option(cards),
+        }),
+        { minLength: 1, maxLength: mostViews },
+      ),
+    }),
+    { maxLength: 1 },
+  )
 const termsControls = (termIds: readonly number[]) =>
   fc.uniqueArray(
     fc.record({
@@ -119,10 +140,11 @@ const sortControls = (orders: fc.Arbitrary<Order>) =>
     { maxLength: 1 },
   )
 
-/** What visitors can do with a listing of these terms, where orders are such. */
+/** What visitors can do with a listing of these terms, where orders and cards are such. */
 export function visitorsWith(
   orders: fc.Arbitrary<Order>,
   termIds: readonly number[],
+  cards: fc.Arbitrary<Card>,
 ): fc.Arbitrary<Visitors> {
   return fc
     .tuple(
@@ -130,6 +152,7 @@ export function visitorsWith(
       compareControls,
       amountControls,
       sortControls(orders),
+      viewsControls(cards),
       searchControls,
       datesControls,
       rangeControls,

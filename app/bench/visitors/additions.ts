@@ -10,6 +10,7 @@ import { newSearchControl } from '~~/core/visitors/search'
 import { newSortControl } from '~~/core/visitors/sort'
 import { newTermsControl } from '~~/core/visitors/terms'
 import { newValuesControl, optionsOf } from '~~/core/visitors/values'
+import { newViewsControl } from '~~/core/visitors/views'
 import { words } from './words'
 
 /** A control that can be added, as it begins. */
@@ -32,6 +33,7 @@ export function additionsFor(catalogue: Catalogue, collections: readonly number[
     ...(happens ? [{ title: words.when, control: newDatesControl('when') }] : []),
     { title: words.search, control: newSearchControl },
     { title: words.sort, control: newSortControl },
+    { title: words.views, control: newViewsControl },
     { title: words.amount, control: newAmountControl },
     { title: words.compare, control: newCompareControl },
   ]

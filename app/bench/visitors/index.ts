@@ -8,6 +8,7 @@ import SearchSettings from './SearchSettings.vue'
 import SortSettings from './SortSettings.vue'
 import TermsSettings from './TermsSettings.vue'
 import ValuesSettings from './ValuesSettings.vue'
+import ViewsSettings from './ViewsSettings.vue'
 
 /** The settings of every control. They send the control as it is to be, and what of it changed. */
 export const controlSettings: Readonly<Record<ControlName, Component>> = {
@@ -17,6 +18,7 @@ export const controlSettings: Readonly<Record<ControlName, Component>> = {
   dates: DatesSettings,
   search: SearchSettings,
   sort: SortSettings,
+  views: ViewsSettings,
   amount: AmountSettings,
   compare: CompareSettings,
 }

@@ -5,6 +5,7 @@ import type { RangeControl } from '~~/core/visitors/range'
 import type { SortControl } from '~~/core/visitors/sort'
 import type { TermsControl } from '~~/core/visitors/terms'
 import type { ValuesControl } from '~~/core/visitors/values'
+import type { ViewsControl } from '~~/core/visitors/views'
 
 /** What the drawer of what visitors can do says. */
 export const words = {
@@ -48,6 +49,24 @@ export const words = {
   usual: (words: string) => `Empty for “${words}”`,
   addOrder: 'Offer another order',
   removeOrder: 'Offer it no more',
+  views: 'Change the view',
+  view: 'View',
+  viewLayouts: { bar: 'A bar', tabs: 'Tabs', menu: 'A menu' } satisfies Record<
+    ViewsControl['layout'],
+    string
+  >,
+  ownView: 'As the listing is laid out is called',
+  viewName: 'What it is called',
+  viewShape: 'Laid out as',
+  viewCard: 'Its cards',
+  ownCard: 'As in the listing',
+  keptCard: 'Of its own',
+  viewSettings: 'How it is laid out',
+  exchange: 'Exchange with the listing’s own',
+  exchangeHint:
+    'Shape and card of the listing change places with this view: set them there, and exchange again.',
+  addView: 'Offer another view',
+  removeView: 'Offer it no more',
   amount: 'Choose how many at once',
   atOnce: 'At once',
   amounts: 'Numbers to choose from',
