@@ -27,6 +27,8 @@ export interface Facet {
 export interface Author {
   readonly id: number
   readonly name: string
+  /** Its part of the address of their page. */
+  readonly slug: string
 }
 
 /** The site and the names of everything that listings refer to. */

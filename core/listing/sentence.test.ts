@@ -46,7 +46,7 @@ const words = wordsOf({
     { id: 11, facetId: 10, parentId: null, name: 'Soil', slug: 'soil' },
     { id: 12, facetId: 10, parentId: null, name: 'Seed', slug: 'seed' },
   ],
-  authors: [{ id: 21, name: 'Maud Ferris' }],
+  authors: [{ id: 21, name: 'Maud Ferris', slug: 'maud-ferris' }],
   looks: [],
   values: defaultValues,
   fonts: [],

@@ -9,7 +9,7 @@ import { civilDayOf, monthInstants } from '../time/zones'
 import { predicateOfRule, predicateOfRules, rulesAsking } from '../rules/asking'
 import { orderParts } from '../content/field'
 import { columnOf, keysOf } from '../rules/columns'
-import type { KeyWeight, PageSubject, PlanContext, QuestionContext } from '../rules/context'
+import type { KeyWeight, PageSubject, PlanContext, QuestionContext, VisitorAsk } from '../rules/context'
 import { everything, nothing } from '../rules/predicate'
 import type { FieldColumn, Predicate } from '../rules/predicate'
 import { askedAlone } from './asked-alone'
@@ -106,11 +106,13 @@ function stepPredicate(step: Step, from: From, context: PlanContext): Predicate 
     case 'shownAbove':
       return without(context.above)
     case 'visitor':
-      return {
-        test: 'all',
-        of: context.choices.map((one) => ('rule' in one ? predicateOfRule(one, context) : one)),
-      }
+      return { test: 'all', of: context.choices.map((one) => chosenPredicate(one, context)) }
   }
+}
+
+/** What one choice asks of a row. */
+export function chosenPredicate(choice: VisitorAsk, context: PlanContext): Predicate {
+  return 'rule' in choice ? predicateOfRule(choice, context) : choice
 }
 
 /** What a visitor chose is one step, whatever it is. */

@@ -5,7 +5,7 @@ import { compareControl, newCompareControl, pressedMark } from './compare'
 import type { Compared } from './compare'
 import type { ControlSite } from './define'
 
-const site: ControlSite = { facets: [], terms: [], words: trialWords }
+const site: ControlSite = { facets: [], terms: [], authors: [], words: trialWords }
 const read = (text: string) => compareControl.read(newCompareControl, text, site)
 
 describe('entries that visitors compare', () => {

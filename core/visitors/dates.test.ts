@@ -4,7 +4,7 @@ import { fieldNamed, trialWords } from '~~/tests/support/trial-fields'
 import { dateSpans, datesControl, dateTitle, hasDates, newDatesControl, spanRules } from './dates'
 import type { ControlSite } from './define'
 
-const site: ControlSite = { facets: [], terms: [], words: trialWords }
+const site: ControlSite = { facets: [], terms: [], authors: [], words: trialWords }
 const published = { ...newDatesControl('published'), spans: dateSpans }
 const read = (text: string) => datesControl.read(published, text, site)
 
@@ -12,6 +12,7 @@ describe('dates that visitors narrow by', () => {
   it.each([
     ['this-week', { span: 'this-week' }],
     ['2026-03-01..2026-03-31', { from: '2026-03-01', to: '2026-03-31' }],
+    ['2026-03', { month: '2026-03' }],
     ['2026-03-01..', { from: '2026-03-01', to: null }],
     ['..2026-03-01', { from: null, to: '2026-03-01' }],
     ['2026-03-31..2026-03-01', { from: '2026-03-01', to: '2026-03-31' }],
@@ -22,10 +23,17 @@ describe('dates that visitors narrow by', () => {
     )
   })
 
-  it.each(['last-week', '2026-03-01', '2026-02-30..', 'a..b', '2026-01-01..2026-01-02..', '2026-1-1..'])(
-    'are not “%s”, which is told',
-    (text) => expect(read(text)).toEqual({ choice: null, unknown: [text] }),
-  )
+  it.each([
+    'last-week',
+    '2026-03-01',
+    '2026-02-30..',
+    'a..b',
+    '2026-01-01..2026-01-02..',
+    '2026-1-1..',
+    '2026-13',
+    '2026-3',
+    '0000-01',
+  ])('are not “%s”, which is told', (text) => expect(read(text)).toEqual({ choice: null, unknown: [text] }))
 
   it('are nothing where nothing is typed, nor what is not offered', () => {
     expect(read('..')).toEqual({ choice: null, unknown: [] })
@@ -64,6 +72,23 @@ describe('dates that visitors narrow by', () => {
     expect(datesControl.parameter(newDatesControl(fieldNamed('count').id), site)).toBeNull()
     expect(datesControl.parameter(newDatesControl(fieldNamed('day').id), site)).toBe('day')
     expect(datesControl.parameter(newDatesControl('when'), site)).toBe('when')
+  })
+
+  it('are whole months, of as many days as they have', () => {
+    const months = ['2026-02', '2028-02', '1900-02', '2026-12', '0001-01']
+    const days = months.map((month) => {
+      const asked = datesControl.asks?.(published, { month }, { ...site, collections: [1] })
+      return asked !== undefined && 'rule' in asked && asked.rule === 'date' ? asked.window : null
+    })
+    expect(days).toEqual([
+      { is: 'between', from: '2026-02-01', to: '2026-02-28' },
+      { is: 'between', from: '2028-02-01', to: '2028-02-29' },
+      { is: 'between', from: '1900-02-01', to: '1900-02-28' },
+      { is: 'between', from: '2026-12-01', to: '2026-12-31' },
+      { is: 'between', from: '0001-01-01', to: '0001-01-31' },
+    ])
+    expect(dateTitle({ month: '2026-03' }, trialWords)).toBe('March 2026')
+    expect(dateTitle({ month: '2026-03' }, { locale: 'de' })).toBe('März 2026')
   })
 
   it('are told in words', () => {

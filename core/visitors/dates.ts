@@ -3,6 +3,7 @@ import type { Schema } from 'yup'
 import type { FieldInput } from '../content/field'
 import { fieldTypes } from '../content/fields'
 import { dayStart } from '../content/fields/date'
+import { dateFormat } from '../formats/formatters'
 import type { Rule } from '../rules'
 import { windowPhrase } from '../rules/window'
 import { idOrLaterSchema } from '../schemas'
@@ -15,13 +16,13 @@ import { fieldTargets, waysTarget } from './ways'
 
 export const dateSpans = ['today', 'this-week', 'this-month', 'this-year', 'to-come', 'past'] as const
 export type DateSpan = (typeof dateSpans)[number]
-export const dateLayouts = ['spans', 'fields'] as const
+export const dateLayouts = ['spans', 'months', 'fields'] as const
 
 /** Narrowing by a date: of publication, of when entries happen, or of a field. */
 export interface DatesControl extends Labelled {
   readonly control: 'dates'
   readonly of: 'published' | 'when' | number
-  /** Stretches of time to press, or a first and a last day to type. */
+  /** Stretches of time to press, the months that there are, or a first and a last day to type. */
   readonly layout: (typeof dateLayouts)[number]
   /** Those to press, each once, in their order. */
   readonly spans: readonly DateSpan[]
@@ -29,9 +30,14 @@ export interface DatesControl extends Labelled {
   readonly counts: boolean
 }
 
-/** A stretch of time that moves with the clock, or days between two, both included; one of those is there. */
+/**
+ * A stretch of time that moves with the clock, a calendar month (“2026-03”), or days between two, both
+ * included; one of those is there.
+ */
 export type DateChoice =
-  { readonly span: DateSpan } | { readonly from: string | null; readonly to: string | null }
+  | { readonly span: DateSpan }
+  | { readonly month: string }
+  | { readonly from: string | null; readonly to: string | null }
 
 /** A control of a date as it is added. */
 export function newDatesControl(of: DatesControl['of']): DatesControl {
@@ -64,7 +70,9 @@ export const datesControl = defineControl<'dates', DatesControl, DateChoice>({
             .required(),
     ) as unknown as Schema<DatesControl['of']>,
     ...labelledSchema,
-    layout: string().oneOf(dateLayouts, 'Dates are chosen by stretches of time, or typed.').required(),
+    layout: string()
+      .oneOf(dateLayouts, 'Dates are chosen by stretches of time, by months, or typed.')
+      .required(),
     spans: array(
       string<DateSpan>()
         .oneOf([...dateSpans], 'This is no stretch of time.')
@@ -92,6 +100,7 @@ export const datesControl = defineControl<'dates', DatesControl, DateChoice>({
   read({ spans }, text) {
     const span = spans.find((one) => one === text)
     if (span !== undefined) return { choice: { span }, unknown: [] }
+    if (firstDayOf(text) !== null) return { choice: { month: text }, unknown: [] }
     const [from, to, ...more] = text.split('..')
     const days = [from, to].map((day) => (day === '' ? null : day))
     const isRight =
@@ -102,7 +111,10 @@ export const datesControl = defineControl<'dates', DatesControl, DateChoice>({
     const isTurned = first !== null && last !== null && first > last
     return { choice: isTurned ? { from: last, to: first } : { from: first, to: last }, unknown: [] }
   },
-  write: (_, choice) => ('span' in choice ? choice.span : `${choice.from ?? ''}..${choice.to ?? ''}`),
+  write(_, choice) {
+    if ('span' in choice) return choice.span
+    return 'month' in choice ? choice.month : `${choice.from ?? ''}..${choice.to ?? ''}`
+  },
   asks: ({ of }, choice) => ruleOf(of, windowOf(choice)),
   told: (_, choice, words) => [{ title: dateTitle(choice, words), without: null }],
 })
@@ -117,14 +129,29 @@ export function spanRules({ of, layout, spans }: DatesControl): readonly Rule[] 
   return layout === 'spans' ? spans.map((span) => ruleOf(of, windows[span])) : []
 }
 
-/** What visitors read of a choice: “This week”, “From 1 March 2026 on”. */
+/** What visitors read of a choice: “This week”, “March 2026”, “From 1 March 2026 on”. */
 export function dateTitle(choice: DateChoice, { locale }: Pick<Words, 'locale'>): string {
+  if ('month' in choice)
+    return dateFormat(locale, { month: 'long', year: 'numeric', timeZone: 'UTC' }).format(
+      firstDayOf(choice.month) ?? 0,
+    )
   const said = windowPhrase(windowOf(choice), locale)
   return said.charAt(0).toLocaleUpperCase(locale) + said.slice(1)
 }
 
 function windowOf(choice: DateChoice): DateWindow {
-  return 'span' in choice ? windows[choice.span] : { is: 'between', ...choice }
+  if ('span' in choice) return windows[choice.span]
+  if (!('month' in choice)) return { is: 'between', ...choice }
+  const first = new Date(firstDayOf(choice.month) ?? 0)
+  const last = new Date(new Date(first).setUTCMonth(first.getUTCMonth() + 1, 0))
+  return { is: 'between', from: isoDay(first), to: isoDay(last) }
+}
+
+const isoDay = (date: Date) => date.toISOString().slice(0, 10)
+
+/** Midnight UTC of the first day of a month as addresses have it, of the years 1 to 9999; null for anything else. */
+function firstDayOf(text: string): number | null {
+  return /^\d{4}-(?:0[1-9]|1[0-2])$/.test(text) ? dayStart(`${text}-01`) : null
 }
 
 function ruleOf(of: DatesControl['of'], window: DateWindow): Rule {

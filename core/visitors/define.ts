@@ -8,7 +8,7 @@ import type { StyleTarget } from '../style/targets'
 import type { KnownField, Words } from '../words'
 
 /** What controls refer to, with what it is called in addresses. */
-export type ControlSite = Pick<Catalogue, 'facets' | 'terms'> & { readonly words: Words }
+export type ControlSite = Pick<Catalogue, 'facets' | 'terms' | 'authors'> & { readonly words: Words }
 
 /** The same, with the collections that the listing shows. */
 export interface AskedSite extends ControlSite {
@@ -81,7 +81,7 @@ export function defineControl<const Name extends string, Control extends { reado
 const taken: readonly string[] = [
   ...['term', 'author', 'month', 'words', 'clock'],
   ...['after', 'until', 'page', 'shown', 'at'],
-  ...['search', 'by', 'as', 'per', 'compare', 'published', 'when'],
+  ...['search', 'by', 'by-author', 'as', 'per', 'compare', 'published', 'when'],
 ]
 
 /** A name for addresses, after a slug of the site, that means nothing else there. */

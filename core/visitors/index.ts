@@ -6,6 +6,8 @@ import type { StyleTarget } from '../style/targets'
 import type { ControlKind } from './define'
 import { amountControl } from './amount'
 import type { AmountControl } from './amount'
+import { authorsControl } from './authors'
+import type { AuthorsControl } from './authors'
 import { compareControl } from './compare'
 import type { CompareControl, Compared } from './compare'
 import { datesControl } from './dates'
@@ -33,6 +35,8 @@ interface Controls {
   readonly views: { readonly control: ViewsControl; readonly choice: number }
   /** The keys of what is chosen. */
   readonly values: { readonly control: ValuesControl; readonly choice: readonly string[] }
+  /** Their ids. */
+  readonly authors: { readonly control: AuthorsControl; readonly choice: readonly number[] }
   readonly range: { readonly control: RangeControl; readonly choice: Range }
   readonly compare: { readonly control: CompareControl; readonly choice: Compared }
   readonly dates: { readonly control: DatesControl; readonly choice: DateChoice }
@@ -53,6 +57,7 @@ export type AnyControlKind = ControlKind<ControlName, Control, Choice>
 export const controls: Registry<AnyControlKind> = registryOf('control', [
   termsControl,
   valuesControl,
+  authorsControl,
   rangeControl,
   datesControl,
   searchControl,

@@ -6,7 +6,7 @@ import type { ControlSite } from './define'
 import { hasRange, newRangeControl, rangeControl, rangesOf, rangeTitle } from './range'
 
 const words = trialWords
-const site: ControlSite = { facets: [], terms: [], words }
+const site: ControlSite = { facets: [], terms: [], authors: [], words }
 const count = newRangeControl(fieldNamed('count').id)
 const read = (text: string) => rangeControl.read(count, text, site)
 

@@ -3,21 +3,22 @@ import type { FieldInput } from '../content/field'
 import { fieldTypes } from '../content/fields'
 import { decimalsOf } from '../content/fields/money'
 import type { MoneySettings } from '../content/fields/money'
+import type { NumberSettings } from '../content/fields/number'
 import { columnOf } from '../rules/columns'
 import { idOrLaterSchema } from '../schemas'
 import type { KnownField, Words } from '../words'
 import { defineControl, fieldParameter } from './define'
 import { labelledSchema, usualLabel } from './labelled'
 import type { Labelled } from './labelled'
-import { fieldTargets, waysTarget } from './ways'
+import { fieldTargets, scaleTarget, waysTarget } from './ways'
 
-export const rangeLayouts = ['fields', 'steps'] as const
+export const rangeLayouts = ['fields', 'slider', 'steps'] as const
 
 /** Narrowing by where a number lies: a price, an area, a rating, a length. */
 export interface RangeControl extends Labelled {
   readonly control: 'range'
   readonly field: number
-  /** A least and a most to type, or steps to press. */
+  /** A least and a most to type, or to set on a scale of what there is, or steps to press. */
   readonly layout: (typeof rangeLayouts)[number]
   /** Where steps meet, rising, 12 at most: in the units that the field is shown in. */
   readonly steps: readonly number[]
@@ -48,7 +49,7 @@ export const rangeControl = defineControl<'range', RangeControl, Range>({
     control: string<'range'>().oneOf(['range']).required(),
     field: idOrLaterSchema().required(),
     ...labelledSchema,
-    layout: string().oneOf(rangeLayouts, 'A range is typed, or chosen by steps.').required(),
+    layout: string().oneOf(rangeLayouts, 'A range is typed, set on a scale, or chosen by steps.').required(),
     steps: array(number().typeError(stepRange).min(-largest, stepRange).max(largest, stepRange).required())
       .max(mostSteps, `Use at most ${mostSteps} steps.`)
       .test('rising', 'Steps rise, each more than the one before.', (all) =>
@@ -59,7 +60,7 @@ export const rangeControl = defineControl<'range', RangeControl, Range>({
   })
     .noUnknown()
     .required(),
-  styled: [waysTarget, ...fieldTargets],
+  styled: [waysTarget, ...fieldTargets, scaleTarget],
   label: ({ label, field }, words) => label || (words.field(field)?.name ?? 'A field that is gone'),
   of: ({ field }) => String(field),
   parameter: ({ field }, site) => {
@@ -110,8 +111,15 @@ export function rangeTitle({ from, to }: Range, field: KnownField, words: Words)
   return to === null ? `${said(from)} and more` : `${said(from)} to ${said(to)}`
 }
 
+/** With how many decimals the numbers of a field are told. */
+export function decimalsTold({ type, settings }: Pick<FieldInput, 'type' | 'settings'>): number {
+  if (type === 'money') return decimalsOf((settings as MoneySettings).currencies[0] ?? '')
+  if (type === 'number') return (settings as NumberSettings).decimals
+  return type === 'rating' ? 1 : 0
+}
+
 /** A number as a field shows it. */
-function numberTitle(value: number, { type, settings }: KnownField, words: Words): string {
+export function numberTitle(value: number, { type, settings }: KnownField, words: Words): string {
   if (type !== 'money') return fieldTypes.get(type).format(value, settings, words)
   const [currency = ''] = (settings as MoneySettings).currencies
   const amount = Math.round(value * 10 ** decimalsOf(currency))

@@ -7,6 +7,7 @@ import { newSearchControl, searchControl } from './search'
 const site: ControlSite = {
   facets: [],
   terms: [],
+  authors: [],
   words: wordsOf({
     siteName: 'Site',
     locale: 'en-GB',

@@ -16,7 +16,7 @@ import { newSearchControl } from './search'
 import { newSortControl, orderName } from './sort'
 
 const words = wordsOf(emptyCatalogue)
-const site: ControlSite = { facets: [], terms: [], words }
+const site: ControlSite = { facets: [], terms: [], authors: [], words }
 const byTitle: Order = { keys: [{ by: 'title', direction: 'up' }], pinned: 'ignored' }
 const oldest: Order = { keys: [{ by: 'date', direction: 'up' }], pinned: 'first' }
 const sort = {

@@ -28,13 +28,31 @@ const facets = [
   { id: 3, slug: 'month', name: 'Month', plural: 'Months' },
 ]
 const words = wordsOf({ ...emptyCatalogue, facets, terms })
-const site: ControlSite = { facets, terms, words }
+const site: ControlSite = { facets, terms, authors: [], words }
 const season: TermsControl = { ...newTermsControl(1), choose: 'any' }
 const topic = newTermsControl(2)
 const askedIn = (address: string) => {
   const query = new URLSearchParams(address)
   return choicesIn([season, topic], (parameter) => query.get(parameter), site)
 }
+
+describe('terms by other names', () => {
+  const named: TermsControl = { ...season, named: [{ term: 1, name: 'When it thaws' }] }
+
+  it('are told so, at the addresses that they had', () => {
+    expect(termsControl.told(named, [3, 1], words).map(({ title }) => title)).toEqual([
+      'WINTER',
+      'When it thaws',
+    ])
+    expect(termsControl.write(named, [1], site)).toBe('spring')
+  })
+
+  it('have one each', () => {
+    const twice = { ...named, named: [...(named.named ?? []), { term: 1, name: 'Thaw' }] }
+    expect(termsControl.schema.isValidSync(named, { strict: true })).toBe(true)
+    expect(termsControl.schema.isValidSync(twice, { strict: true })).toBe(false)
+  })
+})
 
 describe('what visitors choose', () => {
   it('is read from the site’s own words, in the order in which they are kept', () => {

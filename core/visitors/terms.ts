@@ -2,6 +2,7 @@ import { array, boolean, object, number, string } from 'yup'
 import { inTreeOrder, withAncestors } from '../content/terms'
 import type { Term } from '../content/terms'
 import { idOrLaterSchema, idSchema, textSchema } from '../schemas'
+import type { Words } from '../words'
 import { defineControl, freeParameter } from './define'
 import { labelledSchema, usualLabel } from './labelled'
 import type { Labelled } from './labelled'
@@ -9,6 +10,7 @@ import { menuTarget, waysTarget } from './ways'
 
 export const termLayouts = ['bar', 'tabs', 'list', 'ticks', 'menu'] as const
 export const termChoosings = ['one', 'any', 'all'] as const
+export const iconPlaces = ['before', 'above'] as const
 export const termsOffered = ['all', 'chosen', 'most-used'] as const
 
 /** Narrowing by the terms of a facet. */
@@ -28,6 +30,16 @@ export interface TermsControl extends Labelled {
   readonly empty: boolean
   /** What chooses none of them; empty where nothing does. */
   readonly all: string
+  /** Where the icons of terms stand, or their pictures; nothing where they don't. */
+  readonly icons?: (typeof iconPlaces)[number]
+  /** Terms that are called otherwise here. */
+  readonly named?: readonly NamedTerm[]
+}
+
+/** A term by another name. */
+export interface NamedTerm {
+  readonly term: number
+  readonly name: string
 }
 
 /** A control of a facet as it is added. */
@@ -68,10 +80,30 @@ export const termsControl = defineControl<'terms', TermsControl, readonly number
     counts: boolean().required(),
     empty: boolean().required(),
     all: textSchema().defined().max(40, 'Keep these words within 40 characters.'),
+    icons: string().oneOf(iconPlaces, 'Icons stand before or above the words.'),
+    named: array(
+      object({
+        term: idSchema().required(),
+        name: textSchema().required('Give the term a name.').max(60, 'Keep it within 60 characters.'),
+      })
+        .noUnknown()
+        .required(),
+    )
+      .max(60, 'Name at most 60 terms otherwise.')
+      .test(
+        'once',
+        'A term has one other name. Remove the second.',
+        (all) => new Set(all?.map(({ term }) => term)).size === (all ?? []).length,
+      ),
   })
     .noUnknown()
     .required(),
-  styled: [waysTarget, menuTarget, { name: 'narrow-count', title: 'What a term would find' }],
+  styled: [
+    waysTarget,
+    menuTarget,
+    { name: 'narrow-icon', title: 'Icon of a choice' },
+    { name: 'narrow-count', title: 'What a choice would find' },
+  ],
   label: ({ label, facet }, words) => label || (words.facet(facet) ?? 'A facet that is gone'),
   of: ({ facet }) => String(facet),
   parameter: ({ facet }, { facets }) => {
@@ -94,15 +126,20 @@ export const termsControl = defineControl<'terms', TermsControl, readonly number
       .flatMap(({ id, slug }) => (choice.includes(id) ? [slug] : []))
       .join(','),
   asks: ({ choose }, keys) => ({ test: choose === 'all' ? 'allKeys' : 'anyKey', keys }),
-  told: (_, choice, words) =>
+  told: (control, choice, words) =>
     choice.map((id) => {
       const others = choice.filter((one) => one !== id)
-      return { title: words.term(id) ?? '', without: others.length === 0 ? null : others }
+      return { title: termName(control, id, words), without: others.length === 0 ? null : others }
     }),
 })
 
 function inOrder(terms: readonly Term[]): readonly Term[] {
   return inTreeOrder(terms).map(({ term }) => term)
+}
+
+/** What a term is called among those of a control. */
+export function termName({ named = [] }: Pick<TermsControl, 'named'>, id: number, words: Words): string {
+  return named.find(({ term }) => words.termNow(term) === id)?.name ?? words.term(id) ?? ''
 }
 
 /** What is chosen after a press on a term: it alone, or it with the others; nothing of it where it was chosen. */

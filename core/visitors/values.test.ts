@@ -2,10 +2,10 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { fieldNamed, trialWords } from '~~/tests/support/trial-fields'
 import type { ControlSite } from './define'
-import { newValuesControl, optionsOf, pressedValue, valueChoosings, valuesControl } from './values'
+import { newValuesControl, optionsOf, pressedAmong, valueChoosings, valuesControl } from './values'
 import type { ValuesControl } from './values'
 
-const site: ControlSite = { facets: [], terms: [], words: trialWords }
+const site: ControlSite = { facets: [], terms: [], authors: [], words: trialWords }
 const kind = newValuesControl(fieldNamed('kind').id)
 const several: ValuesControl = { ...kind, choose: 'any' }
 const read = (text: string, control = several) => valuesControl.read(control, text, site)
@@ -52,7 +52,12 @@ describe('choices of a field that visitors narrow by', () => {
         let choice: readonly string[] | null = null
         for (const key of presses) {
           const before: readonly string[] = choice ?? []
-          choice = pressedValue(control, options, before, key)
+          choice = pressedAmong(
+            control,
+            options.map((one) => one.key),
+            before,
+            key,
+          )
           expect(choice?.includes(key) ?? false).toBe(!before.includes(key))
           if (choose === 'one') expect(choice?.length ?? 0).toBeLessThanOrEqual(1)
           const text = choice === null ? '' : valuesControl.write(control, choice, site)

@@ -100,17 +100,17 @@ export function optionsOf({
   ]
 }
 
-/** What is chosen after a press on a choice: it alone, or with the others, in their order; without it where it was. */
-export function pressedValue(
+/** What is chosen after a press on one of all: it alone, or with the others, in their order; without it where it was. */
+export function pressedAmong<Key>(
   { choose }: Pick<ValuesControl, 'choose'>,
-  options: readonly ChoiceOption[],
-  choice: readonly string[],
-  key: string,
-): readonly string[] | null {
-  const next = choice.includes(key)
-    ? choice.filter((one) => one !== key)
+  all: readonly Key[],
+  choice: readonly Key[],
+  pressed: Key,
+): readonly Key[] | null {
+  const next = choice.includes(pressed)
+    ? choice.filter((one) => one !== pressed)
     : choose === 'one'
-      ? [key]
-      : options.map((option) => option.key).filter((one) => one === key || choice.includes(one))
+      ? [pressed]
+      : all.filter((one) => one === pressed || choice.includes(one))
   return next.length === 0 ? null : next
 }

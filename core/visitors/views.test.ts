@@ -18,7 +18,7 @@ import { newViewsControl, viewName } from './views'
 import type { ViewsControl } from './views'
 
 const words = wordsOf(emptyCatalogue)
-const site: ControlSite = { facets: [], terms: [], words }
+const site: ControlSite = { facets: [], terms: [], authors: [], words }
 const plain = { ...defaultCard, parts: withReadyMade(defaultCard.parts, readyMadeCards[0]!, []) }
 const views: ViewsControl = {
   ...newViewsControl,

@@ -9,6 +9,7 @@ import { faultsOf } from '../parsing'
 import { allControlTargets, controlTargets } from '.'
 import { newAmountControl } from './amount'
 import { newCompareControl } from './compare'
+import { newRangeControl } from './range'
 import { newSearchControl } from './search'
 import { newSortControl } from './sort'
 import { newTermsControl } from './terms'
@@ -70,9 +71,9 @@ describe('what visitors can do with a listing', () => {
       .join('\n')
     for (const { name, selector = `.${name}` } of allControlTargets)
       expect(components, name).toContain(/^\.([a-z-]+)/.exec(selector)?.[1])
-    expect(controlTargets([...some(2), newSearchControl, newSortControl, newCompareControl])).toEqual(
-      allControlTargets,
-    )
+    expect(
+      controlTargets([...some(2), newRangeControl(1), newSearchControl, newSortControl, newCompareControl]),
+    ).toEqual(allControlTargets)
     expect(controlTargets([])).toEqual([])
   })
 

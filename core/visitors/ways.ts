@@ -14,6 +14,9 @@ export const fieldTargets: readonly StyleTarget[] = [
   { name: 'narrow-button', title: 'Button of a field', isPressed: true },
 ]
 
+/** How many there are along a scale. */
+export const scaleTarget: StyleTarget = { name: 'narrow-scale', title: 'Scale to set' }
+
 /** What they fold out below, where they stand in a menu. */
 export const menuTarget: StyleTarget = {
   name: 'narrow-menu',

@@ -7,7 +7,7 @@ import type { Listing } from '../../core/listing/definition'
 import type { ListingCounts } from '../../core/query/answers'
 import { firstPage } from '../../core/query/page-asked'
 import type { PageAsked } from '../../core/query/page-asked'
-import { planOf } from '../../core/query/plan'
+import { chosenPredicate, planOf } from '../../core/query/plan'
 import type { Plan } from '../../core/query/plan'
 import type { VisitorAsk } from '../../core/rules/context'
 import { nextMidnight } from '../../core/time/windows'
@@ -17,6 +17,8 @@ import type { DependentCache } from '../live/dependent-cache'
 import { knownSite, questionContext } from './context'
 import type { Asked, KnownSite } from './context'
 import { facetCounts } from './facet-counts'
+import { countsWithin, monthsOf, spreadOf } from './found-within'
+import type { DatesAsked, NumbersAsked, Spread } from './found-within'
 import { mayChangeAt } from './next-change'
 import { pageShown } from './shown-page'
 import type { ShownPage } from './shown-page'
@@ -67,6 +69,28 @@ export interface ListingAsker {
     keys: readonly number[],
     choices?: readonly VisitorAsk[],
   ) => Promise<ReadonlyMap<number, number>>
+  /** How many would be found under what a visitor chose by other controls together with each of these. */
+  readonly foundWithin: (
+    listing: Listing,
+    asked: Asked,
+    above: readonly number[],
+    choices: readonly VisitorAsk[],
+    each: readonly VisitorAsk[],
+  ) => Promise<readonly number[]>
+  /** The months in which a date of what the listing has lies, whatever a visitor chose, rising: “2026-03”. */
+  readonly months: (
+    listing: Listing,
+    asked: Asked,
+    above: readonly number[],
+    dates: DatesAsked,
+  ) => Promise<readonly string[]>
+  /** A scale of the numbers of what the listing has, whatever a visitor chose; null where they are all one. */
+  readonly spread: (
+    listing: Listing,
+    asked: Asked,
+    above: readonly number[],
+    numbers: NumbersAsked,
+  ) => Promise<Spread | null>
 }
 
 /** Asks the database each time, as the bench does. */
@@ -84,6 +108,12 @@ export function askingAnew(db: Db, site?: () => Promise<KnownSite>): ListingAske
       foundNow(db, await knownOnce(), listing, asked, above, choices),
     shown: async (listing, asked, above, page = firstPage, choices = []) =>
       shownNow(db, await knownOnce(), listing, asked, above, page, choices),
+    foundWithin: async (listing, asked, above, choices, each) =>
+      foundWithin(db, await knownOnce(), listing, asked, above, choices, each),
+    months: async (listing, asked, above, dates) =>
+      monthsThere(db, await knownOnce(), listing, asked, above, dates),
+    spread: async (listing, asked, above, numbers) =>
+      spreadOf(db, await listingPlan(db, await knownOnce(), listing, asked, above), numbers),
   }
   return asker
 }
@@ -158,6 +188,19 @@ export function askingKept(
         ? count(await known())
         : kept(JSON.stringify(['counted', listing.from, asked.page, above, keys]), listing, asked, count)
     },
+    foundWithin: async (listing, asked, above, choices, each) =>
+      foundWithin(db, await known(), listing, asked, above, choices, each),
+    months: (listing, asked, above, dates) =>
+      kept(JSON.stringify(['months', listing.from, asked.page, above, dates]), listing, asked, (site) =>
+        monthsThere(db, site, listing, asked, above, dates),
+      ),
+    spread: (listing, asked, above, numbers) =>
+      kept(
+        JSON.stringify(['spread', listing.from, asked.page, above, numbers]),
+        listing,
+        asked,
+        async (site) => spreadOf(db, await listingPlan(db, site, listing, asked, above), numbers),
+      ),
   }
 }
 
@@ -198,7 +241,54 @@ async function foundNow(
 ): Promise<number> {
   const plan = await listingPlan(db, known, listing, asked, above, choices)
   const { steps } = await countsOf(db, plan)
-  return Math.min(Math.max(0, (steps.at(-1) ?? 0) - plan.skip), takeOf(listing.amount))
+  return shownOf(steps.at(-1) ?? 0, listing)
+}
+
+/** So many of what passes are shown. */
+function shownOf(passing: number, { amount }: Listing): number {
+  return Math.min(Math.max(0, passing - amount.skip), takeOf(amount))
+}
+
+async function monthsThere(
+  db: Db,
+  known: KnownSite,
+  listing: Listing,
+  asked: Asked,
+  above: readonly number[],
+  { value, zone }: DatesAsked,
+): Promise<readonly string[]> {
+  const context = await questionContext(db, known, listing, asked, above)
+  // Only dates of entries say when something happens.
+  const { rows } = planOf(listing, { ...context, choices: value === 'startsAt' ? [anyDate] : [] })
+  return monthsOf(db, { ...planOf(listing, context), rows }, value, zone)
+}
+
+/** Asks for nothing of when entries happen, but asks it. */
+const anyDate: VisitorAsk = {
+  rule: 'when',
+  asked: { is: 'within', window: { is: 'between', from: null, to: null } },
+}
+
+async function foundWithin(
+  db: Db,
+  known: KnownSite,
+  listing: Listing,
+  asked: Asked,
+  above: readonly number[],
+  choices: readonly VisitorAsk[],
+  each: readonly VisitorAsk[],
+): Promise<readonly number[]> {
+  const together = await questionContext(db, known, listing, asked, above, [...choices, ...each])
+  // Choices by one control ask of the same rows, whichever it is: of entries, or of their dates.
+  const { rows } = planOf(listing, { ...together, choices: [...choices, ...each.slice(0, 1)] })
+  const context = { ...together, choices, collections: listing.from.collections }
+  const plan = { ...planOf(listing, context), rows }
+  const counts = await countsWithin(
+    db,
+    plan,
+    each.map((one) => chosenPredicate(one, context)),
+  )
+  return counts.map((count) => shownOf(count, listing))
 }
 
 /** The plan of a listing as the site is now. */

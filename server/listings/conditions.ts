@@ -77,7 +77,8 @@ function betweenCondition(predicate: Extract<Predicate, { test: 'between' }>, co
   return limits.length === 0 ? sql<boolean>`${column} is not null` : allOf(limits)
 }
 
-function columnFor(value: RangeValue, collection: number): RawBuilder<unknown> | null {
+/** What holds a value of the rows of a collection; null where they have none. */
+export function columnFor(value: RangeValue, collection: number): RawBuilder<unknown> | null {
   if (value === 'publishedAt') return sql`published_at`
   if (value === 'expiresAt') return sql`expires_at`
   if (value === 'views') return sql`views`

@@ -36,12 +36,12 @@ export interface KnownSite {
 /** The site and its names, as they are now. */
 export async function knownSite(db: Db): Promise<KnownSite> {
   const [site, catalogue] = await Promise.all([loadSite(db), loadCatalogue(db)])
-  const { collections, facets, terms } = catalogue
+  const { collections, facets, terms, authors } = catalogue
   const words = wordsOf(catalogue)
   return {
     site,
     words,
-    named: { words, facets, terms },
+    named: { words, facets, terms, authors },
     collections: collections.map((one) => one.id),
     dated: collections.flatMap(({ id, happening }) => (happening.when === null ? [] : [id])),
   }

@@ -4,7 +4,9 @@ import type { Listing } from '../../core/listing/definition'
 import { askedBy, asksOf } from '../../core/visitors/choices'
 import type { Choices, Chosen } from '../../core/visitors/choices'
 import { controls as kinds } from '../../core/visitors'
-import type { Choice, ChoiceOf, Control, ControlOf } from '../../core/visitors'
+import type { Choice, ChoiceOf, Control, ControlName, ControlOf } from '../../core/visitors'
+import type { VisitorAsk } from '../../core/rules/context'
+import { everything } from '../../core/rules/predicate'
 import type { ControlWay } from '../../site/visitors/view'
 import type { Db } from '../db/client'
 import type { ListingAsker } from '../listings/ask'
@@ -61,6 +63,35 @@ export function choiceAddress(
   choice: Choice | null,
 ): string {
   return askAddress(ask, placement, fromItsStart, askedBy(control, choice, known.named))
+}
+
+/**
+ * How many entries have each of these keys: of all that the listing has, and under all that is chosen. What
+ * adds to each other is counted as if nothing were chosen by its control.
+ */
+export async function keysFound(
+  { asker, listing, asked, above, choices, known }: ControlsAsked,
+  control: Control,
+  keys: readonly number[],
+  adds: boolean,
+): Promise<{ readonly ever: ReadonlyMap<number, number>; readonly now: ReadonlyMap<number, number> }> {
+  const narrowing = asksOf(choices.chosen, siteAsked(known, listing), adds ? control : undefined)
+  const [ever, now] = await Promise.all([
+    asker.counted(listing, asked, above, keys),
+    narrowing.length === 0 ? null : asker.counted(listing, asked, above, keys, narrowing),
+  ])
+  return { ever, now: now ?? ever }
+}
+
+/** How many would be found by each of some choices by a control, in place of what is chosen by it. */
+export function eachFound<Kind extends ControlName>(
+  { asker, listing, asked, above, choices, known }: ControlsAsked,
+  control: ControlOf<Kind>,
+  offered: readonly ChoiceOf<Kind>[],
+): Promise<readonly number[]> {
+  const site = siteAsked(known, listing)
+  const each = offered.map((choice): VisitorAsk => asksOf([{ control, choice }], site)[0] ?? everything)
+  return asker.foundWithin(listing, asked, above, asksOf(choices.chosen, site, control), each)
 }
 
 /** A few ways to have a listing, of which one is always chosen; null stands for the listing's own. */

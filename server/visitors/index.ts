@@ -8,6 +8,7 @@ import type { ControlContents, ControlView, VisitorsView } from '../../site/visi
 import { choiceAddress, foundBy } from './asked'
 import type { ControlsAsked } from './asked'
 import { amountContent } from './amount'
+import { authorsContent } from './authors'
 import { compareContent, comparisonView } from './compare'
 import { datesContent } from './dates'
 import { rangeContent } from './range'
@@ -35,6 +36,7 @@ export interface Loaded<Name extends ControlName> {
 const loaders: Loaders = {
   terms: termsContent,
   values: valuesContent,
+  authors: authorsContent,
   range: rangeContent,
   dates: datesContent,
   search: searchContent,

@@ -1,10 +1,9 @@
-import { withChoice } from '../../core/visitors/choices'
 import { controlKey } from '../../core/visitors'
 import type { ChoiceOf, ControlOf } from '../../core/visitors'
 import { same } from '../../core/same'
 import { words as siteWords } from '../../site/words'
 import type { LimitsContent } from '../../site/visitors/view'
-import { choiceAddress, foundBy, othersAsked } from './asked'
+import { choiceAddress, eachFound, othersAsked } from './asked'
 import type { ControlsAsked } from './asked'
 
 /** Kinds of control by which something lies between two limits. */
@@ -22,6 +21,7 @@ export function limitsContent(
   input: 'number' | 'date',
   chosen: { readonly from: number | string | null; readonly to: number | string | null },
   of: ControlsAsked,
+  inSight = 1,
 ): LoadedLimits {
   const text = (limit: number | string | null) => (limit === null ? '' : String(limit))
   return {
@@ -32,7 +32,7 @@ export function limitsContent(
       from: text(chosen.from),
       to: text(chosen.to),
     },
-    inSight: 1,
+    inSight,
   }
 }
 
@@ -42,16 +42,15 @@ export async function pressedContent<Kind extends Limiting>(
   chosen: ChoiceOf<Kind> | null,
   offered: readonly { readonly choice: ChoiceOf<Kind>; readonly title: string }[],
   of: ControlsAsked,
+  layout: 'list' | 'menu' = 'list',
 ): Promise<LoadedLimits> {
-  const others = withChoice(of.choices.chosen, control, null)
-  const counted = await Promise.all(
-    offered.map(async (one) => ({
-      ...one,
-      isChosen: same(one.choice, chosen),
-      count: await foundBy(of, [...others, { control, choice: one.choice }]),
-    })),
+  const counts = await eachFound<Kind>(
+    of,
+    control,
+    offered.map(({ choice }) => choice),
   )
-  const ways = counted
+  const ways = offered
+    .map((one, at) => ({ ...one, isChosen: same(one.choice, chosen), count: counts[at] ?? 0 }))
     .filter(({ count, isChosen }) => count > 0 || isChosen)
     .map(({ choice, title, count, isChosen }, at) => ({
       id: `${of.placement}-${controlKey(control).replace(' ', '-')}-${at}`,
@@ -66,5 +65,5 @@ export async function pressedContent<Kind extends Limiting>(
     address: choiceAddress(of, control, null),
     isChosen: chosen === null,
   }
-  return { content: { layout: 'list', all, ways }, inSight: ways.length }
+  return { content: { layout, all, ways }, inSight: ways.length }
 }

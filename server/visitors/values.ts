@@ -1,9 +1,8 @@
-import { asksOf } from '../../core/visitors/choices'
 import { storageOf } from '../../core/content/field'
-import { optionsOf, pressedValue } from '../../core/visitors/values'
+import { optionsOf, pressedAmong } from '../../core/visitors/values'
 import type { ValuesControl } from '../../core/visitors/values'
-import { internedKeys, siteAsked } from '../listings/context'
-import { choiceAddress } from './asked'
+import { internedKeys } from '../listings/context'
+import { choiceAddress, keysFound } from './asked'
 import type { ControlsAsked } from './asked'
 import type { Loaded } from './index'
 
@@ -13,29 +12,23 @@ export async function valuesContent(
   chosen: readonly string[] | null,
   of: ControlsAsked,
 ): Promise<Loaded<'values'>> {
-  const { asker, listing, asked, above, choices, known } = of
-  const field = known.words.field(control.field)
+  const field = of.known.words.field(control.field)
   const options = field === undefined ? [] : optionsOf(field)
   const choice = chosen ?? []
+  const allKeys = options.map(({ key }) => key)
   const keys = await keysOfOptions(control, of)
-  const all = [...keys.values()].flat()
-  // Choices of one field add to each other: they are counted as if none were chosen.
-  const others = asksOf(choices.chosen, siteAsked(known, listing), control)
-  const [ever, now] = await Promise.all([
-    asker.counted(listing, asked, above, all),
-    others.length === 0 ? null : asker.counted(listing, asked, above, all, others),
-  ])
+  const { ever, now } = await keysFound(of, control, [...keys.values()].flat(), true)
   const countIn = (counts: ReadonlyMap<number, number>, key: string) =>
     (keys.get(key) ?? []).reduce((sum, one) => sum + (counts.get(one) ?? 0), 0)
   const first = options.flatMap(({ key, title }) => {
     const isChosen = choice.includes(key)
-    const count = countIn(now ?? ever, key)
+    const count = countIn(now, key)
     if (!isChosen && (countIn(ever, key) === 0 || (count === 0 && !control.empty))) return []
     return [
       {
         id: `${of.placement}-${control.field}-${key}`,
         title,
-        address: choiceAddress(of, control, pressedValue(control, options, choice, key)),
+        address: choiceAddress(of, control, pressedAmong(control, allKeys, choice, key)),
         count: control.counts ? count : null,
         isChosen,
         depth: 0,

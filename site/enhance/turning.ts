@@ -29,6 +29,13 @@ export function turnInPlace(): void {
     event.preventDefault()
     follow(addressOf(form))
   })
+  document.addEventListener('input', ({ target }) => {
+    if (target instanceof HTMLInputElement && target.form?.matches('[data-slides]')) showSet(target)
+  })
+  document.addEventListener('change', ({ target }) => {
+    if (target instanceof HTMLInputElement && target.form?.matches('[data-slides]'))
+      target.form.requestSubmit()
+  })
   addEventListener('popstate', () => void showPageAt(location.href))
 }
 
@@ -51,6 +58,17 @@ export function goTo(address: string, as: 'push' | 'replace'): Promise<boolean> 
   return showPageAt(address, () => history[`${as}State`](null, '', address))
 }
 
+/** Shows on its line what is set on a scale; one end pushes the other before it. */
+function showSet(moved: HTMLInputElement): void {
+  const ends = [...(moved.form?.querySelectorAll<HTMLInputElement>('[type=range]') ?? [])]
+  const [from, to] = ends
+  if (from === undefined || to === undefined) return
+  if (Number(from.value) > Number(to.value)) (moved === from ? to : from).value = moved.value
+  ends.forEach(({ value, min, max }, at) =>
+    moved.form?.style.setProperty(at === 0 ? '--from' : '--to', String((+value - +min) / (+max - +min))),
+  )
+}
+
 /** Says a range as addresses say it, which a form can only say in parts. */
 function joinParts(asked: URLSearchParams, name: string | undefined, between = '-'): void {
   if (name === undefined) return
@@ -63,6 +81,9 @@ function joinParts(asked: URLSearchParams, name: string | undefined, between = '
 function addressOf(form: HTMLFormElement): string {
   const asked = new URLSearchParams()
   for (const [name, value] of new FormData(form)) if (value !== '') asked.set(name, value as string)
+  // What is set to the end of a scale is no limit.
+  for (const { name, value, dataset } of form.querySelectorAll<HTMLInputElement>('[data-open]'))
+    if (value === dataset.open) asked.delete(name)
   joinParts(asked, form.dataset.joins, form.dataset.between)
   const query = asked.toString().replaceAll('%2C', ',').replaceAll('%2F', '/')
   return query === '' ? location.pathname : `${location.pathname}?${query}`

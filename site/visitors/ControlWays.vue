@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { words } from '../words'
+import WaySign from './WaySign.vue'
 import type { ControlWay, Way, WaysLayout } from './view'
 
 /** Ways side by side or below each other; what is nested stands further in. */
@@ -7,6 +8,8 @@ const props = defineProps<{
   layout: WaysLayout
   /** Whether several of them are chosen together. */
   several?: boolean
+  /** Where the signs of ways stand. */
+  icons?: 'before' | 'above' | null | undefined
   /** What chooses none of them. */
   all?: (Way & { readonly isChosen: boolean }) | null
   ways: readonly ControlWay[]
@@ -26,6 +29,7 @@ function placeOf({ depth }: ControlWay) {
     class="narrow-terms"
     :data-layout="layout"
     :data-several="several ? '' : undefined"
+    :data-icons="icons ?? undefined"
     :data-remembered="remembered"
   >
     <li v-if="all">
@@ -47,7 +51,7 @@ function placeOf({ depth }: ControlWay) {
         :href="way.address"
         :aria-current="way.isChosen ? 'true' : undefined"
         :data-empty="way.count === 0 ? '' : undefined"
-        >{{ way.title
+        ><WaySign v-if="way.sign" :sign="way.sign" />{{ way.title
         }}<template v-if="way.count !== null">
           <span class="narrow-count" :aria-label="words.found(way.count)">{{ way.count }}</span></template
         ></a

@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import ControlWays from './ControlWays.vue'
+import ScaleControl from './ScaleControl.vue'
+import WaysMenu from './WaysMenu.vue'
 import { words } from '../words'
 import type { ControlContents } from './view'
 
-/** Two limits to type, of a number or of days, or what lies between such to press. */
+/** Two limits to type or to set, of a number or of days, or what lies between such to press. */
 defineProps<{ content: ControlContents['range' | 'dates']; label: string }>()
 </script>
 
@@ -34,5 +36,7 @@ defineProps<{ content: ControlContents['range' | 'dates']; label: string }>()
       {{ words.narrow }}
     </button>
   </form>
+  <ScaleControl v-else-if="content.layout === 'slider'" :content="content" :label="label" />
+  <WaysMenu v-else-if="content.layout === 'menu'" :label="label" :all="content.all" :ways="content.ways" />
   <ControlWays v-else :layout="content.layout" :all="content.all" :ways="content.ways" />
 </template>

@@ -7,6 +7,7 @@ import type { ControlWay, Way } from './view'
 const props = defineProps<{
   label: string
   several?: boolean
+  icons?: 'before' | 'above' | null | undefined
   all?: (Way & { readonly isChosen: boolean }) | null
   ways: readonly ControlWay[]
   remembered?: string | undefined
@@ -25,6 +26,13 @@ const chosen = computed(
 <template>
   <details class="narrow-menu" data-folds :data-closes="several ? undefined : ''">
     <summary data-control :aria-label="`${label}: ${chosen}`">{{ chosen }}</summary>
-    <ControlWays layout="ticks" :several="several" :all="all" :ways="ways" :remembered="remembered" />
+    <ControlWays
+      layout="ticks"
+      :several="several"
+      :icons="icons && 'before'"
+      :all="all"
+      :ways="ways"
+      :remembered="remembered"
+    />
   </details>
 </template>

@@ -10,6 +10,7 @@ import type { ControlContents } from './view'
 export const controlComponents: Readonly<Record<keyof ControlContents, Component>> = {
   terms: TermsControl,
   values: TermsControl,
+  authors: TermsControl,
   range: LimitsControl,
   dates: LimitsControl,
   search: SearchControl,

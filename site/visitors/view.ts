@@ -1,3 +1,6 @@
+import type { CollectionIcon } from '../../core/content/collection'
+import type { ShownPicture } from '../../core/pictures/shown'
+import type { Scale } from '../../core/visitors/scale'
 import type { ComparisonView } from './comparing'
 
 /** What visitors are offered to do with a listing, as plain values. */
@@ -19,18 +22,22 @@ export interface ControlWay extends Way {
   readonly count: number | null
   readonly isChosen: boolean
   readonly depth: number
+  /** What stands for it beside its words; nothing and null where it has none. */
+  readonly sign?: { readonly icon: CollectionIcon } | { readonly picture: ShownPicture } | null
 }
 
 /** What else is asked of the page, and goes on being asked by a form. */
 type OthersAsked = readonly { readonly name: string; readonly value: string }[]
 
-/** What narrows, by terms or by the choices of a field. */
+/** What narrows, by terms, by the choices of a field or by authors. */
 interface TermsContent {
   readonly layout: WaysLayout | 'menu'
   /** Whether several of them are chosen together. */
   readonly several: boolean
   /** What chooses none of them; null where nothing does. */
   readonly all: (Way & { readonly isChosen: boolean }) | null
+  /** Where the signs of ways stand; nothing and null where there are none. */
+  readonly icons?: 'before' | 'above' | null
   readonly first: readonly ControlWay[]
   /** Those that fold out. */
   readonly others: readonly ControlWay[]
@@ -49,7 +56,20 @@ export type LimitsContent =
       readonly others: OthersAsked
     }
   | {
-      readonly layout: WaysLayout
+      readonly layout: 'slider'
+      readonly parameter: string
+      /** As they are set; the ends of the scale where there is no limit. */
+      readonly from: number
+      readonly to: number
+      readonly scale: Scale
+      /** How high bars stand over it, from 0 to 1, from its least on. */
+      readonly bars: readonly number[]
+      /** In words, as the field says it: where the scale begins and ends, and what is set. */
+      readonly said: { readonly least: string; readonly most: string; readonly now: string }
+      readonly others: OthersAsked
+    }
+  | {
+      readonly layout: WaysLayout | 'menu'
       readonly all: (Way & { readonly isChosen: boolean }) | null
       readonly ways: readonly ControlWay[]
     }
@@ -66,6 +86,7 @@ interface WaysContent {
 export interface ControlContents {
   readonly terms: TermsContent
   readonly values: TermsContent
+  readonly authors: TermsContent
   readonly range: LimitsContent
   readonly dates: LimitsContent
   readonly compare: {

@@ -6,7 +6,9 @@ import { wholeAmount } from '~~/core/content/fields/money'
 import { newListing } from '~~/core/listing/definition'
 import type { Listing } from '~~/core/listing/definition'
 import { dateSpans, datesControl, dateTitle, newDatesControl, spanRules } from '~~/core/visitors/dates'
+import type { DatesControl } from '~~/core/visitors/dates'
 import { newRangeControl, rangeControl } from '~~/core/visitors/range'
+import { barsOf } from '~~/core/visitors/scale'
 import type { Range } from '~~/core/visitors/range'
 import { newValuesControl, valueChoosings, valuesControl } from '~~/core/visitors/values'
 import type { ControlWay } from '~~/site/visitors/view'
@@ -79,6 +81,19 @@ const range = fc
   .filter(({ from, to }) => from !== null || to !== null)
   .map(({ from, to }) => (from !== null && to !== null && from > to ? { from: to, to: from } : { from, to }))
 
+const inMonths = (of: DatesControl['of']) => ({ ...newDatesControl(of), layout: 'months' }) as const
+
+/** Each way of the only control finds as many as it says. */
+async function countsAreWhatIsFound(listing: Listing): Promise<void> {
+  const [control] = (await shownTo(test.db, now, listing, '')).visitors?.controls ?? []
+  const ways = control !== undefined && 'ways' in control.content ? control.content.ways : []
+  expect(ways.length).toBeGreaterThan(2)
+  for (const way of ways) {
+    const at = await shownTo(test.db, now, listing, way.address)
+    expect([at.visitors?.found, at.cards.length], way.title).toEqual([way.count, way.count])
+  }
+}
+
 describe('a listing narrowed by ranges', () => {
   it('shows, and counts at each step, what an independent query library does', async () => {
     const { named } = await knownSite(test.db)
@@ -124,6 +139,32 @@ describe('a listing narrowed by ranges', () => {
       { numRuns: 40 },
     )
   }, 120_000)
+
+  it('and set on a scale of all that there is, whatever is chosen', async () => {
+    const plain = newListing('Plots', plots.collection)
+    const price = { ...newRangeControl(plots.price), layout: 'slider' } as const
+    const free = newValuesControl(plots.free)
+    const listing: Listing = { ...plain, visitors: { place: 'above', controls: [price, free] } }
+    const prices = plots.told.flatMap((one) => one.price ?? [])
+    const scaleAt = async (address: string) => {
+      const [control] = (await shownTo(test.db, now, listing, address)).visitors?.controls ?? []
+      if (control === undefined || !('scale' in control.content)) throw new Error('There is no scale.')
+      return control.content
+    }
+    const { scale, bars, from, to } = await scaleAt('')
+    expect([from, to]).toEqual([scale.least, scale.most])
+    expect(scale.least).toBeLessThanOrEqual(Math.min(...prices))
+    expect(scale.most).toBeGreaterThanOrEqual(Math.max(...prices))
+    const begins = barsOf(scale)
+    const counts = begins.map((least, at) => {
+      const before = begins[at + 1]
+      return found({ price: { $gte: least, ...(before === undefined ? {} : { $lt: before }) } }).length
+    })
+    expect(bars).toEqual(counts.map((count) => count / Math.max(...counts)))
+    const narrowed = await scaleAt('?free=yes&rent-a-year=20-40')
+    expect(narrowed).toMatchObject({ scale, bars, from: 20, to: 40 })
+    expect(await scaleAt('?rent-a-year=900000-')).toMatchObject({ from: scale.most, to: scale.most })
+  }, 60_000)
 
   it('and by the choices of fields, with what each would find', async () => {
     const { named } = await knownSite(test.db)
@@ -183,6 +224,7 @@ describe('a listing narrowed by ranges', () => {
       const many = { ...plain, amount: { ...plain.amount, take: 200 } }
       const offered: Listing = { ...many, visitors: { place: 'above', controls: [control] } }
       const parameter = datesControl.parameter(control, named) ?? ''
+      await countsAreWhatIsFound({ ...many, visitors: { place: 'above', controls: [inMonths(of)] } })
       const [content] = (await shownTo(test.db, now, offered, '')).visitors?.controls ?? []
       const ways = content !== undefined && 'ways' in content.content ? content.content.ways : []
       for (const [at, rule] of spanRules(control).entries()) {

@@ -1,3 +1,4 @@
+import { slugOf } from '~~/core/content/slug'
 import { wordsOf } from '~~/core/content/catalogue'
 import { plainContext } from '~~/core/rules/context'
 import type { QuestionContext } from '~~/core/rules/context'
@@ -36,7 +37,7 @@ export function filmContext({ key }: FilmKeys, now: number): QuestionContext {
     looks: [],
     values: defaultValues,
     fonts: [],
-    authors: directors.map((name) => ({ id: key(`director ${name}`), name })),
+    authors: directors.map((name) => ({ id: key(`director ${name}`), name, slug: slugOf(name) })),
   })
   return plainContext(now, words)
 }

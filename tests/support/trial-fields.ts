@@ -177,7 +177,7 @@ export const trialWords = wordsOf({
     name: `Term ${id}`,
     slug: `term-${id}`,
   })),
-  authors: [21, 22].map((id) => ({ id, name: `Author ${id}` })),
+  authors: [21, 22].map((id) => ({ id, name: `Author ${id}`, slug: `author-${id}` })),
   looks: [],
   values: defaultValues,
   fonts: [],

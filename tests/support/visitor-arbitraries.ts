@@ -6,7 +6,7 @@ import { mostAmounts } from '~~/core/visitors/amount'
 import { dateLayouts, dateSpans } from '~~/core/visitors/dates'
 import { mostSteps, rangeLayouts } from '~~/core/visitors/range'
 import { isOfferable, mostOrders, sortLayouts } from '~~/core/visitors/sort'
-import { termChoosings, termLayouts, termsOffered } from '~~/core/visitors/terms'
+import { iconPlaces, termChoosings, termLayouts, termsOffered } from '~~/core/visitors/terms'
 import { valueChoosings } from '~~/core/visitors/values'
 import { mostViews, viewLayouts } from '~~/core/visitors/views'
 import type { Card } from '~~/core/cards/card'
@@ -103,6 +103,29 @@ const viewsControls = (cards: fc.Arbitrary<Card>) =>
     }),
     { maxLength: 1 },
   )
+/** What a control of terms need not have. */
+const otherwise = (termIds: readonly number[]) => ({
+  icons: fc.option(fc.constantFrom(...iconPlaces), { nil: undefined }),
+  named: fc.option(
+    fc
+      .subarray([...termIds])
+      .map((ids) => ids.slice(0, 60).map((term) => ({ term, name: 'n'.repeat(1 + (term % 60)) }))),
+    { nil: undefined },
+  ),
+})
+const authorsControls = fc.array(
+  fc.record({
+    control: fc.constant('authors' as const),
+    ...labelled,
+    layout: fc.constantFrom(...termLayouts),
+    choose: fc.constantFrom(...valueChoosings),
+    most: fc.integer({ min: 1, max: 60 }),
+    counts: fc.boolean(),
+    empty: fc.boolean(),
+    all: fc.constantFrom('', 'All', 'y'.repeat(40)),
+  }),
+  { maxLength: 1 },
+)
 const termsControls = (termIds: readonly number[]) =>
   fc.uniqueArray(
     fc.record({
@@ -117,6 +140,7 @@ const termsControls = (termIds: readonly number[]) =>
       counts: fc.boolean(),
       empty: fc.boolean(),
       all: fc.constantFrom('', 'All', 'y'.repeat(40)),
+      ...otherwise(termIds),
     }),
     { maxLength: 11, selector: ({ facet }) => facet },
   )
@@ -157,6 +181,7 @@ export function visitorsWith(
       datesControls,
       rangeControls,
       valuesControls,
+      authorsControls,
       termsControls(termIds),
     )
     .map(([place, ...kinds]) => ({

@@ -11,6 +11,7 @@ import { useSelection } from '../../stores/bench/selection'
 import { useView } from '../../stores/bench/view'
 import { useCatalogue } from '../../stores/catalogue'
 import ControlLabel from './ControlLabel.vue'
+import TermNames from './TermNames.vue'
 import WaysSettings from './WaysSettings.vue'
 import { words } from './words'
 
@@ -41,8 +42,11 @@ const terms = computed(() =>
   ),
 )
 
-function set(change: Partial<TermsControl>) {
-  emit('change', { ...props.control, ...change }, Object.keys(change).join())
+/** Nothing for what is optional is that it is not there. */
+type TermsChange = { readonly [Key in keyof TermsControl]?: TermsControl[Key] | undefined }
+
+function set(change: TermsChange) {
+  emit('change', { ...props.control, ...change } as TermsControl, Object.keys(change).join())
 }
 </script>
 
@@ -90,6 +94,18 @@ function set(change: Partial<TermsControl>) {
     :least="1"
     :most="60"
     @change="set({ most: $event })"
+  />
+  <ChoiceSetting
+    :label="words.icons"
+    :value="control.icons ?? 'none'"
+    fallback="none"
+    :choices="choicesOf(words.iconPlaces)"
+    @change="set({ icons: $event === 'none' ? undefined : $event })"
+  />
+  <TermNames
+    :facet="control.facet"
+    :named="control.named ?? []"
+    @change="set({ named: $event.length === 0 ? undefined : $event })"
   />
   <WaysSettings :control="control" :usual="usual" @change="set" />
 </template>

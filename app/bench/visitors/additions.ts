@@ -3,6 +3,7 @@ import type { Catalogue } from '~~/core/content/catalogue'
 import type { Field } from '~~/core/content/field'
 import type { Control } from '~~/core/visitors'
 import { newAmountControl } from '~~/core/visitors/amount'
+import { newAuthorsControl } from '~~/core/visitors/authors'
 import { newCompareControl } from '~~/core/visitors/compare'
 import { hasDates, newDatesControl } from '~~/core/visitors/dates'
 import { hasRange, newRangeControl } from '~~/core/visitors/range'
@@ -29,6 +30,7 @@ export function additionsFor(catalogue: Catalogue, collections: readonly number[
   return [
     ...facets,
     ...fieldsOfAll(catalogue, collections).flatMap(ofField),
+    { title: words.authors, control: newAuthorsControl },
     { title: words.published, control: newDatesControl('published') },
     ...(happens ? [{ title: words.when, control: newDatesControl('when') }] : []),
     { title: words.search, control: newSearchControl },

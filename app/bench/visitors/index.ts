@@ -1,6 +1,7 @@
 import type { Component } from 'vue'
 import type { ControlName } from '~~/core/visitors'
 import AmountSettings from './AmountSettings.vue'
+import AuthorsSettings from './AuthorsSettings.vue'
 import CompareSettings from './CompareSettings.vue'
 import DatesSettings from './DatesSettings.vue'
 import RangeSettings from './RangeSettings.vue'
@@ -14,6 +15,7 @@ import ViewsSettings from './ViewsSettings.vue'
 export const controlSettings: Readonly<Record<ControlName, Component>> = {
   terms: TermsSettings,
   values: ValuesSettings,
+  authors: AuthorsSettings,
   range: RangeSettings,
   dates: DatesSettings,
   search: SearchSettings,

@@ -25,7 +25,10 @@ export const words = {
   words: 'Words',
   hint: 'Words in the empty field',
   button: 'On the button',
-  rangeLayouts: { fields: 'Two fields', steps: 'Steps' } satisfies Record<RangeControl['layout'], string>,
+  rangeLayouts: { fields: 'Two fields', slider: 'A scale', steps: 'Steps' } satisfies Record<
+    RangeControl['layout'],
+    string
+  >,
   steps: 'Where steps meet',
   stepsHint: 'Numbers, as 2, 5 and 10',
   stepsWrong: 'Numbers, at most 12 of them.',
@@ -34,7 +37,7 @@ export const words = {
   compared: 'Compare',
   mostCompared: 'At most',
   mark: 'On each card',
-  dateLayouts: { spans: 'Stretches of time', fields: 'Two days' } satisfies Record<
+  dateLayouts: { spans: 'Stretches of time', months: 'Months', fields: 'Two days' } satisfies Record<
     DatesControl['layout'],
     string
   >,
@@ -95,6 +98,17 @@ export const words = {
     TermsControl['choose'],
     string
   >,
+  authors: 'Narrow by author',
+  author: 'Author',
+  icons: 'Their icons',
+  iconPlaces: { none: 'None', before: 'Before', above: 'Above' } satisfies Record<
+    NonNullable<TermsControl['icons']> | 'none',
+    string
+  >,
+  callOtherwise: 'Call a term otherwise',
+  otherName: (term: string) => `${term}, called`,
+  takeName: (term: string) => `Call ${term} by its own name`,
+  goneTerm: 'A term that is gone',
   valueChoosings: { one: 'One', any: 'Any of several' } satisfies Record<ValuesControl['choose'], string>,
   offer: 'Terms offered',
   offers: { all: 'All', chosen: 'Chosen', 'most-used': 'Most used' } satisfies Record<
