@@ -9,8 +9,8 @@ import type { PagingKind } from '../core/listing/paging'
 import { defaultVisitors } from '../core/listing/visitors'
 import type { Visitors } from '../core/listing/visitors'
 import { newPage } from '../core/pages/definition'
-import { defaultShape, switchedShape } from '../core/shapes'
-import type { ShapeName } from '../core/shapes'
+import { defaultShape, newShape, switchedShape } from '../core/shapes'
+import type { ShapeChoice, ShapeName } from '../core/shapes'
 import { newAmountControl } from '../core/visitors/amount'
 import { newCompareControl } from '../core/visitors/compare'
 import { newRangeControl } from '../core/visitors/range'
@@ -18,6 +18,8 @@ import { newSortControl } from '../core/visitors/sort'
 import type { SortControl } from '../core/visitors/sort'
 import { newTermsControl } from '../core/visitors/terms'
 import type { TermsControl } from '../core/visitors/terms'
+import { newViewsControl } from '../core/visitors/views'
+import type { ViewsControl } from '../core/visitors/views'
 import { archive, assembled, cardOf, mostRead, readyMade } from './page-parts'
 import type { DemoIds, DemoPage } from './page-parts'
 
@@ -46,7 +48,9 @@ interface Index {
     readonly by: readonly string[]
     readonly layout?: TermsControl['layout']
     readonly place?: Visitors['place']
-    readonly others?: readonly ('price' | 'sort' | 'amount' | 'compare')[]
+    readonly others?: readonly ('price' | 'sort' | 'views' | 'amount' | 'compare')[]
+    /** Whether terms have their icons above them. */
+    readonly icons?: true
   }
   /** Whether its side is the one of the archive. */
   readonly isArchive?: true
@@ -60,7 +64,11 @@ const indexes: readonly Index[] = [
     shape: 'grid',
     card: 'shelf',
     look: 'Seed packet',
-    narrow: { by: ['season', 'topic'], place: 'before', others: ['price', 'sort', 'amount', 'compare'] },
+    narrow: {
+      by: ['season', 'topic'],
+      place: 'before',
+      others: ['price', 'sort', 'views', 'amount', 'compare'],
+    },
   },
   {
     slug: 'plots',
@@ -72,7 +80,7 @@ const indexes: readonly Index[] = [
     look: 'Ledger',
     perPage: 6,
     paging: 'more',
-    narrow: { by: ['district'], layout: 'tabs' },
+    narrow: { by: ['district'], layout: 'tabs', icons: true },
   },
   {
     slug: 'swap-days',
@@ -158,14 +166,14 @@ function amountOf({ take, perPage = 12, paging = defaultPaging.kind }: Index): A
 function narrowed(
   ids: DemoIds,
   slug: string,
-  { by, place = defaultVisitors.place, layout = 'bar', others = [] }: NonNullable<Index['narrow']>,
+  { by, place = defaultVisitors.place, layout = 'bar', others = [], icons }: NonNullable<Index['narrow']>,
 ): Visitors {
   const isBeside = place === 'before' || place === 'after'
   const narrowing = by.map((facet): TermsControl => {
     const usual = newTermsControl(ids.facet(facet))
     return isBeside
       ? { ...usual, layout: 'ticks', choose: 'any', empty: true, all: '' }
-      : { ...usual, layout, labelHidden: true }
+      : { ...usual, layout, labelHidden: true, ...(icons && { icons: 'above' }) }
   })
   const price = ids.fields(slug).find(({ key }) => key === 'price')?.id
   const sort: SortControl = {
@@ -182,11 +190,28 @@ function narrowed(
     ],
   }
   const usual = {
-    price: newRangeControl(price ?? 0),
+    price: { ...newRangeControl(price ?? 0), layout: 'slider' } as const,
+    views: viewsOf(ids, by),
     sort,
     amount: newAmountControl,
     compare: newCompareControl,
   }
   const controls = others.map((one) => usual[one])
   return { place, controls: [...narrowing, ...controls] }
+}
+
+/** A catalogue as pictures, as a list, and under a heading for each term of its first facet. */
+function viewsOf(ids: DemoIds, [facet = '']: readonly string[]): ViewsControl {
+  return {
+    ...newViewsControl,
+    own: 'Packets',
+    views: [
+      { name: 'List', shape: newShape('list'), card: null },
+      {
+        name: 'By season',
+        shape: { ...newShape('grouped'), by: 'term', facet: ids.facet(facet) } as ShapeChoice,
+        card: null,
+      },
+    ],
+  }
 }

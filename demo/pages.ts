@@ -8,6 +8,7 @@ import { newFitting } from '../core/fittings'
 import { newListing } from '../core/listing/definition'
 import type { Listing } from '../core/listing/definition'
 import { defaultLook } from '../core/listing/look'
+import { newAuthorsControl } from '../core/visitors/authors'
 import { newSearchControl } from '../core/visitors/search'
 import { newPage } from '../core/pages/definition'
 import { withPlacementsAt } from '../core/pages/moves'
@@ -184,7 +185,13 @@ function fieldNotesPage(ids: DemoIds): DemoPage {
   const all: Listing = {
     ...latest(ids, 'All notes', 12),
     amount: { ...defaultAmount, take: 120, perPage: 12, paging },
-    visitors: { place: 'above', controls: [{ ...newSearchControl, hint: 'A word in the notes' }] },
+    visitors: {
+      place: 'above',
+      controls: [
+        { ...newSearchControl, hint: 'A word in the notes' },
+        { ...newAuthorsControl, label: 'Written by', layout: 'menu', choose: 'any', all: 'Anybody' },
+      ],
+    },
   }
   const notes = assembled('/field-notes', page, {
     main: [['', { ...all, card: cardOf(['picture', 'topic', 'title', 'summary', 'date']) }]],
@@ -199,7 +206,7 @@ function fieldNotesPage(ids: DemoIds): DemoPage {
   const find = fitting(
     '/field-notes search',
     { ...newFitting('search'), hint: 'Frost, beans, bees…' },
-    'Find a note',
+    'Search everything here',
   )
   const byMonth = fitting(
     '/field-notes by month',

@@ -14,6 +14,8 @@ const parts = computed(() => {
     picture,
     above: inZone('above'),
     over: picture === undefined ? [] : over,
+    // What brings its own ground along needs no scrim.
+    overClass: over.every(({ part }) => part === 'label') ? 'card-signs' : 'card-over',
     beside: inZone('beside'),
     // Without a picture there is nothing to lie over.
     below: picture === undefined ? [...over, ...inZone('below')] : inZone('below'),
@@ -33,7 +35,7 @@ const parts = computed(() => {
     </div>
     <div v-if="parts.picture" class="card-picture">
       <CardPart :filled="parts.picture" :card="card" />
-      <div v-if="parts.over.length" class="card-over">
+      <div v-if="parts.over.length" :class="parts.overClass">
         <CardPart v-for="part in parts.over" :key="part.key" :filled="part" :card="card" />
       </div>
     </div>

@@ -45,6 +45,11 @@ function values(
   }
 }
 
+/** The same at less than it was, in pounds. */
+function reduced(of: Item['values'], before: number): Item['values'] {
+  return { ...of, price_before: pounds(before) }
+}
+
 const catalogue: readonly Item[] = [
   item(
     'Hillfoot broad bean',
@@ -60,7 +65,7 @@ const catalogue: readonly Item[] = [
     'tobias-quill',
     'plant-family/beans season/summer difficulty/easy',
     ['pods', 'plum'],
-    values('Phaseolus coccineus', 2.2, 'packet', 'may june', 5, 95, '#c65f2e', 5),
+    reduced(values('Phaseolus coccineus', 2.2, 'packet', 'may june', 5, 95, '#c65f2e', 5), 2.9),
     'Came from the tin on the shed wall with no name and no date, and has outcropped everything with both.',
     'Scarlet flowers and pods without strings until they are as long as a forearm. It needs something tall to climb and does not mind what.',
   ),
@@ -141,7 +146,7 @@ const catalogue: readonly Item[] = [
     'maud-ferris',
     'plant-family/onions season/autumn difficulty/some-practice',
     ['basket', 'dusk'],
-    values('Allium cepa', 2.2, 'packet', 'february march', 1, 165, '#b5641d', 4),
+    reduced(values('Allium cepa', 2.2, 'packet', 'february march', 1, 165, '#b5641d', 4), 2.6),
     'Flat, hard and still sound in May. Every string in the long shed is this one.',
     'Start early in trays and plant out shallow. Bend nothing over: it goes down when it is ready.',
   ),
@@ -177,7 +182,7 @@ const catalogue: readonly Item[] = [
     'osric-pennywell',
     'plant-family/potatoes season/spring difficulty/easy',
     ['roots', 'soil'],
-    values('Solanum tuberosum', 3.6, 'tuber', 'april', 12, 130, '#3b6274', 4),
+    reduced(values('Solanum tuberosum', 3.6, 'tuber', 'april', 12, 130, '#3b6274', 4), 4.5),
     'Blue through and through, floury, and proof against children who do not like potatoes.',
     'Stand them nose up in egg boxes until they have short dark shoots, then plant on a dry day.',
   ),
@@ -276,7 +281,7 @@ const catalogue: readonly Item[] = [
     'lida-marrow',
     'plant-family/plums season/winter difficulty/easy',
     ['fruit', 'plum'],
-    values('Prunus domestica', 19, 'sapling', 'november december', 0, 0, '#7b3d5c', 4.5),
+    reduced(values('Prunus domestica', 19, 'sapling', 'november december', 0, 0, '#7b3d5c', 4.5), 24),
     'Suckers, thorns and fruit by the bucket. It does not want looking after and will not thank you for it.',
     'Plant where it may spread. Makes the jam that wins.',
   ),
@@ -349,6 +354,7 @@ export const seedShelf: DemoCollection = {
   facets: ['plant-family', 'season', 'difficulty', 'topic'],
   fields: [
     field('Price', 'money', { currencies: ['GBP'] }, { required: true, sortable: true, filterable: true }),
+    field('Price before', 'money', { currencies: ['GBP'] }),
     field('In stock', 'yes-no', { yes: 'In stock', no: 'Sold out' }, { filterable: true, fallback: true }),
     field(
       'Form',

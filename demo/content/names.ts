@@ -55,11 +55,11 @@ export const plantFamilies = [
 ] as const
 
 export const districts = [
-  { slug: 'upper-sorrel', name: 'Upper Sorrel', within: null },
-  { slug: 'lower-field', name: 'Lower Field', within: null },
-  { slug: 'mill-lane', name: 'Mill Lane', within: null },
-  { slug: 'old-kilns', name: 'Old Kilns', within: null },
-  { slug: 'quarry-end', name: 'Quarry End', within: null },
+  { slug: 'upper-sorrel', name: 'Upper Sorrel', within: null, icon: 'leaf' },
+  { slug: 'lower-field', name: 'Lower Field', within: null, icon: 'bed' },
+  { slug: 'mill-lane', name: 'Mill Lane', within: null, icon: 'seed' },
+  { slug: 'old-kilns', name: 'Old Kilns', within: null, icon: 'box' },
+  { slug: 'quarry-end', name: 'Quarry End', within: null, icon: 'spade' },
 ] as const
 
 export const authors = [

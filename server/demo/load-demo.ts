@@ -1,4 +1,5 @@
 import { defaultValues } from '../../core/looks/site-values'
+import type { CollectionIcon } from '../../core/content/collection'
 import type { SiteValues } from '../../core/looks/site-values'
 import { parseEntryInput } from '../../core/content/entry-input'
 import type { EntryInput } from '../../core/content/entry-input'
@@ -130,7 +131,12 @@ function isDrawn(value: LoadedValue): value is { readonly pictures: readonly Dra
   return typeof value === 'object' && 'pictures' in value
 }
 
-type NamedTerm = { readonly slug: string; readonly name: string; readonly within: string | null }
+interface NamedTerm {
+  readonly slug: string
+  readonly name: string
+  readonly within: string | null
+  readonly icon?: CollectionIcon
+}
 
 const facets: readonly {
   readonly slug: string
@@ -155,9 +161,9 @@ async function addFacets(trx: Trx): Promise<Facets> {
       .returning('id')
       .executeTakeFirstOrThrow()
     ids.set(facet.slug, id)
-    for (const [at, { slug, name, within }] of terms.entries()) {
+    for (const [at, { slug, name, within, icon = '' }] of terms.entries()) {
       const parent = within === null ? null : known(found, `${facet.slug}/${within}`)
-      const term = { facet_id: id, parent_id: parent, slug, name, position: at }
+      const term = { facet_id: id, parent_id: parent, slug, name, position: at, icon }
       found.set(
         `${facet.slug}/${slug}`,
         (await trx.insertInto('terms').values(term).returning('id').executeTakeFirstOrThrow()).id,

@@ -143,7 +143,12 @@ export const readyMadeLooks: readonly ReadyMadeLook[] = [
         'pointed',
       ),
       set('picture', upperCorners('9px')),
-      set('card-below', { 'inside-end': 'medium', 'inside-bottom': '18px', 'inside-start': 'medium' }),
+      set('card-below', {
+        'inside-top': '8px',
+        'inside-end': 'medium',
+        'inside-bottom': '18px',
+        'inside-start': 'medium',
+      }),
       set('card-foot', { 'inside-end': 'medium', 'inside-bottom': 'medium', 'inside-start': 'medium' }),
       set('title', { family: 'bitter', weight: 700, colour: '#5b2f16' }),
       set('topic', { colour: '#8f3a12' }),
