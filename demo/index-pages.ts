@@ -64,6 +64,7 @@ const indexes: readonly Index[] = [
     shape: 'grid',
     card: 'shelf',
     look: 'Seed packet',
+    paging: 'more',
     narrow: {
       by: ['season', 'topic'],
       place: 'before',

@@ -1,9 +1,11 @@
-import type { Page } from 'puppeteer-core'
+import { sql } from 'kysely'
+import type { ElementHandle, Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { asPublished, framed, inBench, startApp, visitor } from './support/app'
 import type { App } from './support/app'
 import { chooseFrom, chooseRadio, fill, press, setNumber, use, waitFor, waitForText } from './support/hands'
 import { violations } from './support/violations'
+import { written } from './support/written'
 
 let app: App
 beforeAll(async () => {
@@ -22,6 +24,32 @@ const titlesOn = (page: Page) =>
   )
 const rowsOn = (page: Page) => page.$$eval(`${main} tbody tr`, (all) => all.map((one) => one.textContent))
 
+/** How prices of the shelf are narrowed by from now on. */
+function shelfPrices(layout: 'fields' | 'slider'): Promise<void> {
+  const other = layout === 'fields' ? 'slider' : 'fields'
+  return written(app, (trx) =>
+    sql`update listings set published = replace(published::text, ${`"layout": "${other}", "control": "range"`}, ${`"layout": "${layout}", "control": "range"`})::jsonb`.execute(
+      trx,
+    ),
+  )
+}
+
+/** Takes an end of a scale to a share of it by the mouse. */
+async function slideTo(page: Page, end: ElementHandle, share: number): Promise<void> {
+  const box = await end.boundingBox()
+  const at = await end.evaluate((one) => {
+    const { value, min, max } = one as HTMLInputElement
+    return (Number(value) - Number(min)) / (Number(max) - Number(min))
+  })
+  if (box === null) throw new Error('The scale is not shown.')
+  const [thumb, y] = [24, box.y + box.height / 2]
+  const x = (where: number) => box.x + thumb / 2 + where * (box.width - thumb)
+  await page.mouse.move(x(at), y)
+  await page.mouse.down()
+  await page.mouse.move(x(share), y, { steps: 8 })
+  await page.mouse.up()
+}
+
 async function follow(page: Page, hand: string, name: string): Promise<void> {
   if (hand === 'mouse') return press(page, 'link', name)
   await (await waitFor(page, 'link', name)).press('Enter')
@@ -29,6 +57,7 @@ async function follow(page: Page, hand: string, name: string): Promise<void> {
 
 describe.each(['mouse', 'keys'])('goods are told apart by the %s', (hand) => {
   it('within a price, at an address that says so', async () => {
+    await shelfPrices('fields')
     const page = await visitor(app)
     await page.goto(`${app.address}/seed-shelf`)
     await (await waitFor(page, 'spinbutton', 'Price: From')).type('2')
@@ -45,6 +74,35 @@ describe.each(['mouse', 'keys'])('goods are told apart by the %s', (hand) => {
     await follow(page, hand, '£2 to £3: take it back')
     await page.waitForFunction(() => location.search === '')
     await expect.poll(async () => (await pricesOn(page)).length).toBe(12)
+    await page.close()
+  })
+
+  it('on a scale of prices, whose ends are no limits', async () => {
+    await shelfPrices('slider')
+    const page = await visitor(app)
+    await page.goto(`${app.address}/seed-shelf`)
+    const [from, to] = await Promise.all([
+      waitFor(page, 'slider', 'Price: From'),
+      waitFor(page, 'slider', 'Price: To'),
+    ])
+    if (hand === 'keys') {
+      await to.press('Home')
+      // The end before it is pushed along.
+      await page.waitForFunction(() => location.search === '?price=-1.5')
+      for (let at = 0; at < 4; at += 1) await to.press('ArrowRight')
+    } else await slideTo(page, to, 0.06)
+    await expect.poll(() => new URL(page.url()).search).toMatch(/^\?price=-[\d.]+$/)
+    const most = Number(new URL(page.url()).search.replace('?price=-', ''))
+    await waitForText(page, `${main} [role=status]`, 'found')
+    await expect.poll(async () => (await pricesOn(page)).every((price) => price <= most)).toBe(true)
+    expect(await page.$eval(`${main} .scale-said`, (said) => said.textContent)).toContain(`to £${most}`)
+    expect(await violations(page)).toEqual([])
+    if (hand === 'keys') await to.press('End')
+    else await slideTo(page, to, 1)
+    await page.waitForFunction(() => location.search === '')
+    if (hand === 'keys') await from.press('PageUp')
+    else await slideTo(page, from, 0.5)
+    await expect.poll(() => new URL(page.url()).search).toMatch(/^\?price=[\d.]+-$/)
     await page.close()
   })
 
@@ -93,6 +151,7 @@ describe.each(['mouse', 'keys'])('goods are told apart by the %s', (hand) => {
 
 describe('a range', () => {
   it('is narrowed by without script, too, by the same form', async () => {
+    await shelfPrices('fields')
     const page = await visitor(app, { script: false })
     await page.goto(`${app.address}/seed-shelf?season=winter`)
     await (await waitFor(page, 'spinbutton', 'Price: From')).type('2')

@@ -163,7 +163,7 @@ describe('the list of listings', () => {
 })
 
 describe.each([
-  ['mouse', 'Seed shelf', 'All seed shelf', 4],
+  ['mouse', 'Growers’ words', 'All growers’ words', 4],
   ['keys', 'Gardens we made', 'All gardens we made', 3],
 ])('the history of a listing, by the %s', (hand, title, name, shown) => {
   it('tells what it was and when, and goes back to that by an edit that can be undone', async () => {

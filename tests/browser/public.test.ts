@@ -129,7 +129,7 @@ describe('a public page', () => {
 
   it('leads through a longer listing page by page, without script', async () => {
     const page = await visitor(app, { script: false })
-    await page.goto(`${app.address}/seed-shelf`)
+    await page.goto(`${app.address}/gardens-we-made`)
     const titles: string[] = []
     for (;;) {
       const shown = await page.$$eval('[data-area=main] [data-entry] h3', (all) =>
@@ -143,12 +143,14 @@ describe('a public page', () => {
     }
     const { rows } = await sql<{ title: string }>`
       select i.title from entry_index i join collections c on c.id = i.collection_id
-      where c.slug = 'seed-shelf' and i.published_at <= now() order by i.published_at desc, i.entry_id desc`.execute(
+      where c.slug = 'gardens-we-made' and i.published_at <= now() order by i.published_at desc, i.entry_id desc`.execute(
       app.db,
     )
     expect(titles).toEqual(rows.map((row) => row.title))
     expect(rows.length).toBeGreaterThan(12)
-    await page.goto(`${app.address}/seed-shelf?${new URLSearchParams({ after: '[0,1,"x"]' }).toString()}`)
+    await page.goto(
+      `${app.address}/gardens-we-made?${new URLSearchParams({ after: '[0,1,"x"]' }).toString()}`,
+    )
     expect(await page.$('a[rel=next]')).not.toBeNull()
   })
 
