@@ -6,10 +6,11 @@ import { freePort, root, run, runMain } from './lib/system.mjs'
 /**
  * Measures on a database of its own: `npm run bench` listings of up to a million entries, `npm run
  * bench:content` the content screens, `npm run bench:saves` saves beside long writes, `npm run
- * bench:pages` public pages, `npm run bench:months` months of calendars.
+ * bench:pages` public pages, `npm run bench:months` months of calendars,
+ * `npm run bench:visitors` what presses on visitors' controls ask.
  */
 const what = process.argv[2] ?? 'listings'
-if (!['listings', 'content', 'saves', 'pages', 'months'].includes(what))
+if (!['listings', 'content', 'saves', 'pages', 'months', 'visitors'].includes(what))
   throw new Error(`There is no benchmark “${what}”.`)
 await runMain(async () => {
   checkNode()

@@ -9,6 +9,7 @@ defineProps<{ card: CardView }>()
   <a
     v-if="card.address"
     :href="card.address"
+    :ping="card.told ?? undefined"
     :target="card.newTab ? '_blank' : undefined"
     :rel="card.newTab ? 'noopener' : undefined"
     ><slot

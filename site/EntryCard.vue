@@ -53,6 +53,7 @@ const parts = computed(() => {
         data-in-place
         rel="nofollow"
         :href="card.compare.address"
+        :ping="card.compare.told ?? undefined"
         :aria-current="card.compare.isChosen ? 'true' : undefined"
         :aria-label="words.markOf(card.compare.title, card.title)"
         >{{ card.compare.title }}</a

@@ -43,6 +43,8 @@ export interface CardView {
   readonly found: FoundWords | null
   /** What takes its entry into a comparison, or out of it; null where nothing does. */
   readonly compare: CompareMark | null
+  /** Where a press on it is told; nothing and null where it is not. */
+  readonly told?: string | null
   readonly parts: readonly FilledPart[]
 }
 

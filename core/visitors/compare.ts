@@ -64,6 +64,7 @@ export const compareControl = defineControl<'compare', CompareControl, Compared>
     }
   },
   write: (_, { slugs, shown }) => slugs.join(',') + (shown === 'cards' ? '' : `/${shown}`),
+  isOneOfFew: () => false,
   told: () => [],
 })
 

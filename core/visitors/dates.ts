@@ -116,6 +116,7 @@ export const datesControl = defineControl<'dates', DatesControl, DateChoice>({
     return 'month' in choice ? choice.month : `${choice.from ?? ''}..${choice.to ?? ''}`
   },
   asks: ({ of }, choice) => ruleOf(of, windowOf(choice)),
+  isOneOfFew: (_, choice) => !('from' in choice),
   told: (_, choice, words) => [{ title: dateTitle(choice, words), without: null }],
 })
 

@@ -60,6 +60,11 @@ export interface ControlKind<Name extends string = string, Control = never, Choi
   readonly asks?: (control: Control, choice: Choice, site: AskedSite) => VisitorAsk
   /** How a listing is shown under a choice, where that changes it. */
   readonly changes?: (control: Control, choice: Choice, shown: ShownAs) => ShownAs
+  /**
+   * Whether a choice is one of a few that are offered, and may be counted as such; all are where that is not
+   * said. What is typed is not.
+   */
+  readonly isOneOfFew?: (control: Control, choice: Choice) => boolean
   /** What visitors do by it, where they do not narrow: “sort”. */
   readonly does?: string
   /** What visitors read of a choice, thing by thing, each with what is chosen without it. */

@@ -5,6 +5,7 @@ import { decimalsOf } from '../content/fields/money'
 import type { MoneySettings } from '../content/fields/money'
 import type { NumberSettings } from '../content/fields/number'
 import { columnOf } from '../rules/columns'
+import { same } from '../same'
 import { idOrLaterSchema } from '../schemas'
 import type { KnownField, Words } from '../words'
 import { defineControl, fieldParameter } from './define'
@@ -88,6 +89,8 @@ export const rangeControl = defineControl<'range', RangeControl, Range>({
       ? { test: 'all', of: [] }
       : { test: 'between', value: columnOf(known, { words, collections }), from, to, before: null }
   },
+  isOneOfFew: ({ layout, steps }, choice) =>
+    layout === 'steps' && rangesOf({ steps }).some((one) => same(one, choice)),
   told: ({ field }, choice, words) => {
     const known = words.field(field)
     return known === undefined ? [] : [{ title: rangeTitle(choice, known, words), without: null }]

@@ -47,5 +47,6 @@ export const searchControl = defineControl<'search', SearchControl, string>({
   },
   write: (_, choice) => choice.trim(),
   asks: (_, choice, { words }) => ({ test: 'words', words: wantedWords(choice, words.locale) }),
+  isOneOfFew: () => false,
   told: (_, choice) => [{ title: `“${choice}”`, without: null }],
 })

@@ -19,7 +19,11 @@ import type { ViewsControl } from './views'
 
 const words = wordsOf(emptyCatalogue)
 const site: ControlSite = { facets: [], terms: [], authors: [], words }
-const plain = { ...defaultCard, parts: withReadyMade(defaultCard.parts, readyMadeCards[0]!, []) }
+const [ready] = readyMadeCards
+const plain = {
+  ...defaultCard,
+  parts: ready === undefined ? [] : withReadyMade(defaultCard.parts, ready, []),
+}
 const views: ViewsControl = {
   ...newViewsControl,
   own: 'Pictures',

@@ -27,6 +27,13 @@ export interface Filled {
   readonly apart: readonly [number, number]
 }
 
+/** Takes everything out of a database that was filled before. */
+export async function emptied(db: Db): Promise<void> {
+  await sql`truncate entries, entry_index, entry_words, entry_reads, read_windows, key_counts, key_count_changes, collections, facets, terms, authors, fields, field_keys cascade`.execute(
+    db,
+  )
+}
+
 const shares = [0.6, 0.15, 0.08, 0.06, 0.05, 0.03, 0.02, 0.01]
 
 /**

@@ -14,7 +14,7 @@ import { countsOf } from '../../server/listings/step-counts'
 import { knownSite } from '../../server/listings/context'
 import type { KnownSite } from '../../server/listings/context'
 import { facetCounts } from '../../server/listings/facet-counts'
-import { fill } from './fill'
+import { emptied, fill } from './fill'
 import type { Filled } from './fill'
 import { handWritten } from './hand-written'
 import { measured } from './measured'
@@ -179,12 +179,6 @@ async function counts(
     ['600 facet counts of a rare term', () => facetCounts(db, rare, filled.terms)],
     ['600 facet counts of a common term', () => facetCounts(db, common, filled.terms)],
   ]
-}
-
-async function emptied(fresh: Db): Promise<void> {
-  await sql`truncate entries, entry_index, entry_words, entry_reads, read_windows, key_counts, key_count_changes, collections, facets, terms, authors, fields, field_keys cascade`.execute(
-    fresh,
-  )
 }
 
 const firstPages = new Map<string, number>()

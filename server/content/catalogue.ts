@@ -32,7 +32,12 @@ export async function loadCatalogue(db: Db): Promise<Catalogue> {
       .orderBy('terms.position')
       .orderBy('terms.id')
       .execute(),
-    db.selectFrom('authors').select(['id', 'name', 'slug']).where('deleted_at', 'is', null).orderBy('name').execute(),
+    db
+      .selectFrom('authors')
+      .select(['id', 'name', 'slug'])
+      .where('deleted_at', 'is', null)
+      .orderBy('name')
+      .execute(),
     fieldsBy(db, null),
     db.selectFrom('merged_terms').select(['id', 'into_id as into']).execute(),
     sharedLooks(db),

@@ -27,6 +27,7 @@ import * as looks from './migrations/0024-looks'
 import * as ownCss from './migrations/0025-own-css'
 import * as namedValues from './migrations/0026-named-values'
 import * as fonts from './migrations/0027-fonts'
+import * as presses from './migrations/0028-presses'
 import type { Database } from './schema'
 
 /** Every migration by name, in the order of the names. */
@@ -58,6 +59,7 @@ const migrations = {
   '0025-own-css': ownCss,
   '0026-named-values': namedValues,
   '0027-fonts': fonts,
+  '0028-presses': presses,
 }
 
 /**

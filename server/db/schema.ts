@@ -1,3 +1,4 @@
+import type { PressKind } from '../../core/presses/press'
 import type { ColumnType, Generated, GeneratedAlways, JSONColumnType } from 'kysely'
 import type { CollectionIcon, CollectionKind } from '../../core/content/collection'
 import type { EntryStatus } from '../../core/content/entry'
@@ -340,6 +341,14 @@ export interface Database {
   key_count_changes: { collection_id: number; key: number; change: number }
   entry_words: { entry_id: number; words: string[]; /** Of the text alone. */ word_count: Generated<number> }
   read_windows: { since: ColumnType<string, string, string>; until: ColumnType<string, string, string> }
+  /** How often visitors pressed what, by the day; a table for each month. */
+  presses: {
+    day: ColumnType<string, string, string>
+    listing_id: string
+    kind: PressKind
+    what: string
+    count: number
+  }
   entry_reads: { entry_id: number; day: ColumnType<string, string, string>; count: number }
   pages: {
     id: Generated<number>

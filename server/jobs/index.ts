@@ -2,6 +2,7 @@ import { countsAdding } from '../listings/key-counts'
 import { horizonMoving } from '../content/horizon'
 import { logsTidying } from '../content/tidy-logs'
 import { widthsMaking } from '../media/renditions'
+import { oldPressesDropping } from '../presses/months'
 import { leftWorkTaking, workFinishing } from '../work/jobs'
 import type { Job } from './define'
 
@@ -12,5 +13,6 @@ export const jobs = [
   countsAdding,
   horizonMoving,
   logsTidying,
+  oldPressesDropping,
   widthsMaking,
 ] as unknown as readonly Job[]

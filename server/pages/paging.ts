@@ -1,4 +1,5 @@
 import { mostTogether } from '../../core/pages/page-of-listing'
+import { pressAddress } from '../../core/presses/press'
 import { askAddress, fromItsStart } from '../../core/pages/asks'
 import type { PageAsk, PlacementAsk } from '../../core/pages/asks'
 import { hidesBelow } from '../../core/listing/amount'
@@ -20,6 +21,8 @@ interface PlacedPage {
   readonly listing: Listing
   /** The id of the placement. */
   readonly placement: string
+  /** The id of the listing; null where nothing is told of it. */
+  readonly listingId: string | null
   readonly shown: ShownPlacement | undefined
 }
 
@@ -28,6 +31,7 @@ export async function waysThrough({
   asked,
   known,
   listing,
+  listingId,
   placement,
   shown,
 }: PlacedPage): Promise<{ readonly pages: PagesView | null; readonly whole: WholeView | null }> {
@@ -39,7 +43,7 @@ export async function waysThrough({
     isLonger && amount.paging.kind !== 'turn'
       ? await asked.asker.found(listing, asked, shown.above, chosen)
       : 0
-  const paged = { ask: asked.ask, placement, amount, perPage: amount.perPage, shown, found }
+  const paged = { ask: asked.ask, placement, listingId, amount, perPage: amount.perPage, shown, found }
   return { pages: isLonger ? pagesView(paged) : null, whole: wholeView(paged) }
 }
 
@@ -48,6 +52,7 @@ interface Paged {
   readonly ask: PageAsk
   /** The id of the placement. */
   readonly placement: string
+  readonly listingId: string | null
   readonly amount: Amount
   readonly perPage: number
   readonly shown: ShownPlacement
@@ -71,19 +76,28 @@ function addressOf({ ask, placement }: Paged, change: Partial<PlacementAsk>): st
   return askAddress(ask, placement, { ...fromItsStart, ...change })
 }
 
+/** Where it is told that a page was asked for; null where it is not. */
+function toldOf({ listingId }: Paged, what: string): string | null {
+  return listingId === null ? null : pressAddress({ listing: listingId, kind: 'page', what })
+}
+
 function previousOf(paged: Paged): PagesView['previous'] {
   const { shown, amount } = paged
   if (shown.previous === null && shown.before === 0) return null
   // From what follows all that can stand at once, the way back is to the beginning.
   const until = addsPages(amount.paging) ? null : shown.previous
   const title = until === null ? words.firstPage : amount.paging.previous || words.previousPage
-  return { title, address: addressOf(paged, { until }) }
+  return { title, address: addressOf(paged, { until }), told: toldOf(paged, 'previous') }
 }
 
 function nextOf(paged: Paged): PagesView['next'] {
   const { shown, amount } = paged
   if (shown.next === null) return null
-  return { title: amount.paging.next || words.nextPage, address: addressOf(paged, { after: shown.next }) }
+  return {
+    title: amount.paging.next || words.nextPage,
+    address: addressOf(paged, { after: shown.next }),
+    told: toldOf(paged, 'next'),
+  }
 }
 
 function numbered(paged: Paged): PagesView['numbers'] {
@@ -91,7 +105,14 @@ function numbered(paged: Paged): PagesView['numbers'] {
   const current = Math.ceil(shown.before / perPage) + 1
   const last = Math.max(current, Math.ceil(found / perPage))
   return numbersOf(current, last).map((one) =>
-    one === 'gap' ? one : { number: one, address: pageAddress(one), isCurrent: one === current },
+    one === 'gap'
+      ? one
+      : {
+          number: one,
+          address: pageAddress(one),
+          isCurrent: one === current,
+          told: toldOf(paged, String(one)),
+        },
   )
 
   /** Neighbours go on from what is shown, so that nothing is missed or met again where entries come and go. */
@@ -115,6 +136,7 @@ function moreOf(paged: Paged): MoreView | null {
     stand: shown.before + shown.rows.length,
     of: found,
     isByItself: amount.paging.kind === 'endless' && together < amount.paging.pages,
+    told: toldOf(paged, 'more'),
   }
 }
 

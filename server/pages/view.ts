@@ -7,6 +7,7 @@ import type { Listing } from '../../core/listing/definition'
 import { sharedCss, sharedStyles } from '../../core/listing/look'
 import type { Page, PlacedFitting, PlacedListing, Placement } from '../../core/pages/definition'
 import { listingCalendar } from '../../core/pages/calendar-file'
+import { pressAddress } from '../../core/presses/press'
 import { askOf, pageAsk, turnAddress } from '../../core/pages/asks'
 import type { PageAsk } from '../../core/pages/asks'
 import { listingBox } from '../../core/pages/bands/geometry'
@@ -125,6 +126,7 @@ export async function listingPageView(
       page,
       placement,
       listing,
+      isOfFitting: true as const,
       shown: { ...answer, visited: listing, page: of, isWhole, above: [], choices: noChoices },
     }
     const view = await placementView(db, known, standing, { ...asked, asker, ask })
@@ -204,6 +206,8 @@ export interface Placing extends Standing<PlacedListing> {
   readonly page: Page
   readonly listing: Listing | undefined
   readonly shown: ShownPlacement | undefined
+  /** What a fitting shows is no listing of anybody’s: nothing is told of it. */
+  readonly isOfFitting?: true
 }
 
 /** What a placed listing is asked, and by whom that is answered. */
@@ -232,6 +236,7 @@ export async function placementView(
     nextDateAt: opensOf(listing.card).length > 0 ? now : undefined,
   })
   const isFirst = shownListingsOf(page)[0]?.id === placement.id
+  const listingId = placing.isOfFitting === true ? null : placement.listing
   const carded = shown?.isWhole === true ? shownWhole(listing) : listing
   const controlsAsked: ControlsAsked = {
     db,
@@ -244,6 +249,7 @@ export async function placementView(
     choices: shown?.choices ?? noChoices,
     ask,
     placement: placement.id,
+    listingId,
   }
   const found = foundWords(controlsAsked)
   const marks = await compareMarks(
@@ -254,6 +260,10 @@ export async function placementView(
     ...card,
     found,
     compare: marks.get(card.entryId) ?? null,
+    told:
+      listingId === null
+        ? null
+        : pressAddress({ listing: listingId, kind: 'card', what: String(card.entryId) }),
   }))
   const shape = shapeOf(listing.shape)
   const grouping = shape.grouping?.(listing.shape) ?? null
@@ -275,7 +285,7 @@ export async function placementView(
       shared: sharedStyles(listing.look, words),
       sharedCss: sharedCss(listing.look, words),
     },
-    ...(await waysThrough({ asked, known, listing, placement: placement.id, shown })),
+    ...(await waysThrough({ asked, known, listing, listingId, placement: placement.id, shown })),
     unknown: shown?.choices.unknown ?? [],
     cards,
     columns: listing.card.parts

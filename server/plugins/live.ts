@@ -7,6 +7,7 @@ import { runJobs } from '../jobs/run'
 import { changeFeed, pageWatches } from '../live/feed'
 import { publishPlanned } from '../pages/publishing'
 import { returnParked } from '../pages/shelves'
+import { pressCounter } from '../presses/counter'
 import { readCounter } from '../reads/counter'
 
 /** What every server does by itself, at its start and then again and again, in milliseconds. What one of them does for all is a job. */
@@ -36,6 +37,12 @@ const chores = [
     atStart: false,
     run: () => readCounter().write(Date.now()),
   },
+  {
+    name: 'Presses were not written',
+    every: 10_000,
+    atStart: false,
+    run: () => pressCounter().write(Date.now()),
+  },
 ] as const
 
 export default defineNitroPlugin((nitro) => {
@@ -54,6 +61,9 @@ export default defineNitroPlugin((nitro) => {
     await readCounter()
       .write(Date.now())
       .catch((error: unknown) => console.warn(`Reads were not written: ${String(error)}`))
+    await pressCounter()
+      .write(Date.now())
+      .catch((error: unknown) => console.warn(`Presses were not written: ${String(error)}`))
     pageWatches().stop()
     await changeFeed().stop()
     await database().destroy()

@@ -1,6 +1,7 @@
 import { askAddress, fromItsStart, parameterName, withAsk } from '../../core/pages/asks'
 import type { PageAsk } from '../../core/pages/asks'
 import type { Listing } from '../../core/listing/definition'
+import { pressAddress } from '../../core/presses/press'
 import { askedBy, asksOf } from '../../core/visitors/choices'
 import type { Choices, Chosen } from '../../core/visitors/choices'
 import { controls as kinds } from '../../core/visitors'
@@ -29,6 +30,8 @@ export interface ControlsAsked {
   readonly ask: PageAsk
   /** The id of the placement. */
   readonly placement: string
+  /** The id of the listing; null for what a fitting shows, of which nothing is told. */
+  readonly listingId: string | null
 }
 
 /** How many are found where this is chosen. */
@@ -41,18 +44,21 @@ export function foundBy(
 
 /** What a form asks for a control, and what else is asked of the page and goes on being asked. */
 export function othersAsked(
-  { ask, placement, known }: ControlsAsked,
+  of: ControlsAsked,
   control: Control,
 ): {
   readonly parameter: string
   readonly others: readonly { readonly name: string; readonly value: string }[]
+  readonly told: string | null
 } {
+  const { ask, placement, known } = of
   const own = askedBy(control, null, known.named)
   const { query } = withAsk(ask, placement, fromItsStart, own)
   const parameter = kinds.get(control.control).parameter(control, known.named) ?? ''
   return {
     parameter: parameterName(ask, placement, parameter),
     others: [...query].map(([name, value]) => ({ name, value })),
+    told: choiceTold(of, control, null, false),
   }
 }
 
@@ -94,6 +100,20 @@ export function eachFound<Kind extends ControlName>(
   return asker.foundWithin(listing, asked, above, asksOf(choices.chosen, site, control), each)
 }
 
+/** Where a press by which something is chosen is told; null where it is taken back. */
+export function choiceTold(
+  { listingId, known }: ControlsAsked,
+  control: Control,
+  choice: Choice | null,
+  isChosen: boolean,
+): string | null {
+  const kind = kinds.get(control.control)
+  const parameter = kind.parameter(control, known.named)
+  if (isChosen || parameter === null || listingId === null) return null
+  const text = choice === null ? '' : kind.write(control, choice, known.named)
+  return pressAddress({ listing: listingId, kind: 'choice', what: `${parameter}:${text}` })
+}
+
 /** A few ways to have a listing, of which one is always chosen; null stands for the listing's own. */
 export function fewWays<Kind extends 'sort' | 'views' | 'amount'>(
   of: ControlsAsked,
@@ -108,5 +128,6 @@ export function fewWays<Kind extends 'sort' | 'views' | 'amount'>(
     count: null,
     isChosen: choice === chosen,
     depth: 0,
+    told: choiceTold(of, control, choice, choice === chosen),
   }))
 }

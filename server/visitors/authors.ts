@@ -3,7 +3,7 @@ import type { AuthorsControl } from '../../core/visitors/authors'
 import type { Author } from '../../core/content/catalogue'
 import { pressedAmong } from '../../core/visitors/values'
 import type { ControlWay } from '../../site/visitors/view'
-import { choiceAddress, keysFound } from './asked'
+import { choiceAddress, choiceTold, keysFound } from './asked'
 import type { ControlsAsked } from './asked'
 import type { Loaded } from './index'
 
@@ -38,6 +38,7 @@ export async function authorsContent(
       count: control.counts ? (counts.now.get(id) ?? 0) : null,
       isChosen: choice.includes(id),
       depth: 0,
+      told: choiceTold(of, control, [id], choice.includes(id)),
     }
   }
 }

@@ -7,6 +7,7 @@ import { shownPicture } from '../../core/pictures/shown'
 import type { CompareMark, ComparisonView } from '../../site/visitors/comparing'
 import { visibleAt } from '../content/visible'
 import { cardEntries } from '../listings/card-entries'
+import { choiceTold } from './asked'
 import type { ControlsAsked } from './asked'
 import type { Loaded } from './index'
 
@@ -60,7 +61,17 @@ export async function compareMarks(
       const isChosen = choice?.slugs.includes(slug) ?? false
       return next === undefined
         ? []
-        : [[id, { title: control.mark, address: comparedAddress(of, control, next), isChosen }] as const]
+        : [
+            [
+              id,
+              {
+                title: control.mark,
+                address: comparedAddress(of, control, next),
+                isChosen,
+                told: choiceTold(of, control, null, isChosen),
+              },
+            ] as const,
+          ]
     }),
   )
 }

@@ -3,7 +3,7 @@ import type { ChoiceOf, ControlOf } from '../../core/visitors'
 import { same } from '../../core/same'
 import { words as siteWords } from '../../site/words'
 import type { LimitsContent } from '../../site/visitors/view'
-import { choiceAddress, eachFound, othersAsked } from './asked'
+import { choiceAddress, choiceTold, eachFound, othersAsked } from './asked'
 import type { ControlsAsked } from './asked'
 
 /** Kinds of control by which something lies between two limits. */
@@ -59,6 +59,7 @@ export async function pressedContent<Kind extends Limiting>(
       count: control.counts ? count : null,
       isChosen,
       depth: 0,
+      told: choiceTold(of, control, choice, isChosen),
     }))
   const all = {
     title: siteWords.anyRange,

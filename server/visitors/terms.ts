@@ -6,7 +6,7 @@ import type { OfferedTerm, TermsControl } from '../../core/visitors/terms'
 import type { ControlWay } from '../../site/visitors/view'
 import type { Db } from '../db/client'
 import { picturesById } from '../listings/card-entries'
-import { choiceAddress, keysFound } from './asked'
+import { choiceAddress, choiceTold, keysFound } from './asked'
 import type { ControlsAsked } from './asked'
 import type { Loaded } from './index'
 
@@ -50,6 +50,7 @@ export async function termsContent(
       isChosen,
       depth,
       sign: signs.get(term.id) ?? null,
+      told: choiceTold(of, control, [term.id], isChosen),
     }
   }
 }

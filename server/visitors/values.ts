@@ -2,7 +2,7 @@ import { storageOf } from '../../core/content/field'
 import { optionsOf, pressedAmong } from '../../core/visitors/values'
 import type { ValuesControl } from '../../core/visitors/values'
 import { internedKeys } from '../listings/context'
-import { choiceAddress, keysFound } from './asked'
+import { choiceAddress, choiceTold, keysFound } from './asked'
 import type { ControlsAsked } from './asked'
 import type { Loaded } from './index'
 
@@ -32,6 +32,7 @@ export async function valuesContent(
         count: control.counts ? count : null,
         isChosen,
         depth: 0,
+        told: choiceTold(of, control, [key], isChosen),
       },
     ]
   })

@@ -6,6 +6,7 @@ import { keepUpToDate } from './keep-up-to-date'
 import { tellHeight } from './tell-height'
 import { layOutByClock, tellByClock } from './clock'
 import { reachEnds } from './endless'
+import { tellPresses } from './presses'
 import { rememberViews } from './remembered'
 import { turnInPlace } from './turning'
 
@@ -21,6 +22,8 @@ fitCodeFrames()
 const { page, entry, alone } = document.body.dataset
 if (page !== undefined || alone !== undefined) turnInPlace()
 if (page !== undefined) rememberViews()
+// After what follows links in place: that says which of them are.
+if (page !== undefined || alone !== undefined) tellPresses()
 if (page !== undefined) reachEnds()
 if (page !== undefined) keepUpToDate(page)
 if (page !== undefined || alone !== undefined) layOutByClock()

@@ -15,6 +15,7 @@ defineProps<{ pages: PagesView; name: string }>()
         rel="nofollow"
         :data-by-itself="pages.more.isByItself ? '' : undefined"
         :href="pages.more.address"
+        :ping="pages.more.told ?? undefined"
         >{{ pages.more.title }}</a
       >
     </template>
@@ -22,9 +23,15 @@ defineProps<{ pages: PagesView; name: string }>()
       {{ words.standOf(pages.more.stand, pages.more.of) }}
     </p>
     <!-- Also where what cards lead to takes the place of the page around it. -->
-    <a v-if="pages.previous" class="pages-turn" target="_self" rel="prev" :href="pages.previous.address">{{
-      pages.previous.title
-    }}</a>
+    <a
+      v-if="pages.previous"
+      class="pages-turn"
+      target="_self"
+      rel="prev"
+      :href="pages.previous.address"
+      :ping="pages.previous.told ?? undefined"
+      >{{ pages.previous.title }}</a
+    >
     <ol v-if="pages.numbers.length > 0" role="list" class="pages-numbers">
       <li v-for="(one, at) in pages.numbers" :key="at">
         <span v-if="one === 'gap'" aria-hidden="true">…</span>
@@ -33,14 +40,21 @@ defineProps<{ pages: PagesView; name: string }>()
           class="pages-number"
           target="_self"
           :href="one.address"
+          :ping="one.told ?? undefined"
           :aria-label="words.pageNumber(one.number)"
           :aria-current="one.isCurrent ? 'page' : undefined"
           >{{ one.number }}</a
         >
       </li>
     </ol>
-    <a v-if="pages.next" class="pages-turn" target="_self" rel="next" :href="pages.next.address">{{
-      pages.next.title
-    }}</a>
+    <a
+      v-if="pages.next"
+      class="pages-turn"
+      target="_self"
+      rel="next"
+      :href="pages.next.address"
+      :ping="pages.next.told ?? undefined"
+      >{{ pages.next.title }}</a
+    >
   </nav>
 </template>

@@ -5,6 +5,8 @@ export interface NumberedPage {
   readonly number: number
   readonly address: string
   readonly isCurrent: boolean
+  /** Where it is told that it was asked for; null where it is not. */
+  readonly told: string | null
 }
 
 /** What brings more of a listing to what stands. */
@@ -16,13 +18,21 @@ export interface MoreView {
   readonly of: number
   /** Whether the script asks for it as it comes into sight. */
   readonly isByItself: boolean
+  readonly told: string | null
+}
+
+/** The page before or after. */
+export interface TurnView {
+  readonly title: string
+  readonly address: string
+  readonly told: string | null
 }
 
 /** The ways from a page of a listing to its others. */
 export interface PagesView {
   readonly kind: 'turn' | 'numbers' | 'more' | 'endless'
-  readonly previous: { readonly title: string; readonly address: string } | null
-  readonly next: { readonly title: string; readonly address: string } | null
+  readonly previous: TurnView | null
+  readonly next: TurnView | null
   /** Empty where pages have none; what is left out between them is a gap. */
   readonly numbers: readonly (NumberedPage | 'gap')[]
   /** Null where pages are turned, and where all stands. */

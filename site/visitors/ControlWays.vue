@@ -49,6 +49,7 @@ function placeOf({ depth }: ControlWay) {
         data-in-place
         rel="nofollow"
         :href="way.address"
+        :ping="way.told ?? undefined"
         :aria-current="way.isChosen ? 'true' : undefined"
         :data-empty="way.count === 0 ? '' : undefined"
         ><WaySign v-if="way.sign" :sign="way.sign" />{{ way.title

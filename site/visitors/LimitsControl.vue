@@ -15,6 +15,7 @@ defineProps<{ content: ControlContents['range' | 'dates']; label: string }>()
     class="narrow-range"
     method="get"
     data-in-place
+    :data-told="content.told ?? undefined"
     data-control
     :data-joins="content.parameter"
     :data-between="content.input === 'number' ? '-' : '..'"

@@ -11,6 +11,7 @@ defineProps<{ content: Extract<LimitsContent, { layout: 'slider' }>; label: stri
     class="narrow-scale"
     method="get"
     data-in-place
+    :data-told="content.told ?? undefined"
     data-control
     :data-joins="content.parameter"
     data-slides

@@ -6,7 +6,15 @@ defineProps<{ content: ControlContents['search']; label: string }>()
 </script>
 
 <template>
-  <form class="narrow-search" method="get" role="search" :aria-label="label" data-in-place data-control>
+  <form
+    class="narrow-search"
+    method="get"
+    role="search"
+    :aria-label="label"
+    :data-told="content.told ?? undefined"
+    data-in-place
+    data-control
+  >
     <input v-for="one in content.others" :key="one.name" type="hidden" :name="one.name" :value="one.value" />
     <input
       class="narrow-field"

@@ -4,6 +4,8 @@ import type { Way } from './view'
 /** What on a card takes its entry into a comparison, or out of it. */
 export interface CompareMark extends Way {
   readonly isChosen: boolean
+  /** Where a press on it is told; null where it is not. */
+  readonly told: string | null
 }
 
 /** An entry at the head of a comparison. */

@@ -22,6 +22,8 @@ export interface ControlWay extends Way {
   readonly count: number | null
   readonly isChosen: boolean
   readonly depth: number
+  /** Where a press on it is told; nothing and null where it is not. */
+  readonly told?: string | null
   /** What stands for it beside its words; nothing and null where it has none. */
   readonly sign?: { readonly icon: CollectionIcon } | { readonly picture: ShownPicture } | null
 }
@@ -54,6 +56,8 @@ export type LimitsContent =
       readonly from: string
       readonly to: string
       readonly others: OthersAsked
+      /** Where it is told that it was used; null where it is not. */
+      readonly told: string | null
     }
   | {
       readonly layout: 'slider'
@@ -67,6 +71,7 @@ export type LimitsContent =
       /** In words, as the field says it: where the scale begins and ends, and what is set. */
       readonly said: { readonly least: string; readonly most: string; readonly now: string }
       readonly others: OthersAsked
+      readonly told: string | null
     }
   | {
       readonly layout: WaysLayout | 'menu'
@@ -109,6 +114,7 @@ export interface ControlContents {
     readonly hint: string
     readonly button: string
     readonly others: OthersAsked
+    readonly told: string | null
   }
 }
 

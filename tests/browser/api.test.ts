@@ -108,7 +108,11 @@ describe('the API', () => {
   })
 
   it('takes no write that another site caused', async () => {
-    for (const [method, path] of [...everyWrite(), ['POST', '/api/session'] as const]) {
+    for (const [method, path] of [
+      ...everyWrite(),
+      ['POST', '/api/session'] as const,
+      ['POST', '/api/presses'] as const,
+    ]) {
       expect((await send(method, path, {}, { cookie, 'sec-fetch-site': 'cross-site' })).status, path).toBe(
         403,
       )

@@ -183,4 +183,61 @@ describe('the same visit', () => {
     expect(both).toBe(Number(n))
     await page.close()
   })
+
+  it('is counted by what was pressed, unless whoever visits asks not to be followed', async () => {
+    const pressed = async () =>
+      (
+        await app.db
+          .selectFrom('presses')
+          .select(['kind', 'what', 'count'])
+          .orderBy('kind')
+          .orderBy('what')
+          .execute()
+      ).map(({ kind, what, count }) => `${kind} ${what} ${count}`)
+    await app.db.deleteFrom('presses').execute()
+    const walk = async (page: Page, hand: string, isTold = true) => {
+      // Programs are not counted, and browsers that tests drive say that they are such.
+      await page.setUserAgent({
+        userAgent: 'Mozilla/5.0 (X11; Linux x86_64; rv:140.0) Gecko/20100101 Firefox/140.0',
+      })
+      await page.goto(`${app.address}/seed-shelf`)
+      const told = isTold
+        ? page.waitForResponse((response) => response.url().endsWith('/api/presses'))
+        : Promise.resolve(null)
+      await follow(page, hand, 'Autumn 5 found')
+      await waitForText(page, `${main} [role=status]`, '5 found')
+      await (await waitFor(page, 'slider', 'Price: To')).press('PageDown')
+      await page.waitForFunction(() => location.search.includes('price=-'))
+      // As a page is left, browsers that tests drive say that they are such.
+      expect((await told)?.status() ?? 204).toBe(204)
+      const card = await page.waitForSelector(`${main} article h3 a`)
+      await Promise.all([page.waitForNavigation(), card?.click()])
+    }
+    const followed = await visitor(app)
+    await walk(followed, 'mouse')
+    await expect
+      .poll(pressed, { timeout: 30_000, interval: 500 })
+      .toEqual([expect.stringMatching(/^card \d+ 1$/), 'choice price: 1', 'choice season:autumn 1'])
+    await followed.close()
+
+    const alone = await visitor(app)
+    await alone.setExtraHTTPHeaders({ 'sec-gpc': '1' })
+    await alone.evaluateOnNewDocument(() =>
+      Object.defineProperty(Navigator.prototype, 'globalPrivacyControl', { value: true }),
+    )
+    const told: string[] = []
+    alone.on('request', (request) => {
+      if (request.url().includes('/api/presses') && request.resourceType() !== 'ping')
+        told.push(request.url())
+    })
+    await walk(alone, 'keys', false)
+    expect(told).toEqual([])
+    await alone.close()
+    const last = await visitor(app)
+    await walk(last, 'keys')
+    await expect
+      .poll(pressed, { timeout: 30_000, interval: 500 })
+      .toEqual([expect.stringMatching(/^card \d+ 2$/), 'choice price: 2', 'choice season:autumn 2'])
+    await last.close()
+  })
 })

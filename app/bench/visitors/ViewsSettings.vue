@@ -95,7 +95,12 @@ function setCard(at: number, name: string) {
     :model-value="control.own"
     @update:model-value="set({ own: $event ?? '' })"
   />
-  <section v-for="(view, at) in control.views" :key="rowKeys[at] ?? at" class="view">
+  <section
+    v-for="(view, at) in control.views"
+    :key="rowKeys[at] ?? at"
+    class="view"
+    :aria-label="words.viewPlace(at + 2)"
+  >
     <v-text-field
       :label="words.viewName"
       :hint="words.usual(viewName({ ...view, name: '' }))"

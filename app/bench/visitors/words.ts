@@ -59,7 +59,8 @@ export const words = {
     string
   >,
   ownView: 'As the listing is laid out is called',
-  viewName: 'What it is called',
+  viewName: 'This view is called',
+  viewPlace: (place: number) => `View ${place}`,
   viewShape: 'Laid out as',
   viewCard: 'Its cards',
   ownCard: 'As in the listing',
