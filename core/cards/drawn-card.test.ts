@@ -1,12 +1,13 @@
 import fc from 'fast-check'
 import { expect, it } from 'vitest'
 import { listings } from '../../tests/support/arbitraries'
-import { targetGroupsOf } from '../listing/targets'
+import { cardsOf, targetGroupsOf } from '../listing/targets'
+import type { Card } from './card'
 import { drawnCard } from './drawn-card'
 import type { PartSetting } from './parts'
 
 const on = true
-const names = (card: Parameters<typeof drawnCard>[0]) =>
+const names = (card: Pick<Card, 'parts' | 'other'>) =>
   Object.fromEntries(
     Object.entries(drawnCard(card)).map(([place, targets]) => [place, targets.map(({ name }) => name)]),
   )
@@ -33,7 +34,9 @@ it('has all that can be styled of the cards of any listing, each thing once', ()
   fc.assert(
     fc.property(listings, (listing) => {
       const { card, parts } = targetGroupsOf(listing)
-      const drawn = Object.values(drawnCard(listing.card)).flatMap((all) => all.map(({ name }) => name))
+      const drawn = Object.values(drawnCard(...cardsOf(listing))).flatMap((all) =>
+        all.map(({ name }) => name),
+      )
       const known = [...card, ...parts].map(({ name }) => name).filter((name) => name !== 'card')
       expect(drawn.toSorted()).toEqual(known.toSorted())
     }),

@@ -16,8 +16,10 @@ const wholes: Partial<Record<CardPlace, string>> = {
 }
 
 /** What can be styled of the cards of a listing; a part that two of them carry stands where it does first. */
-export function drawnCard({ parts: usual, other }: Pick<Card, 'parts' | 'other'>): DrawnCard {
-  const carried = [...usual, ...(other?.parts ?? [])].filter(({ on }) => on)
+export function drawnCard(...cards: readonly Pick<Card, 'parts' | 'other'>[]): DrawnCard {
+  const carried = cards
+    .flatMap(({ parts: usual, other }) => [...usual, ...(other?.parts ?? [])])
+    .filter(({ on }) => on)
   const firsts = carried.filter(({ part }, at) => carried.findIndex((one) => one.part === part) === at)
   return Object.fromEntries(
     cardPlaces.map((place) => [

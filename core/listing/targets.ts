@@ -3,7 +3,9 @@ import { allPartTargets, cardTargets, partTargets } from '../cards/targets'
 import { shapeTargets } from '../shapes/targets'
 import { aroundTargets } from '../style/around-targets'
 import type { StyleTarget } from '../style/targets'
+import type { Card } from '../cards/card'
 import { allControlTargets, controlTargets } from '../visitors'
+import type { OfferedView } from '../visitors/views'
 import type { Listing } from './definition'
 
 /** What a look can style of every listing. */
@@ -44,23 +46,30 @@ export interface TargetGroups {
 }
 
 /** What a look can style of a listing as it is set: of its shapes, its cards and the parts that they carry. */
-export function targetGroupsOf({ shape, card, visitors }: Styled): TargetGroups {
-  const controls = visitors?.controls ?? []
-  const views = controls.flatMap((one) => (one.control === 'views' ? one.views : []))
+export function targetGroupsOf(listing: Styled): TargetGroups {
+  const controls = listing.visitors?.controls ?? []
   const carried = new Set(
-    [card, ...views.flatMap((view) => view.card ?? [])]
+    cardsOf(listing)
       .flatMap(({ parts: own, other }) => [...own, ...(other?.parts ?? [])])
       .filter(({ on }) => on)
       .map(({ part }) => part),
   )
-  const laidOut = new Set(
-    [shape, ...views.map((view) => view.shape)].flatMap(({ name }) => shapeTargets[name]),
-  )
+  const shapes = [listing.shape, ...viewsOf(listing).map(({ shape }) => shape)]
+  const laidOut = new Set(shapes.flatMap(({ name }) => shapeTargets[name]))
   return {
     listing: [...boxTargets, ...controlTargets(controls), ...laidOut],
     card: cardTargets,
     parts: parts.all.filter(({ name }) => carried.has(name)).flatMap(partTargets),
   }
+}
+
+/** The cards of a listing as it is, and of each view in which visitors can have it. */
+export function cardsOf(listing: Pick<Styled, 'card' | 'visitors'>): readonly Card[] {
+  return [listing.card, ...viewsOf(listing).flatMap(({ card }) => card ?? [])]
+}
+
+function viewsOf({ visitors }: Pick<Styled, 'visitors'>): readonly OfferedView[] {
+  return (visitors?.controls ?? []).flatMap((one) => (one.control === 'views' ? one.views : []))
 }
 
 /** The same in the order in which it is listed. */

@@ -5,7 +5,7 @@ import { partKey } from '~~/core/cards/parts'
 import { cardTarget } from '~~/core/cards/targets'
 import type { Listing } from '~~/core/listing/definition'
 import { sharedStyles } from '~~/core/listing/look'
-import { targetGroupsOf, targetsOf } from '~~/core/listing/targets'
+import { cardsOf, targetGroupsOf, targetsOf } from '~~/core/listing/targets'
 import type { Styles } from '~~/core/looks/styles'
 import { shapeOf } from '~~/core/shapes'
 import { useListingEdits } from '../../stores/bench/listing-edits'
@@ -36,7 +36,7 @@ const styleable = computed<Styleable>(() => {
   }
 })
 const drawn = computed<DrawnTargets>(() => ({
-  card: { whole: cardTarget, places: drawnCard(props.listing.card) },
+  card: { whole: cardTarget, places: drawnCard(...cardsOf(props.listing)) },
   itself: targetGroupsOf(props.listing).listing,
 }))
 /** What its shared look sets. */
