@@ -6,6 +6,7 @@ import ListingPages from './paging/ListingPages.vue'
 import { shapeComponents } from './shapes'
 import type { PlacedListingView } from './view'
 import ComparedEntries from './visitors/ComparedEntries.vue'
+import CompareTray from './visitors/CompareTray.vue'
 import ListingRoom from './visitors/ListingRoom.vue'
 import NothingFound from './visitors/NothingFound.vue'
 import VisitorControls from './visitors/VisitorControls.vue'
@@ -68,6 +69,7 @@ const visitors = computed(() => {
           >{{ words.wholePage(placement.whole.count) }}</a
         >
       </div>
+      <CompareTray v-if="visitors && !visitors.comparison" :visitors="visitors" />
       <VisitorControls
         v-if="visitors?.place === 'below'"
         :visitors="visitors"

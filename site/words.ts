@@ -76,6 +76,7 @@ export const words = {
   controlsFold: 'Narrow and sort',
   anyRange: 'Any',
   markOf: (mark: string, title: string) => `${mark}: ${title}`,
+  compared: 'What is compared',
   compareHint: (most: number) => `Choose up to ${most} to see them side by side.`,
   compareNoMore: (title: string) => `${title}: compare it no more`,
   compareThem: (count: number) => `See ${count} side by side`,
