@@ -4,18 +4,18 @@ import { findingsOf } from '~~/core/checks'
 import type { CheckedListing } from '~~/core/checks/define'
 import { sharedStyles } from '~~/core/listing/look'
 import { listingBox } from '~~/core/pages/bands/geometry'
-import { fittingsOn } from '~~/core/pages/restyled'
 import { listingsStandingOn } from '~~/core/pages/standing'
 import { useDraft } from '../stores/bench/draft'
 import { useShown } from '../stores/bench/shown'
 import { useCatalogue } from '../stores/catalogue'
-import { measuredFittings } from './look/measured-fittings'
+import { useMeasuredTexts } from './look/measured-texts'
 
 /** What the checks find on the page as it is shown; found once for all who ask. */
 export const useFindings = createSharedComposable(() => {
   const draft = useDraft()
   const shown = useShown()
   const catalogue = useCatalogue()
+  const measured = useMeasuredTexts()
   return computed(() => {
     const listings = listingsStandingOn(draft.page).flatMap(({ box, placement }): CheckedListing[] => {
       const listing = draft.document.listings[placement.listing]
@@ -37,7 +37,6 @@ export const useFindings = createSharedComposable(() => {
     })
     const { placeholder, values } = catalogue.catalogue
     const page = { listings, letters: shown.letters, placeholder, values }
-    const fittings = shown.page === null ? [] : measuredFittings(shown.page.document, fittingsOn(draft.page))
-    return findingsOf(page, fittings)
+    return findingsOf(page, measured.value)
   })
 })

@@ -4,8 +4,8 @@ import { cutTitles } from './cut-titles'
 import type { Check, CheckedPage, Finding } from './define'
 import { emptyMonth } from './empty-month'
 import { endsBefore } from './ends-before'
-import { faintOnFitting } from './faint-fittings'
-import type { CheckedFitting } from './faint-fittings'
+import { faintTexts } from './measured-texts'
+import type { CheckedTexts } from './measured-texts'
 import { faintText } from './faint-text'
 import { headingLevels } from './heading-levels'
 import { hurriedSlides } from './hurried-slides'
@@ -51,8 +51,8 @@ export const checks = registryOf<Check>('check', [
   unseenOrders,
 ])
 
-/** Everything that the checks find on a page, listing by listing, and then of its fittings. */
-export function findingsOf(page: CheckedPage, fittings: readonly CheckedFitting[] = []): readonly Finding[] {
+/** Everything that the checks find on a page, listing by listing, and then in what was measured on it. */
+export function findingsOf(page: CheckedPage, measured: readonly CheckedTexts[] = []): readonly Finding[] {
   const ofListings = page.listings.flatMap((listing) =>
     checks.all.flatMap((check) =>
       check
@@ -60,5 +60,5 @@ export function findingsOf(page: CheckedPage, fittings: readonly CheckedFitting[
         .map((found) => ({ ...found, check: check.name, placement: listing.placement })),
     ),
   )
-  return [...ofListings, ...fittings.flatMap(faintOnFitting)]
+  return [...ofListings, ...measured.flatMap(faintTexts)]
 }

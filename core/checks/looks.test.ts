@@ -1,6 +1,5 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { faintOnFitting } from './faint-fittings'
 import { defaultCard } from '../cards/card'
 import { newListing } from '../listing/definition'
 import type { Listing } from '../listing/definition'
@@ -18,6 +17,8 @@ import type { State } from '../style/targets'
 import { styles as anyStyles } from '../../tests/support/style-arbitraries'
 import type { CheckedListing, OverPicture } from './define'
 import { findingsOf } from './index'
+import { faintTexts } from './measured-texts'
+import type { CheckedTexts, MeasuredText } from './measured-texts'
 
 const area = areaOf('main-side', 'main')
 if (area === undefined) throw new Error('The frame has a main area.')
@@ -277,13 +278,21 @@ describe('what is set and not seen', () => {
   })
 })
 
-describe('what is hard to read on a fitting', () => {
-  const text = { name: 'search-button', title: 'Button', least: 4.5, nearest: '#ffffff' }
-  const found = (ratio: number, nearest: string | null = '#ffffff') =>
-    faintOnFitting({ placement: 'one', texts: [{ ...text, ratio, nearest }] })
+describe('what was measured to be hard to read', () => {
+  const text = {
+    name: 'search-button',
+    title: 'Button',
+    state: null,
+    set: null,
+    ratio: 3.49,
+    least: 4.5,
+    nearest: '#ffffff',
+  } as const
+  const found = (change: Partial<MeasuredText>, of: CheckedTexts['of'] = 'fitting') =>
+    faintTexts({ placement: 'one', of, texts: [{ ...text, ...change }] })
 
-  it('is told as it was measured, and mended by the nearest colour', () => {
-    const [faint, ...more] = found(3.49)
+  it('of a fitting is told as it was, and mended by the nearest colour', () => {
+    const [faint, ...more] = found({})
     expect(more).toEqual([])
     expect(faint).toMatchObject({
       check: 'faint-text',
@@ -293,7 +302,29 @@ describe('what is hard to read on a fitting', () => {
     expect(faint?.restyles?.[0]?.restyle([])).toEqual([
       { target: 'search-button', state: null, below: null, set: { colour: '#ffffff' } },
     ])
-    expect(found(4.5)).toEqual([])
-    expect(found(2, null)[0]?.restyles).toEqual([])
+    expect(found({ ratio: 4.5 })).toEqual([])
+    expect(found({ ratio: 2, nearest: null })[0]?.restyles).toEqual([])
+  })
+
+  it('is told of the state and the set in which it was hardest to read, and mended there', () => {
+    const [faint, ...more] = faintTexts({
+      placement: 'one',
+      of: 'listing',
+      texts: [
+        { ...text, name: 'tab', title: 'Tab', set: 'light' },
+        { ...text, name: 'tab', title: 'Tab', state: 'chosen', set: 'dark', ratio: 1.2 },
+        // A large text may be fainter: what counts is how far it is from what all can read.
+        { ...text, name: 'heading', title: 'Heading', state: 'pointed', ratio: 2.9, least: 3 },
+      ],
+    })
+    expect([faint, ...more].map((one) => one?.text)).toEqual([
+      'Tab has 1.2 to 1 with its ground where it is chosen on dark pages: 4.5 is the least that all can read.',
+      'Heading has 2.9 to 1 with its ground where it is pointed at: 3 is the least that all can read.',
+    ])
+    expect(faint?.restyles).toBeUndefined()
+    const mended = faint?.mends[0]?.edit(newListing('All', 1))
+    expect(mended?.look.own).toEqual([
+      { target: 'tab', state: 'chosen', below: null, set: { colour: '#ffffff' } },
+    ])
   })
 })

@@ -6,6 +6,8 @@ import { nearestReadable } from '~~/core/looks/readable'
 export interface ShownContrast {
   readonly ratio: number
   readonly least: number
+  readonly drawn: Colour
+  readonly ground: Colour
   /** The nearest colour that stands out enough, as `#rrggbb`; null where there is none, or it does. */
   readonly nearest: string | null
 }
@@ -34,7 +36,7 @@ export function shownContrast(text: Element): ShownContrast | null {
   const isLarge = points >= 18 || (points >= 14 && Number(fontWeight) >= 700)
   const [ratio, least] = [contrastOf(drawn, ground), isLarge ? 3 : 4.5]
   const nearest = ratio < least ? nearestReadable(drawn, [ground], least) : null
-  return { ratio, least, nearest: nearest === null ? null : colourText(nearest) }
+  return { ratio, least, drawn, ground, nearest: nearest === null ? null : colourText(nearest) }
 }
 
 /** A colour as browsers compute it; null for one that is not of sRGB. */
