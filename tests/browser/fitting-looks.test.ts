@@ -116,3 +116,29 @@ describe.each([
     await page.close()
   })
 })
+
+describe.each([
+  ['mouse', 'Gardens we made', 'All gardens we made'],
+  ['keys', 'Plots', 'All plots'],
+])('what visitors can do, looked at by the %s,', (hand, title, listing) => {
+  it('is told where it can’t be read in a state that it is not in, and mended there', async () => {
+    const page = await inBench(app, title, { width: 1280, height: 900 })
+    await page.locator(`::-p-text(${listing})`).click()
+    await waitForText(page, '[aria-label=Tally]', 'shown')
+    await page.keyboard.press('6')
+    await chooseTarget(page, hand, 'Choice to press')
+    await use(page, hand, 'Colour')
+    await pressState(page, hand, 'Pointed at')
+    await pressColour(page, hand, 'Colour', 'Paper')
+    await page.locator('::-p-text(Checks)').click()
+    const told = 'Choice to press has 1.0 to 1 with its ground where it is pointed at'
+    await waitForText(page, 'aside', told)
+    await use(page, hand, `Take the nearest colour that can be read: ${listing}`)
+    await waitForNoText(page, 'aside', told)
+    await press(page, 'button', 'Undo: Take the nearest colour that can be read')
+    await waitForText(page, 'aside', told)
+    await press(page, 'button', 'Undo: Look')
+    await waitForNoText(page, 'aside', told)
+    await page.close()
+  })
+})

@@ -103,6 +103,17 @@ describe.each(['mouse', 'keys'])('looks by the %s', (hand) => {
     await pickBy(page, hand, 'Shown with', 'Coming days on From the hill')
     await expect.poll(() => specimenOf(page, 'Quiet')).toEqual([first, 'rgba(0, 0, 0, 0)'])
     expect(await specimenOf(page, 'Night beds')).toEqual([first, 'rgb(22, 33, 27)'])
+    const paperOf = () =>
+      page.$eval(
+        'article[aria-label=Quiet] iframe',
+        (one) =>
+          getComputedStyle((one as HTMLIFrameElement).contentDocument?.body as HTMLElement).backgroundColor,
+      )
+    const light = await paperOf()
+    await chooseRadio(page, hand, 'On pages that are', 'Dark')
+    await expect.poll(paperOf).toBe('rgb(21, 27, 23)')
+    await chooseRadio(page, hand, 'On pages that are', 'Light')
+    await expect.poll(paperOf).toBe(light)
     expect(await violations(page)).toEqual([])
     if (hand === 'mouse') await press(page, 'link', 'All plots on Plots')
     else await (await waitFor(page, 'link', 'All plots on Plots')).press('Enter')

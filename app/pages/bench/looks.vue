@@ -3,6 +3,7 @@ import { useHead } from '#imports'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { defaultLook, lookCss } from '~~/core/listing/look'
 import type { LookInput, SharedLook } from '~~/core/looks/shared-look'
+import type { ColourSet } from '~~/core/looks/site-palette'
 import { andList } from '~~/core/words'
 import { shownOwnCss } from '../../shared/looks/own-css'
 import { specimenOf } from '../../shared/looks/specimen'
@@ -16,6 +17,8 @@ import ConfirmDialog from '../../shared/ConfirmDialog.vue'
 import { request } from '../../shared/http'
 import LookDialog from '../../shared/looks/LookDialog.vue'
 import ScreenHead from '../../shared/ScreenHead.vue'
+import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
+import { choicesOf } from '../../shared/settings/choices'
 import SelectSetting from '../../shared/settings/SelectSetting.vue'
 import { useSiteListings } from '../../shared/site-listings'
 import TopLine from '../../shared/TopLine.vue'
@@ -63,12 +66,21 @@ function came(event: Event) {
   page.value = (event.target as HTMLIFrameElement).contentDocument
 }
 
+/** The set of colours that specimens are shown in: at first that of the pages. */
+const chosenSet = ref<ColourSet | null>(null)
+const usualSet = computed((): ColourSet => (catalogue.catalogue.values.pages === 'dark' ? 'dark' : 'light'))
+const set = computed(() => chosenSet.value ?? usualSet.value)
+
 function specimen({ styles, css: own }: LookInput): string | undefined {
   if (page.value === null || sample.value === undefined) return undefined
   const { row, place } = sample.value
   const bare = { ...row.listing.definition, look: defaultLook }
   const scope = `[data-placement="${place.placement}"]`
-  const css = [lookCss(bare, styles, scope), shownOwnCss(bare, own, scope)].join('\n')
+  const css = [
+    lookCss(bare, styles, scope),
+    shownOwnCss(bare, own, scope),
+    `:root { color-scheme: ${set.value} !important }`,
+  ].join('\n')
   return specimenOf(page.value, place.placement, css) ?? undefined
 }
 
@@ -144,14 +156,20 @@ async function restore({ name: title }: SharedLook, path: string) {
     <p v-else-if="isLooking || !isLoaded" class="none" role="status">{{ words.loading }}</p>
     <template v-else>
       <PaletteStrip @changed="changes += 1" />
-      <SelectSetting
-        v-if="sample"
-        class="with"
-        :label="words.shownWith"
-        :value="sample.row.listing.id"
-        :choices="samples"
-        @change="wanted = $event"
-      />
+      <div v-if="sample" class="with">
+        <SelectSetting
+          :label="words.shownWith"
+          :value="sample.row.listing.id"
+          :choices="samples"
+          @change="wanted = $event"
+        />
+        <ChoiceSetting
+          :label="words.shownOn"
+          :value="set"
+          :choices="choicesOf(words.shownSets)"
+          @change="chosenSet = $event"
+        />
+      </div>
       <p v-else class="none" role="status">{{ words.noListing }}</p>
       <p v-if="looks.length === 0" class="none" role="status">{{ words.none }}</p>
       <ul v-else :aria-label="words.title">
@@ -202,8 +220,17 @@ async function restore({ name: title }: SharedLook, path: string) {
 }
 
 .with {
-  max-width: 380px;
+  display: grid;
+  grid-template-columns: minmax(0, 380px) auto;
+  justify-content: start;
+  gap: 14px 24px;
   margin-top: 18px;
+}
+
+@media (width < 640px) {
+  .with {
+    grid-template-columns: minmax(0, 1fr);
+  }
 }
 
 ul {
