@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
+import { emptyCatalogue } from '~~/tests/support/catalogue'
 import { wordsOf } from '../content/catalogue'
-import { defaultValues } from '../looks/site-values'
 import type { ControlSite } from './define'
 import { newSearchControl, searchControl } from './search'
 
@@ -8,19 +8,7 @@ const site: ControlSite = {
   facets: [],
   terms: [],
   authors: [],
-  words: wordsOf({
-    siteName: 'Site',
-    locale: 'en-GB',
-    zone: 'UTC',
-    placeholder: 'none',
-    collections: [],
-    facets: [],
-    terms: [],
-    authors: [],
-    looks: [],
-    values: defaultValues,
-    fonts: [],
-  }),
+  words: wordsOf(emptyCatalogue),
 }
 const read = (text: string) => searchControl.read(newSearchControl, text, site).choice
 

@@ -5,6 +5,7 @@ import { asPublished, framed, inBench, startApp, visitor } from './support/app'
 import type { App } from './support/app'
 import { chooseFrom, chooseRadio, fill, press, setNumber, use, waitFor, waitForText } from './support/hands'
 import { violations } from './support/violations'
+import { controlled, follow, pricesOn, titlesOn } from './support/visits'
 import { written } from './support/written'
 
 let app: App
@@ -13,16 +14,8 @@ beforeAll(async () => {
 })
 afterAll(() => app.stop())
 
-const main = 'main [data-controls]'
-const pricesOn = (page: Page) =>
-  page.$$eval(`${main} article`, (all) =>
-    all.map((one) => Number(/£([\d.]+)/.exec(one.textContent)?.[1] ?? NaN)),
-  )
-const titlesOn = (page: Page) =>
-  page.$$eval(`${main} article`, (all) =>
-    all.map((one) => one.querySelector('h2, h3, h4')?.textContent?.trim() ?? ''),
-  )
-const rowsOn = (page: Page) => page.$$eval(`${main} tbody tr`, (all) => all.map((one) => one.textContent))
+const rowsOn = (page: Page) =>
+  page.$$eval(`${controlled} tbody tr`, (all) => all.map((one) => one.textContent))
 
 /** How prices of the shelf are narrowed by from now on. */
 function shelfPrices(layout: 'fields' | 'slider'): Promise<void> {
@@ -50,11 +43,6 @@ async function slideTo(page: Page, end: ElementHandle, share: number): Promise<v
   await page.mouse.up()
 }
 
-async function follow(page: Page, hand: string, name: string): Promise<void> {
-  if (hand === 'mouse') return press(page, 'link', name)
-  await (await waitFor(page, 'link', name)).press('Enter')
-}
-
 describe.each(['mouse', 'keys'])('goods are told apart by the %s', (hand) => {
   it('within a price, at an address that says so', async () => {
     await shelfPrices('fields')
@@ -65,7 +53,7 @@ describe.each(['mouse', 'keys'])('goods are told apart by the %s', (hand) => {
     await to.type('3')
     if (hand === 'mouse') await press(page, 'button', 'Price: Narrow')
     else await to.press('Enter')
-    await waitForText(page, `${main} [role=status]`, 'found')
+    await waitForText(page, `${controlled} [role=status]`, 'found')
     expect(new URL(page.url()).search).toBe('?price=2-3')
     const prices = await pricesOn(page)
     expect(prices.length).toBeGreaterThan(1)
@@ -93,9 +81,9 @@ describe.each(['mouse', 'keys'])('goods are told apart by the %s', (hand) => {
     } else await slideTo(page, to, 0.06)
     await expect.poll(() => new URL(page.url()).search).toMatch(/^\?price=-[\d.]+$/)
     const most = Number(new URL(page.url()).search.replace('?price=-', ''))
-    await waitForText(page, `${main} [role=status]`, 'found')
+    await waitForText(page, `${controlled} [role=status]`, 'found')
     await expect.poll(async () => (await pricesOn(page)).every((price) => price <= most)).toBe(true)
-    expect(await page.$eval(`${main} .scale-said`, (said) => said.textContent)).toContain(`to £${most}`)
+    expect(await page.$eval(`${controlled} .scale-said`, (said) => said.textContent)).toContain(`to £${most}`)
     expect(await violations(page)).toEqual([])
     if (hand === 'keys') await to.press('End')
     else await slideTo(page, to, 1)
@@ -110,7 +98,7 @@ describe.each(['mouse', 'keys'])('goods are told apart by the %s', (hand) => {
     const page = await visitor(app)
     await page.goto(`${app.address}/seed-shelf`)
     const titles = (await titlesOn(page)).slice(0, 3)
-    await waitForText(page, main, 'Choose up to 4 to see them side by side.')
+    await waitForText(page, controlled, 'Choose up to 4 to see them side by side.')
     for (const title of titles) {
       await follow(page, hand, `Compare: ${title}`)
       await waitFor(page, 'link', `${title}: compare it no more`)
@@ -119,7 +107,7 @@ describe.each(['mouse', 'keys'])('goods are told apart by the %s', (hand) => {
     await follow(page, hand, 'See 3 side by side')
     await waitFor(page, 'region', 'Side by side: All seed shelf')
     expect(new URL(page.url()).search).toMatch(/^\?compare=[a-z-]+,[a-z-]+,[a-z-]+\/side-by-side$/)
-    const heads = await page.$$eval(`${main} thead th`, (all) => all.map((one) => one.textContent))
+    const heads = await page.$$eval(`${controlled} thead th`, (all) => all.map((one) => one.textContent))
     expect(heads.map((head, at) => head.includes(titles[at] ?? '?'))).toEqual([true, true, true])
     const all = await rowsOn(page)
     expect(await violations(page)).toEqual([])
@@ -135,7 +123,7 @@ describe.each(['mouse', 'keys'])('goods are told apart by the %s', (hand) => {
     await page.waitForFunction(
       (where) => document.querySelectorAll(`${where} thead th`).length === 2,
       {},
-      main,
+      controlled,
     )
     await follow(page, hand, 'Back to all of them')
     await expect.poll(() => titlesOn(page)).toHaveLength(12)
@@ -143,7 +131,7 @@ describe.each(['mouse', 'keys'])('goods are told apart by the %s', (hand) => {
     await page.waitForFunction(
       (where) => document.querySelectorAll(`${where} thead th`).length === 2,
       {},
-      main,
+      controlled,
     )
     await page.close()
   })

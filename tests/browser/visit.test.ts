@@ -2,8 +2,9 @@ import type { Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { startApp, visitor } from './support/app'
 import type { App } from './support/app'
-import { press, waitFor, waitForText } from './support/hands'
+import { waitFor, waitForText } from './support/hands'
 import { violations } from './support/violations'
+import { cardsOn, controlled, follow, titlesOn } from './support/visits'
 
 let app: App
 beforeAll(async () => {
@@ -11,30 +12,20 @@ beforeAll(async () => {
 })
 afterAll(() => app.stop())
 
-const main = 'main [data-controls]'
-const cardsOn = (page: Page) =>
-  page.$$eval(`${main} [data-entry]`, (all) => all.map((one) => one.getAttribute('data-entry')))
-const titlesOn = (page: Page) =>
-  page.$$eval(`${main} article`, (all) =>
-    all.map((one) => one.querySelector('h2, h3, h4')?.textContent?.trim() ?? ''),
-  )
 const searchOf = (page: Page) => new URL(page.url()).search
 const shapeOn = (page: Page) =>
-  page.$eval(`${main} .listing`, (one) => [...(one.firstElementChild?.classList ?? [])].join(' '))
-
-/** Follows a link where the page stands, by the mouse or by the keys. */
-async function follow(page: Page, hand: string, name: string): Promise<void> {
-  if (hand === 'mouse') return press(page, 'link', name)
-  await (await waitFor(page, 'link', name)).press('Enter')
-}
+  page.$eval(`${controlled} .listing`, (one) => [...(one.firstElementChild?.classList ?? [])].join(' '))
 
 /** The name of the link that brings more: it says how many. */
 const moreOf = (page: Page) =>
-  page.$eval(`${main} .listing-pages a`, (one) => one.getAttribute('aria-label') ?? one.textContent.trim())
+  page.$eval(
+    `${controlled} .listing-pages a`,
+    (one) => one.getAttribute('aria-label') ?? one.textContent.trim(),
+  )
 
 /** Where what visitors look at stands on the page: the controls, each of them, and the listing's first card. */
 const placesOn = (page: Page) =>
-  page.$$eval(`${main} :is(.narrow, .listing, .listing > *)`, (all) =>
+  page.$$eval(`${controlled} :is(.narrow, .listing, .listing > *)`, (all) =>
     all.slice(0, 12).map((one) => {
       const { left, top } = one.getBoundingClientRect()
       return [Math.round(left), Math.round(top + scrollY)].join()
@@ -50,7 +41,7 @@ describe.each(['mouse', 'keys'])('a visit to a catalogue by the %s', (hand) => {
     const places = await placesOn(page)
 
     await follow(page, hand, 'Spring 8 found')
-    await waitForText(page, `${main} [role=status]`, '8 found')
+    await waitForText(page, `${controlled} [role=status]`, '8 found')
     expect(await page.evaluate(() => document.activeElement?.textContent)).toContain('Spring')
     await follow(page, hand, 'Summer 7 found')
     await page.waitForFunction(() => location.search === '?season=spring,summer')
@@ -156,9 +147,9 @@ describe('the same visit', () => {
     const page = await visitor(app, { script: false })
     await page.goto(`${app.address}/field-notes`)
     const go = async (name: RegExp) => {
-      const fold = await page.$(`${main} .narrow-menu > summary`)
+      const fold = await page.$(`${controlled} .narrow-menu > summary`)
       await fold?.click()
-      const link = (await page.$$(`${main} .narrow-menu a`)) as Awaited<ReturnType<Page['$$']>>
+      const link = (await page.$$(`${controlled} .narrow-menu a`)) as Awaited<ReturnType<Page['$$']>>
       for (const one of link)
         if (name.test(await one.evaluate((a) => a.textContent)))
           return Promise.all([page.waitForNavigation(), one.click()])
@@ -166,9 +157,13 @@ describe('the same visit', () => {
     }
     await go(/^Maud Ferris/)
     expect(searchOf(page)).toBe('?all-notes.by-author=maud-ferris')
-    const maud = Number(/\d+/.exec(await page.$eval(`${main} [role=status]`, (one) => one.textContent))?.[0])
+    const maud = Number(
+      /\d+/.exec(await page.$eval(`${controlled} [role=status]`, (one) => one.textContent))?.[0],
+    )
     await go(/^Tobias Quill/)
-    const both = Number(/\d+/.exec(await page.$eval(`${main} [role=status]`, (one) => one.textContent))?.[0])
+    const both = Number(
+      /\d+/.exec(await page.$eval(`${controlled} [role=status]`, (one) => one.textContent))?.[0],
+    )
     expect(both).toBeGreaterThan(maud)
     const { n } = await app.db
       .selectFrom('entry_index as i')
@@ -205,12 +200,12 @@ describe('the same visit', () => {
         ? page.waitForResponse((response) => response.url().endsWith('/api/presses'))
         : Promise.resolve(null)
       await follow(page, hand, 'Autumn 5 found')
-      await waitForText(page, `${main} [role=status]`, '5 found')
+      await waitForText(page, `${controlled} [role=status]`, '5 found')
       await (await waitFor(page, 'slider', 'Price: To')).press('PageDown')
       await page.waitForFunction(() => location.search.includes('price=-'))
       // As a page is left, browsers that tests drive say that they are such.
       expect((await told)?.status() ?? 204).toBe(204)
-      const card = await page.waitForSelector(`${main} article h3 a`)
+      const card = await page.waitForSelector(`${controlled} article h3 a`)
       await Promise.all([page.waitForNavigation(), card?.click()])
     }
     const followed = await visitor(app)

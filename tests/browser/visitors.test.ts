@@ -1,4 +1,3 @@
-import type { Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { asPublished, framed, inBench, startApp, visitor } from './support/app'
 import type { App } from './support/app'
@@ -17,6 +16,7 @@ import {
 } from './support/hands'
 import { middle } from './support/look'
 import { violations } from './support/violations'
+import { cardsOn, controlled, follow } from './support/visits'
 
 let app: App
 beforeAll(async () => {
@@ -24,24 +24,15 @@ beforeAll(async () => {
 })
 afterAll(() => app.stop())
 
-const main = 'main [data-controls]'
-const cardsOn = (page: Page) =>
-  page.$$eval(`${main} [data-entry]`, (all) => all.map((one) => one.getAttribute('data-entry')))
 const spring = 'a[id$="-spring"]'
-const outcome = `${main} [role=status]`
-
-/** Follows a link of the page by the mouse, or by the keys from where that finds it. */
-async function follow(page: Page, hand: string, name: string): Promise<void> {
-  if (hand === 'mouse') return press(page, 'link', name)
-  await (await waitFor(page, 'link', name)).press('Enter')
-}
+const outcome = `${controlled} [role=status]`
 
 describe.each(['mouse', 'keys'])('a listing is narrowed by the %s', (hand) => {
   it('where it stands, at an address that brings the same back, and goes back', async () => {
     const page = await visitor(app)
     await page.goto(`${app.address}/seed-shelf`)
     const all = await cardsOn(page)
-    const top = () => page.$eval(main, (one) => one.getBoundingClientRect().top + scrollY)
+    const top = () => page.$eval(controlled, (one) => one.getBoundingClientRect().top + scrollY)
     const before = await top()
     await follow(page, hand, 'Winter 6 found')
     await waitForText(page, outcome, '6 found')
@@ -87,7 +78,7 @@ describe.each(['mouse', 'keys'])('a listing is sorted by the %s', (hand) => {
     const page = await visitor(app)
     await page.goto(`${app.address}/seed-shelf`)
     const prices = () =>
-      page.$$eval(`${main} article`, (all) =>
+      page.$$eval(`${controlled} article`, (all) =>
         all.map((one) => Number(/£([\d.]+)/.exec(one.textContent)?.[1] ?? NaN)),
       )
     const cheapest = async () =>
@@ -133,8 +124,8 @@ describe('a listing is narrowed', () => {
     expect(await cardsOn(page)).toHaveLength(6)
     await page.goto(`${app.address}/seed-shelf?season=winter&topic=storing,purple`)
     expect(await cardsOn(page)).toEqual([])
-    await waitForText(page, main, 'There is nothing called “purple” to choose here.')
-    await waitForText(page, main, 'Nothing here is of Winter and Storing.')
+    await waitForText(page, controlled, 'There is nothing called “purple” to choose here.')
+    await waitForText(page, controlled, 'Nothing here is of Winter and Storing.')
     await go('Without Storing: 6')
     expect(await cardsOn(page)).toHaveLength(6)
     await page.goto(`${app.address}/seed-shelf?season=winter&topic=storing`)
@@ -212,7 +203,7 @@ describe.each([
     else await live.keyboard.press('Enter')
     await live.waitForFunction(() => location.search.endsWith('search=apple'))
     await waitForText(live, outcome, 'found')
-    expect(await live.$eval(main, (one) => one.textContent.includes('“apple”'))).toBe(true)
+    expect(await live.$eval(controlled, (one) => one.textContent.includes('“apple”'))).toBe(true)
     await live.close()
 
     await use(page, hand, 'Remove this control')

@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { newAuthorsControl } from '~~/core/visitors/authors'
 import type { AuthorsControl } from '~~/core/visitors/authors'
-import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
-import { choicesOf } from '../../shared/settings/choices'
 import NumberSetting from '../../shared/settings/NumberSetting.vue'
+import ChoosingSettings from './ChoosingSettings.vue'
 import ControlLabel from './ControlLabel.vue'
 import WaysSettings from './WaysSettings.vue'
 import { words } from './words'
@@ -18,19 +17,12 @@ function set(change: Partial<AuthorsControl>) {
 
 <template>
   <ControlLabel :control="control" :usual="words.author" :fallback="newAuthorsControl" @change="set" />
-  <ChoiceSetting
-    :label="words.layout"
-    :value="control.layout"
-    :fallback="newAuthorsControl.layout"
-    :choices="choicesOf(words.layouts)"
-    @change="set({ layout: $event })"
-  />
-  <ChoiceSetting
-    :label="words.choose"
-    :value="control.choose"
-    :fallback="newAuthorsControl.choose"
-    :choices="choicesOf(words.valueChoosings)"
-    @change="set({ choose: $event })"
+  <ChoosingSettings
+    :control="control"
+    :usual="newAuthorsControl"
+    :layouts="words.layouts"
+    :choosings="words.valueChoosings"
+    @change="set"
   />
   <NumberSetting
     :label="words.most"

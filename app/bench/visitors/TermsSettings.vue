@@ -10,6 +10,7 @@ import NumberSetting from '../../shared/settings/NumberSetting.vue'
 import { useSelection } from '../../stores/bench/selection'
 import { useView } from '../../stores/bench/view'
 import { useCatalogue } from '../../stores/catalogue'
+import ChoosingSettings from './ChoosingSettings.vue'
 import ControlLabel from './ControlLabel.vue'
 import TermNames from './TermNames.vue'
 import WaysSettings from './WaysSettings.vue'
@@ -53,19 +54,12 @@ function set(change: TermsChange) {
 <template>
   <p v-if="isIdle" class="idle" role="status">{{ words.idle }}</p>
   <ControlLabel :control="control" :usual="facet" :fallback="usual" @change="set" />
-  <ChoiceSetting
-    :label="words.layout"
-    :value="control.layout"
-    :fallback="usual.layout"
-    :choices="choicesOf(words.layouts)"
-    @change="set({ layout: $event })"
-  />
-  <ChoiceSetting
-    :label="words.choose"
-    :value="control.choose"
-    :fallback="usual.choose"
-    :choices="choicesOf(words.choosings)"
-    @change="set({ choose: $event })"
+  <ChoosingSettings
+    :control="control"
+    :usual="usual"
+    :layouts="words.layouts"
+    :choosings="words.choosings"
+    @change="set"
   />
   <ChoiceSetting
     :label="words.offer"

@@ -2,9 +2,8 @@
 import { computed } from 'vue'
 import { newValuesControl } from '~~/core/visitors/values'
 import type { ValuesControl } from '~~/core/visitors/values'
-import ChoiceSetting from '../../shared/settings/ChoiceSetting.vue'
-import { choicesOf } from '../../shared/settings/choices'
 import { useCatalogue } from '../../stores/catalogue'
+import ChoosingSettings from './ChoosingSettings.vue'
 import ControlLabel from './ControlLabel.vue'
 import WaysSettings from './WaysSettings.vue'
 import { words } from './words'
@@ -22,19 +21,12 @@ function set(change: Partial<ValuesControl>) {
 
 <template>
   <ControlLabel :control="control" :usual="field" :fallback="usual" @change="set" />
-  <ChoiceSetting
-    :label="words.layout"
-    :value="control.layout"
-    :fallback="usual.layout"
-    :choices="choicesOf(words.layouts)"
-    @change="set({ layout: $event })"
-  />
-  <ChoiceSetting
-    :label="words.choose"
-    :value="control.choose"
-    :fallback="usual.choose"
-    :choices="choicesOf(words.valueChoosings)"
-    @change="set({ choose: $event })"
+  <ChoosingSettings
+    :control="control"
+    :usual="usual"
+    :layouts="words.layouts"
+    :choosings="words.valueChoosings"
+    @change="set"
   />
   <WaysSettings :control="control" :usual="usual" @change="set" />
 </template>
