@@ -43,9 +43,17 @@ function isSaid(kind: PressKind, what: string): boolean {
   return kind === 'card' ? /^[1-9]\d{0,9}$/.test(what) : /^(?:next|previous|more|[1-9]\d{0,8})$/.test(what)
 }
 
+/** Pages from here on are counted as one. */
+const lastCounted = 100
+
+/** A page as it is counted: by its number as long as that is small. */
+export function countedPage(what: string): string {
+  return Number(what) > lastCounted ? String(lastCounted) : what
+}
+
 /**
- * A choice as it is counted: its control is one of the listing's, and what is chosen one of few; what is not,
- * as what was typed, counts for the control alone. Null for a control that the listing has not.
+ * A choice as it is counted: its control is one of the listing's, and what is chosen one thing of few; what is
+ * not, as what was typed, counts for the control alone. Null for a control that the listing has not.
  */
 export function countedChoice(what: string, controls: readonly Control[], site: ControlSite): string | null {
   const [parameter = ''] = what.split(':', 1)
@@ -54,6 +62,7 @@ export function countedChoice(what: string, controls: readonly Control[], site: 
   if (control === undefined) return null
   const kind = kinds.get(control.control)
   const { choice } = kind.read(control, text, site)
-  const isFew = choice !== null && (kind.isOneOfFew?.(control, choice) ?? true)
+  const isOne = choice !== null && !(Array.isArray(choice) && choice.length > 1)
+  const isFew = isOne && (kind.isOneOfFew?.(control, choice) ?? true)
   return `${parameter}:${isFew ? kind.write(control, choice, site) : ''}`
 }

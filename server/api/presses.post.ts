@@ -3,6 +3,7 @@ import { array, object, string } from 'yup'
 import { pressIn } from '../../core/presses/press'
 import { parseWith } from '../../core/parsing'
 import { readOpenJson } from '../http/body'
+import { clientOf } from '../http/clients'
 import { openEndpoint } from '../http/endpoint'
 import { accepted } from '../http/problem'
 import { pressCounter } from '../presses/counter'
@@ -24,8 +25,8 @@ export default openEndpoint(async ({ event }) => {
       ? [searchParams]
       : accepted(parseWith(schema, await readOpenJson(event))).presses.map((one) => new URLSearchParams(one))
   const isPrivate = getHeader(event, 'dnt') === '1' || getHeader(event, 'sec-gpc') === '1'
-  const agent = getHeader(event, 'user-agent') ?? ''
-  for (const press of told.map(pressIn)) if (press !== null) pressCounter().count(press, { agent, isPrivate })
+  const presser = { client: clientOf(event), agent: getHeader(event, 'user-agent') ?? '', isPrivate }
+  for (const press of told.map(pressIn)) if (press !== null) await pressCounter().count(press, presser)
   setResponseStatus(event, 204)
   return null
 })

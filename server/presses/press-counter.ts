@@ -1,6 +1,7 @@
 import { isbot } from 'isbot'
 import { sql } from 'kysely'
-import { countedChoice } from '../../core/presses/press'
+import { RateLimiterMemory } from 'rate-limiter-flexible'
+import { countedChoice, countedPage } from '../../core/presses/press'
 import type { Press } from '../../core/presses/press'
 import { civilDayOf } from '../../core/time/zones'
 import type { Db } from '../db/client'
@@ -11,9 +12,13 @@ import { ensureMonth } from './months'
 
 /** So many different presses are counted between two times of writing; more are let go. */
 const mostPending = 20_000
+/** And so many of one client in an hour. Who that is, is known for that long only, and written nowhere. */
+const mostAnHour = 600
 
 /** What of a press tells that it is not to be counted. */
 export interface Presser {
+  /** As `clientOf` names it. */
+  readonly client: string
   /** The header User-Agent (RFC 9110, 10.1.5). */
   readonly agent: string
   /** Whether who pressed asks not to be followed: DNT (W3C, Tracking Preference Expression) or Sec-GPC (Global Privacy Control). */
@@ -23,13 +28,18 @@ export interface Presser {
 /** Counts presses in memory and writes them together, by the day: how often, and nothing of whose they were. */
 export class PressCounter {
   private pending = new Map<string, { readonly press: Press; readonly count: number }>()
+  private readonly limiter = new RateLimiterMemory({ points: mostAnHour, duration: 3600 })
 
   constructor(private readonly db: Db) {}
 
-  /** Counts a press, unless a program made it or nobody is to know of it. */
-  count(press: Press, { agent, isPrivate }: Presser): boolean {
+  /** Counts a press, unless a program made it, nobody is to know of it, or the same client made too many. */
+  async count(press: Press, { client, agent, isPrivate }: Presser): Promise<boolean> {
     if (isPrivate || agent === '' || isbot(agent)) return false
-    return this.add(press, 1)
+    const isUsual = await this.limiter.consume(client).then(
+      () => true,
+      () => false,
+    )
+    return isUsual && this.add(press, 1)
   }
 
   /** Writes what was counted of what is there; `now` is epoch milliseconds. What can't be written is kept for the next time. */
@@ -60,12 +70,15 @@ export class PressCounter {
     const { site, named } = await knownSite(this.db)
     const controls = await this.controlsOf(counted.map(({ press }) => press.listing))
     const entries = await this.entriesAmong(counted.map(({ press }) => press))
+    const countedAs = ({ listing, kind, what }: Press): string | null => {
+      if (kind === 'choice') return countedChoice(what, controls.get(listing) ?? [], named)
+      if (kind === 'page') return countedPage(what)
+      return entries.has(Number(what)) ? what : null
+    }
     const sums = new Map<string, { readonly press: Press; readonly count: number }>()
     for (const { press, count } of counted) {
-      const own = controls.get(press.listing)
-      if (own === undefined) continue
-      const what = press.kind === 'choice' ? countedChoice(press.what, own, named) : press.what
-      if (what === null || (press.kind === 'card' && !entries.has(Number(what)))) continue
+      const what = controls.has(press.listing) ? countedAs(press) : null
+      if (what === null) continue
       const name = `${press.listing} ${press.kind} ${what}`
       sums.set(name, { press: { ...press, what }, count: (sums.get(name)?.count ?? 0) + count })
     }

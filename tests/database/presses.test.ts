@@ -10,7 +10,11 @@ import type { TestDatabase } from './support/database'
 let test: TestDatabase
 let shelf = ''
 let entry = 0
-const reader = { agent: 'Mozilla/5.0 (X11; Linux x86_64) Gecko/20100101 Firefox/140.0', isPrivate: false }
+const reader = {
+  client: '192.0.2.7',
+  agent: 'Mozilla/5.0 (X11; Linux x86_64) Gecko/20100101 Firefox/140.0',
+  isPrivate: false,
+}
 const day = (text: string) => Date.parse(`${text}T12:00:00Z`)
 
 beforeAll(async () => {
@@ -49,7 +53,7 @@ describe('presses', () => {
       { listing: shelf, kind: 'card', what: '9999999999' } as const,
       { listing: shelf, kind: 'page', what: 'more' } as const,
     ])
-      expect(counter.count(press, reader)).toBe(true)
+      expect(await counter.count(press, reader)).toBe(true)
     await counter.write(day('2026-03-14'))
     expect(await counted()).toEqual([
       { day: '2026-03-14', kind: 'card', what: String(entry), count: 1 },
@@ -75,9 +79,9 @@ describe('presses', () => {
   it('are not counted of programs, nor of whoever asks not to be followed', async () => {
     const counter = new PressCounter(test.db)
     const press = choice('season:spring')
-    expect(counter.count(press, { ...reader, isPrivate: true })).toBe(false)
-    expect(counter.count(press, { ...reader, agent: '' })).toBe(false)
-    expect(counter.count(press, { ...reader, agent: 'Googlebot/2.1' })).toBe(false)
+    expect(await counter.count(press, { ...reader, isPrivate: true })).toBe(false)
+    expect(await counter.count(press, { ...reader, agent: '' })).toBe(false)
+    expect(await counter.count(press, { ...reader, agent: 'Googlebot/2.1' })).toBe(false)
     await counter.write(day('2026-03-14'))
     expect(await counted()).toEqual([])
   })
@@ -86,9 +90,9 @@ describe('presses', () => {
     const counters = Array.from({ length: 4 }, () => new PressCounter(test.db))
     for (const counter of counters)
       for (let at = 0; at < 25; at += 1) {
-        counter.count(choice('season:spring'), reader)
-        counter.count(choice('season:winter'), reader)
-        counter.count({ listing: shelf, kind: 'page', what: 'more' }, reader)
+        await counter.count(choice('season:spring'), reader)
+        await counter.count(choice('season:winter'), reader)
+        await counter.count({ listing: shelf, kind: 'page', what: 'more' }, reader)
       }
     await Promise.all(counters.map((counter) => counter.write(day('2031-07-01'))))
     expect((await counted()).map(({ what, count }) => [what, count])).toEqual([
@@ -98,13 +102,24 @@ describe('presses', () => {
     ])
   })
 
+  it('of one client are counted up to a number, those of others go on', async () => {
+    const counter = new PressCounter(test.db)
+    const many = await Promise.all(
+      Array.from({ length: 610 }, () => counter.count(choice('season:spring'), reader)),
+    )
+    expect(many.filter((is) => is)).toHaveLength(600)
+    expect(await counter.count(choice('season:spring'), { ...reader, client: '192.0.2.8' })).toBe(true)
+    await counter.write(day('2026-03-14'))
+    expect(await counted()).toMatchObject([{ count: 601 }])
+  })
+
   it('that could not be written are kept for the next time', async () => {
     const counter = new PressCounter(test.db)
-    counter.count(choice('season:spring'), reader)
+    await counter.count(choice('season:spring'), reader)
     await sql`alter table presses rename to presses_away`.execute(test.db)
     await expect(counter.write(day('2026-03-14'))).rejects.toThrow()
     await sql`alter table presses_away rename to presses`.execute(test.db)
-    counter.count(choice('season:spring'), reader)
+    await counter.count(choice('season:spring'), reader)
     await counter.write(day('2026-03-14'))
     expect(await counted()).toMatchObject([{ what: 'season:spring', count: 2 }])
   })
@@ -112,7 +127,7 @@ describe('presses', () => {
   it('go with their month, once that was kept long enough', async () => {
     const counter = new PressCounter(test.db)
     for (const month of ['2025-01', '2025-02', '2025-12', '2026-03']) {
-      counter.count(choice('season:spring'), reader)
+      await counter.count(choice('season:spring'), reader)
       await counter.write(day(`${month}-15`))
     }
     expect(monthsKept).toBe(13)
