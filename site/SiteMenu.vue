@@ -29,8 +29,8 @@ function linksUnder({ title, path, under }: MenuLink): MenuLink['under'] {
           <a :href="one.path" :aria-current="currentOf(one.path)">{{ one.title }}</a>
         </li>
       </ul>
-      <details v-else-if="link.under.length > 0" name="menu" data-control>
-        <summary :data-here="linksUnder(link).some((one) => one.path === path) || undefined">
+      <details v-else-if="link.under.length > 0" name="menu">
+        <summary data-control :data-here="linksUnder(link).some((one) => one.path === path) || undefined">
           {{ link.title }}
         </summary>
         <ul>

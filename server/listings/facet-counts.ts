@@ -7,6 +7,9 @@ import { isAskedOfAll } from './asked-of-all'
 import { keyCounts } from './key-counts'
 import { rowsRelation } from './rows'
 
+/** Each key of each entry is looked up among so many; among more, all keys are counted, and then looked up. */
+const mostLooked = 16
+
 /**
  * How many of the entries that pass a plan have each of the keys, as terms of a facet, choices of a
  * field or authors. Read off kept counts where the plan asks nothing, else counted in one pass over
@@ -23,17 +26,17 @@ export async function facetCounts(
     return new Map([...kept].filter(([, count]) => count > 0))
   }
   if (keys.length === 0) return new Map()
+  const isAsked = sql`key = any(${sql.val([...keys])}::integer[])`
+  const early = keys.length > mostLooked ? sql`` : sql`where ${isAsked}`
   const legs = plan.collections.map((collection) => {
     const passing = sql`${rowsRelation(plan.rows)} where i.collection_id = ${collection} and ${conditionOf(filterOf(plan), collection)}`
     // However many dates of it pass, an entry is one.
     const entries = plan.rows.of === 'entries' ? sql`i.keys` : sql`distinct i.entry_id, i.keys`
-    return sql`
-      select key from (select ${entries} from ${passing}) entries, unnest(keys) key
-      where key = any(${sql.val([...keys])}::integer[])`
+    return sql`select key from (select ${entries} from ${passing}) entries, unnest(keys) key ${early}`
   })
   const { rows } = await sql<{ key: number; entries: number }>`
-    select key, count(*)::integer as entries from (${sql.join(legs, sql` union all `)}) legs group by key`.execute(
-    db,
-  )
+    with counted as materialized (
+      select key, count(*)::integer as entries from (${sql.join(legs, sql` union all `)}) legs group by key
+    ) select key, entries from counted where ${isAsked}`.execute(db)
   return new Map(rows.map((row) => [row.key, row.entries]))
 }

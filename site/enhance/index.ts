@@ -8,6 +8,7 @@ import { layOutByClock, tellByClock } from './clock'
 import { reachEnds } from './endless'
 import { tellPresses } from './presses'
 import { rememberViews } from './remembered'
+import { sendScales } from './scales'
 import { turnInPlace } from './turning'
 
 // What is measured in fonts that stand in would move when the others come.
@@ -18,6 +19,7 @@ document.addEventListener('bushel:changed', drive)
 document.addEventListener('bushel:changed', tellByClock)
 
 fitCodeFrames()
+sendScales()
 
 const { page, entry, alone } = document.body.dataset
 if (page !== undefined || alone !== undefined) turnInPlace()

@@ -1,3 +1,4 @@
+import { askedBy } from './asked-by-form'
 import { showPageAt } from './keep-up-to-date'
 
 /**
@@ -27,14 +28,8 @@ export function turnInPlace(): void {
     const form = event.target
     if (!(form instanceof HTMLFormElement) || !form.matches('[data-in-place]')) return
     event.preventDefault()
-    follow(addressOf(form))
-  })
-  document.addEventListener('input', ({ target }) => {
-    if (target instanceof HTMLInputElement && target.form?.matches('[data-slides]')) showSet(target)
-  })
-  document.addEventListener('change', ({ target }) => {
-    if (target instanceof HTMLInputElement && target.form?.matches('[data-slides]'))
-      target.form.requestSubmit()
+    const query = askedBy(form)
+    follow(query === '' ? location.pathname : `${location.pathname}?${query}`)
   })
   addEventListener('popstate', () => void showPageAt(location.href))
 }
@@ -56,35 +51,4 @@ function follow(address: string): void {
 /** Shows another address of this page where it stands, as one more or in place of its own. */
 export function goTo(address: string, as: 'push' | 'replace'): Promise<boolean> {
   return showPageAt(address, () => history[`${as}State`](null, '', address))
-}
-
-/** Shows on its line what is set on a scale; one end pushes the other before it. */
-function showSet(moved: HTMLInputElement): void {
-  const ends = [...(moved.form?.querySelectorAll<HTMLInputElement>('[type=range]') ?? [])]
-  const [from, to] = ends
-  if (from === undefined || to === undefined) return
-  if (Number(from.value) > Number(to.value)) (moved === from ? to : from).value = moved.value
-  ends.forEach(({ value, min, max }, at) =>
-    moved.form?.style.setProperty(at === 0 ? '--from' : '--to', String((+value - +min) / (+max - +min))),
-  )
-}
-
-/** Says a range as addresses say it, which a form can only say in parts. */
-function joinParts(asked: URLSearchParams, name: string | undefined, between = '-'): void {
-  if (name === undefined) return
-  const parts = ['from', 'to'].map((part) => asked.get(`${name}-${part}`) ?? '')
-  for (const part of ['from', 'to']) asked.delete(`${name}-${part}`)
-  if (parts.some((one) => one !== '')) asked.set(name, parts.join(between))
-}
-
-/** Where a form leads, without what is left empty in it. */
-function addressOf(form: HTMLFormElement): string {
-  const asked = new URLSearchParams()
-  for (const [name, value] of new FormData(form)) if (value !== '') asked.set(name, value as string)
-  // What is set to the end of a scale is no limit.
-  for (const { name, value, dataset } of form.querySelectorAll<HTMLInputElement>('[data-open]'))
-    if (value === dataset.open) asked.delete(name)
-  joinParts(asked, form.dataset.joins, form.dataset.between)
-  const query = asked.toString().replaceAll('%2C', ',').replaceAll('%2F', '/')
-  return query === '' ? location.pathname : `${location.pathname}?${query}`
 }

@@ -58,7 +58,10 @@ describe.each(['mouse', 'keys'])('what visitors choose by is set by the %s', (ha
 
     await chooseFrom(page, hand, 'Add a control', 'Narrow by Rent a year')
     await chooseRadio(page, hand, 'Laid out as', 'A scale')
-    await frame.waitForSelector('.narrow-scale input[type=range]')
+    await (await frame.waitForSelector('.narrow-scale input[name$="-to"]'))?.press('PageDown')
+    await waitForText(page, 'main', 'As a visitor who chose up to')
+    await use(page, hand, 'Put back')
+    await frame.waitForSelector('.narrow-scale')
     await use(page, hand, 'Settings of Rent a year')
 
     await chooseFrom(page, hand, 'Add a control', 'Narrow by when they were published')

@@ -5,6 +5,7 @@ import { computed, markRaw, onBeforeUnmount, ref, useTemplateRef, watch } from '
 import { placementsOf } from '~~/core/pages/standing'
 import { same } from '~~/core/same'
 import { andList } from '~~/core/words'
+import { askedBy } from '~~/site/enhance/asked-by-form'
 import { useDraft } from '../../stores/bench/draft'
 import { useSelection } from '../../stores/bench/selection'
 import { useShown } from '../../stores/bench/shown'
@@ -135,9 +136,8 @@ function submitted(event: SubmitEvent) {
   event.preventDefault()
   const form = (event.target as Element | null)?.closest<HTMLFormElement>('form[data-in-place]') ?? null
   if (form === null) return
-  const asked = Array.from(new FormData(form)).filter(([, value]) => value !== '')
-  const query = new URLSearchParams(asked.map(([name, value]) => [name, value as string]))
-  view.visitor = query.size === 0 ? '' : `?${query.toString()}`
+  const query = askedBy(form)
+  view.visitor = query === '' ? '' : `?${query}`
 }
 
 const chosenAsVisitor = computed(() => {
