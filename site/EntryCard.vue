@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import CardPart from './CardPart.vue'
 import type { CardView } from './view'
-import { words } from './words'
+import CompareMark from './visitors/CompareMark.vue'
 
 const props = defineProps<{ card: CardView }>()
 
@@ -47,17 +47,7 @@ const parts = computed(() => {
     </div>
     <div v-if="parts.foot.length || card.compare" class="card-foot">
       <CardPart v-for="part in parts.foot" :key="part.key" :filled="part" :card="card" />
-      <a
-        v-if="card.compare"
-        class="compare-mark"
-        data-in-place
-        rel="nofollow"
-        :href="card.compare.address"
-        :ping="card.compare.told ?? undefined"
-        :aria-current="card.compare.isChosen ? 'true' : undefined"
-        :aria-label="words.markOf(card.compare.title, card.title)"
-        >{{ card.compare.title }}</a
-      >
+      <CompareMark v-if="card.compare" :mark="card.compare" :title="card.title" />
     </div>
   </article>
 </template>

@@ -3,9 +3,12 @@ import { computed } from 'vue'
 import type { ChosenShape } from '../../core/shapes'
 import CardPart from '../CardPart.vue'
 import type { CardView, PlacedListingView } from '../view'
+import CompareMark from '../visitors/CompareMark.vue'
 
 const props = defineProps<{ placement: PlacedListingView }>()
 const settings = computed(() => props.placement.shape as ChosenShape<'table'>)
+/** What is said of comparing entries; nothing where nobody can. */
+const marks = computed(() => props.placement.cards.find(({ compare }) => compare !== null)?.compare?.title)
 /** What an entry has in a column: one part, or none. */
 const partsOf = (card: CardView, key: string) => card.parts.filter((part) => part.key === key)
 </script>
@@ -21,6 +24,7 @@ const partsOf = (card: CardView, key: string) => card.parts.filter((part) => par
         <th v-for="column in placement.columns" :key="column.key" scope="col" :data-part="column.part">
           {{ column.title }}
         </th>
+        <th v-if="marks" scope="col">{{ marks }}</th>
       </tr>
     </thead>
     <tbody>
@@ -40,6 +44,9 @@ const partsOf = (card: CardView, key: string) => card.parts.filter((part) => par
         >
           <CardPart v-for="part in partsOf(card, column.key)" :key="part.key" :filled="part" :card="card" />
         </component>
+        <td v-if="marks">
+          <CompareMark v-if="card.compare" :mark="card.compare" :title="card.title" />
+        </td>
       </tr>
     </tbody>
   </table>
