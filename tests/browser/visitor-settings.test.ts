@@ -95,6 +95,7 @@ describe.each(['mouse', 'keys'])('what visitors choose by is set by the %s', (ha
 
   it('views, which change places with the listing’s own', async () => {
     const { page, frame } = await inVisitors('Field notes', 'All notes')
+    await chooseFrom(page, hand, 'Add a control', 'Compare a few')
     await chooseFrom(page, hand, 'Add a control', 'Change the view')
     await waitForText(page, sentence, 'change the view')
     await frame.waitForSelector('.narrow-terms ::-p-text(List)')
@@ -104,7 +105,7 @@ describe.each(['mouse', 'keys'])('what visitors choose by is set by the %s', (ha
     await pickBy(page, hand, 'Its cards', 'Words alone')
     await use(page, hand, 'Exchange with the listing’s own')
     await waitForText(page, sentence, 'as a table')
-    await frame.waitForSelector('[data-controls] table')
+    await frame.waitForSelector('[data-controls] table td > .compare-mark')
     await press(page, 'button', 'Undo: Exchange with the listing’s own')
     await waitForText(page, sentence, 'as a grid')
     await use(page, hand, 'Offer another view')
