@@ -99,7 +99,7 @@ interface FoundPage {
 async function documentOf(visit: Visit, page: FoundPage): Promise<PublicAnswer> {
   const { db, asker, asked, shared, query } = visit
   const { found, listed, shown = listed, trail, pageId, entryId } = page
-  const around = await furnished(db, asker, furnitureOf(found.page), { asked, trail, query })
+  const around = await furnished(db, asker, furnitureOf(found.page), { asked, trail, query, page: listed })
   const css = cssOfAll(visit.site, [...around.views, listed])
   const dependence = await dependenceOf(visit, [found, ...around.asked])
   const html = await renderDocument({
@@ -327,7 +327,7 @@ export async function renderDraft(
   // What is drafted here is not seen at its place too.
   const drafted = furnitureAt(draft.path)
   const names = furnitureOf(draft.page).filter((name) => name !== drafted)
-  const around = await furnished(db, asker, names, { asked, trail })
+  const around = await furnished(db, asker, names, { asked, trail, page: listed })
   return renderDocument({
     site,
     navigation: links,

@@ -234,4 +234,24 @@ describe.each(furnitureNames)('the %s of every page', (kind) => {
     expect(JSON.stringify(await siteMap(test.db, 'https://example.org', null, now))).not.toContain('site-')
     expect(await sharedAreas(test.db)).toMatchObject([{ id, isOnEvery: true, pages: [] }])
   })
+
+  it('gives an anchor to one thing of a page, whatever says it too: to the page’s own, then at its head', async () => {
+    const [head, foot] = [await setUp('head'), await setUp('foot')]
+    const named = (text: string): Placement => ({ ...note(text), anchor: 'here' })
+    for (const [id, text] of [
+      [front, 'On the page'],
+      [head, 'At the head'],
+      [foot, 'At the foot'],
+    ] as const) {
+      await add(id, named(text))
+      await hand.publish(id)
+    }
+    const owners = async (path: string) => {
+      const { answer, head: top, foot: bottom } = await visit(path)
+      const count = (html: string) => html.split(' id="here"').length - 1
+      return [count(answer.html), count(top), count(bottom)]
+    }
+    expect(await owners('/')).toEqual([1, 0, 0])
+    expect(await owners('/notes/rain')).toEqual([1, 1, 0])
+  })
 })
