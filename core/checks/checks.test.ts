@@ -13,7 +13,9 @@ import type { CheckedListing, CheckedPage, ShownCard } from './define'
 import { findingsOf } from './index'
 import { fillingCounts } from './row-holes'
 import { defaultLook } from '../listing/look'
+import { newAuthorsControl } from '../visitors/authors'
 import { newTermsControl } from '../visitors/terms'
+import { newValuesControl } from '../visitors/values'
 import type { StyleValues } from '../looks/properties'
 import type { Styling } from '../looks/styles'
 import { largestPicture } from './soft-pictures'
@@ -87,6 +89,15 @@ describe('what visitors can do', () => {
       [{ ...controls[0], layout: 'list' }, controls[1]],
     ])
     expect(found('long-bar', offering(12, 40))).toEqual([])
+    const others = [{ ...newAuthorsControl, layout: 'bar' as const }, newValuesControl(3)]
+    const crowded = listingOf({ visitors: { place: 'above', controls: others } })
+    const told = found('long-bar', [checked(crowded, cards(6), { offered: [13, 14] })])
+    expect(told.map(({ text }) => text.split(' side')[0])).toEqual([
+      'Visitors find 13 authors',
+      'Visitors find 14 choices',
+    ])
+    expect(told.map(({ mends }) => mends.length)).toEqual([2, 1])
+    expect(told[0]?.mends[0]?.edit(crowded).visitors.controls).toEqual([{ ...others[0], most: 8 }, others[1]])
     expect(found('long-bar', [checked(narrowed, cards(6))])).toEqual([])
   })
 
