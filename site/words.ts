@@ -68,6 +68,7 @@ export const words = {
   captions: 'Captions',
   controlsOf: (listing: string) => `Narrow ${listing}`,
   found: (count: number) => (count === 0 ? 'nothing' : count === 1 ? '1 found' : `${count} found`),
+  inAll: (count: number) => `${count} in all`,
   foundSo: (count: number) => (count === 0 ? 'Nothing found' : count === 1 ? '1 found' : `${count} found`),
   takeOff: (title: string) => `${title}: take it back`,
   clearAll: 'Clear all',

@@ -60,17 +60,19 @@ export async function visitorsView(asked: ControlsAsked): Promise<VisitorsView |
   const { place, controls } = listing.visitors
   if (controls.length === 0) return null
   const isNarrowed = choices.chosen.some(({ control }) => narrows(control))
-  const [comparison, found, ...loaded] = await Promise.all([
+  const [comparison, counted, ...loaded] = await Promise.all([
     comparisonView(asked),
-    isNarrowed ? foundBy(asked, choices.chosen) : null,
+    controls.some(narrows) ? foundBy(asked, choices.chosen) : null,
     ...controls.map((control) => controlView(control, asked)),
   ])
+  const found = isNarrowed ? counted : null
   return {
     place,
     controls: loaded.flatMap(({ view, inSight }) => (inSight > 0 ? [view] : [])),
     offered: loaded.map(({ inSight }) => inSight),
     chosen: waysBack(asked).map(({ title, address }) => ({ title, address })),
     clear: isNarrowed ? withoutAll(asked) : null,
+    all: isNarrowed ? null : counted,
     found,
     comparison,
     instead: found === 0 ? await insteadOf(asked) : [],

@@ -25,9 +25,9 @@ defineProps<{ visitors: VisitorsView; name: string }>()
     <template v-else>
       <ControlGroup v-for="(control, at) in visitors.controls" :key="at" :control="control" />
     </template>
-    <div class="narrow-outcome">
+    <div v-if="visitors.all !== null || visitors.found !== null" class="narrow-outcome">
       <p role="status">
-        <template v-if="visitors.found !== null">{{ words.foundSo(visitors.found) }}</template>
+        {{ visitors.found !== null ? words.foundSo(visitors.found) : words.inAll(visitors.all ?? 0) }}
       </p>
       <ul v-if="visitors.chosen.length > 0" role="list" class="narrow-chosen">
         <li v-for="one in visitors.chosen" :key="one.address">

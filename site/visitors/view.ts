@@ -139,6 +139,8 @@ export interface VisitorsView {
   readonly chosen: readonly Way[]
   /** Takes all of it back; null where nothing is chosen. */
   readonly clear: string | null
+  /** How many there are; null where something is chosen, and where no control narrows. */
+  readonly all: number | null
   /** How many are found under what is chosen; null where nothing is. */
   readonly found: number | null
   /** What is shown instead of the listing where entries are compared side by side; null elsewhere. */

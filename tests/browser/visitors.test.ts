@@ -67,6 +67,7 @@ describe.each(['mouse', 'keys'])('a listing is narrowed by the %s', (hand) => {
     await page.goBack()
     await page.goBack()
     await expect.poll(() => cardsOn(page)).toEqual(all)
+    await waitForText(page, outcome, '30 in all')
     await page.goForward()
     await expect.poll(() => cardsOn(page)).toEqual(winter)
     await page.close()
