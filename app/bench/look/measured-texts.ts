@@ -90,15 +90,21 @@ function measuredOn(page: Document, all: readonly Placed[], pages: PageSet): rea
   if (styled.length === 0) return []
   const sets = pages === 'visitor' ? (['light', 'dark'] as const) : [null]
   const seen = new Map(styled.map(({ id }) => [id, [] as Seen[]]))
-  for (const set of sets)
+  const look = (set: ColourSet | null, state: State | null, { id }: Placed, target: StyleTarget) => {
+    const contrast = contrastOf(page, id, target)
+    const { name, title } = target
+    if (contrast !== null) seen.get(id)?.push({ ...contrast, name, title, state, set })
+  }
+  for (const set of sets) {
+    // At rest all is looked at together: each time that it is dressed the whole page is laid out anew.
+    dressed(page, set, '', () => {
+      for (const one of styled) for (const { target } of targetsSet(one)) look(set, null, one, target)
+    })
     for (const one of styled)
       for (const { target, states } of targetsSet(one))
-        for (const state of states) {
-          const css = state === null ? '' : one.css({ target: target.name, state })
-          const contrast = dressed(page, set, css, () => contrastOf(page, one.id, target))
-          const { name, title } = target
-          if (contrast !== null) seen.get(one.id)?.push({ ...contrast, name, title, state, set })
-        }
+        for (const state of states)
+          dressed(page, set, one.css({ target: target.name, state }), () => look(set, state, one, target))
+  }
   return styled.map(({ id, of }) => ({ placement: id, of, texts: (seen.get(id) ?? []).map(textOf) }))
 
   function textOf(one: Seen, _: number, others: readonly Seen[]): MeasuredText {
@@ -111,14 +117,15 @@ function measuredOn(page: Document, all: readonly Placed[], pages: PageSet): rea
   }
 }
 
-/** The targets that a look sets anything of, at rest and in the states for which it does. */
+/** The targets that a look sets anything of, with the states for which it does. */
 function targetsSet({
   targets,
   styles,
-}: Placed): readonly { readonly target: StyleTarget; readonly states: readonly (State | null)[] }[] {
+}: Placed): readonly { readonly target: StyleTarget; readonly states: readonly State[] }[] {
   return targets.flatMap((target) => {
-    const own = styles.filter((one) => one.target === target.name).map(({ state }) => state)
-    return own.length === 0 ? [] : [{ target, states: [...new Set([null, ...own])] }]
+    const own = styles.filter((one) => one.target === target.name)
+    const states = own.flatMap(({ state }) => state ?? [])
+    return own.length === 0 ? [] : [{ target, states: [...new Set(states)] }]
   })
 }
 
