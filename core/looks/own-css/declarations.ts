@@ -32,7 +32,17 @@ export function refusedDeclaration(declaration: Declaration): Refusal | null {
   if (isCustomProperty(property)) return null
   if (property.toLowerCase() === 'position' && /\bfixed\b/i.test(generate(value)))
     return refusal(declaration, 'A listing keeps to its own place: it can’t lie over the page.')
+  if (takesRing(declaration))
+    return refusal(declaration, 'Whoever goes by keys sees by the outline where they are. Set another one.')
   return mismatch(declaration)
+}
+
+/** Whether it takes away the outline that tells what holds the focus (WCAG 2.2, 2.4.7). */
+function takesRing({ property, value }: Declaration): boolean {
+  return (
+    /^outline(?:-style|-width|-color)?$/.test(partsOf(property).basename.toLowerCase()) &&
+    /(?:^|\s)(?:none|0[a-z]*|transparent|initial|unset)(?:\s|$)/i.test(generate(value))
+  )
 }
 
 interface Unread {

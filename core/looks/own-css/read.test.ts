@@ -66,6 +66,12 @@ describe('own CSS', () => {
     ['a { view-transition-name: page }', '1: This is of the whole page.'],
     ['a { position: fixed }', '1: A listing keeps to its own place'],
     ['a { POSITION: FIXED !important }', '1: A listing keeps to its own place'],
+    ['a { outline: none }', '1: Whoever goes by keys'],
+    ['a:focus-visible { OUTLINE: 0 !important }', '1: Whoever goes by keys'],
+    ['a { outline: 2px solid transparent }', '1: Whoever goes by keys'],
+    ['a { outline-width: 0px }', '1: Whoever goes by keys'],
+    ['a { outline-style: none }', '1: Whoever goes by keys'],
+    ['a { outline: unset }', '1: Whoever goes by keys'],
     ['@import "x.css";', '1: “@import” is of the whole page.'],
     ['@import url(x.css);', '1: “@import” is of the whole page.'],
     ['@font-face { font-family: x; src: url(x) }', '1: “@font-face” is of the whole page.'],
@@ -98,6 +104,11 @@ describe('own CSS', () => {
       [1, 'colr: blue'],
       [3, ':--gone'],
     ])
+  })
+
+  it('takes another outline for what holds the focus', () => {
+    const { refused } = readOwnCss('a { outline: 3px dotted red; outline-offset: 0 }', place)
+    expect(refused).toEqual([])
   })
 
   it.each([
