@@ -128,7 +128,7 @@ describe('the same visit', () => {
     await to.press('PageDown')
     await go('button', 'Price: Narrow')
     expect(new URL(page.url()).searchParams.get('season')).toBe('spring,summer')
-    expect(narrowed).toEqual(expect.arrayContaining(await cardsOn(page)))
+    expect(narrowed).toEqual(expect.arrayContaining([...(await cardsOn(page))]))
     await (await waitFor(page, 'DisclosureTriangle', 'Order: Newest first')).click()
     await go('link', 'Cheapest first')
     await go('link', 'List')
