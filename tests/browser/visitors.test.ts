@@ -16,7 +16,7 @@ import {
 } from './support/hands'
 import { middle } from './support/look'
 import { violations } from './support/violations'
-import { cardsOn, controlled, follow } from './support/visits'
+import { cardsOn, controlled, follow, pricesOn } from './support/visits'
 
 let app: App
 beforeAll(async () => {
@@ -78,10 +78,7 @@ describe.each(['mouse', 'keys'])('a listing is sorted by the %s', (hand) => {
   it('by a menu that folds in, under what narrows it, and so many at once, at an address that says so', async () => {
     const page = await visitor(app)
     await page.goto(`${app.address}/seed-shelf`)
-    const prices = () =>
-      page.$$eval(`${controlled} article`, (all) =>
-        all.map((one) => Number(/£([\d.]+)/.exec(one.textContent)?.[1] ?? NaN)),
-      )
+    const prices = () => pricesOn(page)
     const cheapest = async () =>
       (await prices()).every((price, at, all) => at === 0 || price >= (all[at - 1] ?? 0))
     expect(await cheapest()).toBe(false)

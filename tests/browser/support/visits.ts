@@ -16,10 +16,10 @@ export function titlesOn(page: Page): Promise<readonly string[]> {
   )
 }
 
-/** The price on each of its cards, in pounds; NaN for none. */
+/** The price on each of its cards, in pounds, not what it was before; NaN for none. */
 export function pricesOn(page: Page): Promise<readonly number[]> {
   return page.$$eval(`${controlled} article`, (all) =>
-    all.map((one) => Number(/£([\d.]+)/.exec(one.textContent)?.[1] ?? NaN)),
+    all.map((one) => Number([...one.textContent.matchAll(/£([\d.]+)/g)].at(-1)?.[1] ?? NaN)),
   )
 }
 
