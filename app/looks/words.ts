@@ -2,8 +2,8 @@
 export const words = {
   title: 'Looks',
   hint: 'How listings look that share a look. It is changed from a listing that is in it: style that, then put it into the look.',
-  shownOn: 'On pages that are',
-  shownSets: { light: 'Light', dark: 'Dark' },
+  shownOn: 'Shown on',
+  shownSets: { light: 'Light pages', dark: 'Dark pages' },
   new: 'New look',
   palette: {
     title: 'Palette',

@@ -110,9 +110,9 @@ describe.each(['mouse', 'keys'])('looks by the %s', (hand) => {
           getComputedStyle((one as HTMLIFrameElement).contentDocument?.body as HTMLElement).backgroundColor,
       )
     const light = await paperOf()
-    await chooseRadio(page, hand, 'On pages that are', 'Dark')
+    await chooseRadio(page, hand, 'Shown on', 'Dark pages')
     await expect.poll(paperOf).toBe('rgb(21, 27, 23)')
-    await chooseRadio(page, hand, 'On pages that are', 'Light')
+    await chooseRadio(page, hand, 'Shown on', 'Light pages')
     await expect.poll(paperOf).toBe(light)
     expect(await violations(page)).toEqual([])
     if (hand === 'mouse') await press(page, 'link', 'All plots on Plots')
