@@ -17,7 +17,7 @@ export interface MeasuredText {
   /** Its contrast with its ground, and the least that all can read (WCAG 2.2, 1.4.3). */
   readonly ratio: number
   readonly least: number
-  /** The nearest colour that can be read there in every set, as `#rrggbb`; null where there is none, or it can be. */
+  /** The nearest colour that can be read there in every set, as looks say it; null where there is none, or it can be. */
   readonly nearest: string | null
 }
 

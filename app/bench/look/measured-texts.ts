@@ -5,9 +5,8 @@ import type { CheckedTexts, MeasuredText } from '~~/core/checks/measured-texts'
 import { fittingCss, fittingTargets } from '~~/core/fittings/look'
 import { lookCss, sharedStyles } from '~~/core/listing/look'
 import { targetGroupsOf } from '~~/core/listing/targets'
-import { colourText } from '~~/core/looks/colour'
-import { nearestReadable } from '~~/core/looks/readable'
-import type { PageSet } from '~~/core/looks/site-values'
+import { readableInSets } from '~~/core/looks/readable-in-sets'
+import type { SiteValues } from '~~/core/looks/site-values'
 import type { ColourSet } from '~~/core/looks/site-palette'
 import { merged } from '~~/core/looks/styles'
 import type { Styles } from '~~/core/looks/styles'
@@ -72,8 +71,7 @@ export function useMeasuredTexts(): ShallowRef<readonly CheckedTexts[]> {
   watchDebounced(
     () => shown.page,
     (page) => {
-      measured.value =
-        page === null ? [] : measuredOn(page.document, placed(), catalogue.catalogue.values.pages)
+      measured.value = page === null ? [] : measuredOn(page.document, placed(), catalogue.catalogue.values)
     },
     { debounce: pause, maxWait: 5 * pause, immediate: true },
   )
@@ -85,9 +83,14 @@ const scopeOf = (id: string) => `[data-placement="${id}"]`
 /** A text that was found, with what was measured of it. */
 type Seen = ShownContrast & Pick<MeasuredText, 'name' | 'title' | 'state' | 'set'>
 
-function measuredOn(page: Document, all: readonly Placed[], pages: PageSet): readonly CheckedTexts[] {
+function measuredOn(
+  page: Document,
+  all: readonly Placed[],
+  { pages, palette }: SiteValues,
+): readonly CheckedTexts[] {
   const styled = all.filter(({ styles }) => styles.length > 0)
   if (styled.length === 0) return []
+  const only = pages === 'dark' ? 'dark' : 'light'
   const sets = pages === 'visitor' ? (['light', 'dark'] as const) : [null]
   const seen = new Map(styled.map(({ id }) => [id, [] as Seen[]]))
   const look = (set: ColourSet | null, state: State | null, { id }: Placed, target: StyleTarget) => {
@@ -111,9 +114,9 @@ function measuredOn(page: Document, all: readonly Placed[], pages: PageSet): rea
     const { name, title, state, set, ratio, least, drawn } = one
     const grounds = others
       .filter((other) => other.name === name && other.state === state)
-      .map(({ ground }) => ground)
-    const nearest = ratio < least ? nearestReadable(drawn, grounds, least) : null
-    return { name, title, state, set, ratio, least, nearest: nearest === null ? null : colourText(nearest) }
+      .map((other) => ({ set: other.set ?? only, ground: other.ground }))
+    const nearest = ratio < least ? readableInSets(drawn, grounds, palette, least) : null
+    return { name, title, state, set, ratio, least, nearest }
   }
 }
 
