@@ -28,7 +28,11 @@ await runMain(async () => {
       await run(process.execPath, ['--import', 'tsx', 'scripts/prepare-database.ts'], { env })
       env.BENCH_PORTS = (await Promise.all([freePort(), freePort(), freePort()])).join(',')
     }
-    await run(process.execPath, ['--import', 'tsx', `scripts/bench/${what}.ts`], { env })
+    await run(
+      process.execPath,
+      ['--import', 'tsx', '--import', './scripts/lib/site-assets.mjs', `scripts/bench/${what}.ts`],
+      { env },
+    )
   } finally {
     stop()
   }

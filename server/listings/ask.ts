@@ -22,7 +22,7 @@ import type { DatesAsked, NumbersAsked, Spread } from './found-within'
 import { mayChangeAt } from './next-change'
 import { pageShown } from './shown-page'
 import type { ShownPage } from './shown-page'
-import { countsOf } from './step-counts'
+import { countsOf, passingCount } from './step-counts'
 import { shownInStretch } from './stretches'
 
 /**
@@ -240,8 +240,7 @@ async function foundNow(
   choices: readonly VisitorAsk[],
 ): Promise<number> {
   const plan = await listingPlan(db, known, listing, asked, above, choices)
-  const { steps } = await countsOf(db, plan)
-  return shownOf(steps.at(-1) ?? 0, listing)
+  return shownOf(await passingCount(db, plan), listing)
 }
 
 /** So many of what passes are shown. */

@@ -10,7 +10,7 @@ import type { RowKey } from '../../core/content/row'
 import type { Db } from '../db/client'
 import { shownPositions } from './answer'
 import { indexedRow } from './indexed-entry'
-import { countsOf } from './step-counts'
+import { passingCount } from './step-counts'
 
 /** A page of a listing's rows. */
 export interface ShownPage {
@@ -106,8 +106,7 @@ async function notSkipped(
 /** A page by its number; the last where there are fewer. Those nearer to the end are reached from there. */
 async function numberedPage(paged: Paged, number: number, perPage: number): Promise<ShownPage> {
   const { db, plan, locale, amount } = paged
-  const { steps } = await countsOf(db, plan)
-  const all = Math.max(0, (steps.at(-1) ?? 0) - plan.skip)
+  const all = Math.max(0, (await passingCount(db, plan)) - plan.skip)
   const total = Math.min(all, takeOf(amount))
   const before = perPage * (Math.max(1, Math.min(number, Math.ceil(total / perPage))) - 1)
   if (before <= all / 2) return pageFrom(paged, null, before, perPage)

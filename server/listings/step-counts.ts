@@ -1,10 +1,11 @@
 import { sql } from 'kysely'
 import type { RawBuilder } from 'kysely'
 import type { Plan } from '../../core/query/plan'
-import { nothing } from '../../core/rules/predicate'
+import { everything, nothing } from '../../core/rules/predicate'
 import type { Predicate } from '../../core/rules/predicate'
 import type { Db } from '../db/client'
 import { conditionOf } from './conditions'
+import { countsWithin } from './found-within'
 import { everyEntry, keyCounts } from './key-counts'
 import { rowsRelation } from './rows'
 
@@ -36,6 +37,16 @@ export async function countsOf(db: Db, plan: Plan, alone: readonly Predicate[] =
     steps: counted?.steps ?? [everyEntry, ...(stepKeys ?? [])].map((key) => counts.get(key) ?? 0),
     alone: aloneKeys.map((key) => (key === null ? (told?.next().value ?? 0) : (counts.get(key) ?? 0))),
   }
+}
+
+/** How many entries, or dates of them, pass a plan: read off what is kept, else counted where they are found. */
+export async function passingCount(db: Db, plan: Plan): Promise<number> {
+  const visible = plan.steps[0]?.asks ?? nothing
+  const keys = keptSteps(plan.steps.slice(1).map(({ asks }) => asks))
+  if (plan.rows.of === 'dates' || keys === null || visible.test !== 'visible')
+    return (await countsWithin(db, plan, [everything]))[0] ?? 0
+  const last = keys.at(-1) ?? everyEntry
+  return (await keyCounts(db, plan.collections, [last], visible.at)).get(last) ?? 0
 }
 
 /**
