@@ -122,7 +122,7 @@ export function decimalsTold({ type, settings }: Pick<FieldInput, 'type' | 'sett
 }
 
 /** A number as a field shows it. */
-export function numberTitle(value: number, { type, settings }: KnownField, words: Words): string {
+function numberTitle(value: number, { type, settings }: KnownField, words: Words): string {
   if (type !== 'money') return fieldTypes.get(type).format(value, settings, words)
   const [currency = ''] = (settings as MoneySettings).currencies
   const amount = Math.round(value * 10 ** decimalsOf(currency))

@@ -1,6 +1,6 @@
 import type { KnownField } from '../../core/words'
 import { columnOf } from '../../core/rules/columns'
-import { decimalsTold, numberTitle, rangeControl, rangesOf, rangeTitle } from '../../core/visitors/range'
+import { decimalsTold, rangeControl, rangesOf, rangeTitle } from '../../core/visitors/range'
 import type { Range, RangeControl } from '../../core/visitors/range'
 import { siteAsked } from '../listings/context'
 import { othersAsked } from './asked'
@@ -50,11 +50,7 @@ async function sliderContent(
       to,
       scale,
       bars: counts.map((count) => count / highest),
-      said: {
-        least: numberTitle(scale.least, field, words),
-        most: numberTitle(scale.most, field, words),
-        now: rangeTitle({ from, to }, field, words),
-      },
+      said: rangeTitle({ from, to }, field, words),
     },
     inSight: 1,
   }

@@ -50,7 +50,7 @@ defineProps<{ content: Extract<LimitsContent, { layout: 'slider' }>; label: stri
         :aria-label="`${label}: ${words.limits[part]}`"
       />
     </div>
-    <p class="scale-said">{{ content.said.now }}</p>
+    <p class="scale-said">{{ content.said }}</p>
     <button class="narrow-button" type="submit" :aria-label="`${label}: ${words.narrow}`">
       {{ words.narrow }}
     </button>

@@ -68,8 +68,8 @@ export type LimitsContent =
       readonly scale: Scale
       /** How high bars stand over it, from 0 to 1, from its least on. */
       readonly bars: readonly number[]
-      /** In words, as the field says it: where the scale begins and ends, and what is set. */
-      readonly said: { readonly least: string; readonly most: string; readonly now: string }
+      /** What is set in words, as the field says it. */
+      readonly said: string
       readonly others: OthersAsked
       readonly told: string | null
     }
