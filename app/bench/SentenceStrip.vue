@@ -1,19 +1,34 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { sentenceOf } from '~~/core/listing/sentence'
-import { shownListingsOf, standingOn } from '~~/core/pages/standing'
+import { listingBox } from '~~/core/pages/bands/geometry'
+import { boxWidthsOn } from '~~/core/pages/frames'
+import { placedListingsOf, shownListingsOf, standingOn } from '~~/core/pages/standing'
 import { counted } from '~~/core/words'
 import { useDraft } from '../stores/bench/draft'
 import { useSelection } from '../stores/bench/selection'
+import { useView } from '../stores/bench/view'
 import { useCatalogue } from '../stores/catalogue'
+import SentenceLine from './SentenceLine.vue'
 import { words } from './words'
 
 const draft = useDraft()
 const selection = useSelection()
+const view = useView()
 const catalogue = useCatalogue()
 const pieces = computed(() =>
   selection.listing === null ? null : sentenceOf(selection.listing, catalogue.words, selection.box),
 )
+/** What would be said of each listing of the page, were it chosen; those on the shelf stand in no box. */
+const all = computed(() => {
+  const boxes = new Map(standingOn(draft.page).map(({ placement, box }) => [placement.id, box]))
+  return placedListingsOf(draft.page).flatMap(({ id, listing: name }) => {
+    const [listing, box] = [draft.document.listings[name], boxes.get(id)]
+    if (listing === undefined) return []
+    const widths = box && boxWidthsOn(listingBox(box, listing.visitors), view.pageWidth)
+    return [{ id, pieces: sentenceOf(listing, catalogue.words, widths) }]
+  })
+})
 const aboutPage = computed(() => {
   const [listings, all] = [shownListingsOf(draft.page).length, standingOn(draft.page).length]
   const shown = counted(listings, 'listing', 'listings')
@@ -25,79 +40,42 @@ const aboutPage = computed(() => {
 </script>
 
 <template>
-  <section class="sentence" data-region tabindex="-1" aria-label="The listing in words">
-    <p v-if="pieces">
-      <template v-for="(piece, at) in pieces" :key="at">
-        <button
-          v-if="piece.kind === 'ticket'"
-          type="button"
-          class="ticket"
-          :data-clause="piece.clause"
-          :aria-expanded="selection.clause === piece.clause"
-          :aria-label="`${words.drawers[piece.clause].title}: ${piece.text}${piece.aside ? `, ${piece.aside}` : ''}`"
-          @click="selection.openDrawer(piece.clause)"
-        >
-          {{ piece.text }}<span v-if="piece.aside" class="aside"> · {{ piece.aside }}</span>
-        </button>
-        <template v-else>{{ piece.text }}</template>
-      </template>
-    </p>
-    <p v-else class="about">
-      <strong>{{ draft.page.title }}</strong> {{ aboutPage }} <span>{{ words.pageHint }}</span>
-    </p>
-  </section>
+  <div class="strip">
+    <section class="sentence" data-region tabindex="-1" aria-label="The listing in words">
+      <SentenceLine v-if="pieces" :pieces="pieces" />
+      <p v-else class="about">
+        <strong>{{ draft.page.title }}</strong> {{ aboutPage }} <span>{{ words.pageHint }}</span>
+      </p>
+    </section>
+    <SentenceLine v-for="one in all" :key="one.id" class="room" :pieces="one.pieces" />
+  </div>
 </template>
 
 <style scoped>
-/* As high as two lines, whatever it says: what is below does not move when something is chosen. */
-.sentence {
+/* As high as the longest sentence of the page: what is below does not move when something is chosen. */
+.strip {
   display: grid;
-  align-content: center;
+  grid-template-columns: minmax(0, 1fr);
+  align-items: center;
   min-height: var(--strip);
   padding: 7px 20px;
   background: var(--kraft);
   border-bottom: 1px solid var(--line);
 }
 
-p {
-  margin: 0;
-  font-size: var(--size-head);
-  line-height: 36px;
-  white-space: pre-wrap;
+.strip > * {
+  grid-area: 1 / 1;
 }
 
-.ticket {
-  display: inline;
-  padding: 3px 9px;
-  border-radius: 6px 6px 3px 3px;
-  background: var(--sheet);
-  color: var(--clause);
-  font: inherit;
-  font-weight: 650;
-  line-height: 24px;
-  text-align: left;
-  white-space: normal;
-  box-decoration-break: clone;
-  -webkit-box-decoration-break: clone;
-  border-bottom: 2px solid var(--clause);
-}
-
-.ticket:hover {
-  background: var(--paper);
-}
-
-.ticket[aria-expanded='true'] {
-  background: var(--clause);
-  color: var(--sheet);
-}
-
-.aside {
-  font-size: var(--size-body);
-  font-weight: 500;
+.room {
+  visibility: hidden;
 }
 
 .about {
+  margin: 0;
   font-size: var(--size-lead);
+  line-height: 36px;
+  white-space: pre-wrap;
 }
 
 .about span {

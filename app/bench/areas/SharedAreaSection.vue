@@ -27,7 +27,8 @@ const notices = useNotices()
 const session = useSession()
 const { areas, isKnown } = useSharedAreas()
 const row = computed(() => areas.value.find((one) => one.id === props.shared))
-const title = computed(() => row.value?.title ?? (isKnown.value ? words.sharedGone : words.looking))
+const isGone = computed(() => isKnown.value && row.value === undefined)
+const title = computed(() => row.value?.title ?? (isGone.value ? words.sharedGone : words.looking))
 const pages = computed(() => (row.value?.pages ?? []).filter((page) => page.id !== draft.pageId))
 
 const actions = computed((): readonly MenuAction[] => [
@@ -62,14 +63,15 @@ function tell(text: string) {
       <strong>{{ title }}</strong>
       <MoreMenu v-if="session.maySetUp" :label="words.more(area.title)" :actions="actions" :size="28" />
     </div>
-    <p>{{ words.sharedBy(pages.map((page) => page.title)) }}</p>
-    <v-btn
-      v-if="row"
-      height="32"
-      :aria-label="words.openSharedOf(title)"
-      @click="navigateTo(`/bench/pages/${row.id}`)"
-      >{{ words.openShared }}</v-btn
-    >
+    <template v-if="!isGone">
+      <p class="by">{{ row === undefined ? '' : words.sharedBy(pages.map((page) => page.title)) }}</p>
+      <v-btn
+        height="32"
+        :aria-label="words.openSharedOf(title)"
+        @click="navigateTo(`/bench/pages/${shared}`)"
+        >{{ words.openShared }}</v-btn
+      >
+    </template>
   </div>
 </template>
 
@@ -93,5 +95,10 @@ function tell(text: string) {
 
 p {
   color: var(--soft);
+}
+
+/* What stands below keeps its place when it is known which pages have the area. */
+.by {
+  min-height: 2lh;
 }
 </style>

@@ -139,7 +139,6 @@ function contrastOf(page: Document, id: string, target: StyleTarget): ShownContr
 
 /** What is measured of a page while it has a set of colours and some styles more; nothing glides there or back. */
 function dressed<T>(page: Document, set: ColourSet | null, css: string, measure: () => T): T {
-  if (set === null && css === '') return measure()
   const [still, more] = [page.createElement('style'), page.createElement('style')]
   still.textContent = '* { transition: none !important }'
   more.textContent = set === null ? css : `${css}\n:root { color-scheme: ${set} !important }`

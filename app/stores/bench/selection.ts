@@ -7,7 +7,7 @@ import type { Listing } from '~~/core/listing/definition'
 import type { Band } from '~~/core/pages/bands/definition'
 import type { PlacedFitting, Placement } from '~~/core/pages/definition'
 import { listingBox } from '~~/core/pages/bands/geometry'
-import { boxWidthOn, widestOf } from '~~/core/pages/frames'
+import { boxWidthsOn } from '~~/core/pages/frames'
 import type { Box } from '~~/core/pages/frames'
 import { bandOn } from '~~/core/pages/moves'
 import { placementsOf, standingOn } from '~~/core/pages/standing'
@@ -78,9 +78,7 @@ export const useSelection = defineStore('selection', () => {
     return box !== undefined && listing.value !== null ? listingBox(box, listing.value.visitors) : box
   })
   /** How wide that is at the width of the page that is looked at. */
-  const box = computed<BoxWidths | undefined>(
-    () => place.value && { now: boxWidthOn(place.value, view.pageWidth), widest: widestOf(place.value) },
-  )
+  const box = computed<BoxWidths | undefined>(() => place.value && boxWidthsOn(place.value, view.pageWidth))
   const counts = computed<ListingCounts | null>(() =>
     listingId.value === null ? null : (shown.counts[listingId.value] ?? null),
   )

@@ -61,3 +61,8 @@ export function boxWidthOn(box: Box, pageWidth: number): number {
   const segment = box.widths.filter((one) => one.from <= pageWidth).at(-1)
   return segment ? Math.max(0, segment.factor * pageWidth + segment.plus) : 0
 }
+
+/** How wide a box is on a page of that width, and on the widest, in CSS pixels. */
+export function boxWidthsOn(box: Box, pageWidth: number): { readonly now: number; readonly widest: number } {
+  return { now: boxWidthOn(box, pageWidth), widest: widestOf(box) }
+}

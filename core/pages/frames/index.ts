@@ -8,7 +8,7 @@ import { threeColumns } from './three-columns'
 import { wide } from './wide'
 
 export type { Area, Box } from './define'
-export { boxWidthOn, widestOf } from './define'
+export { boxWidthOn, boxWidthsOn, widestOf } from './define'
 
 /** Every frame. A new one is a file beside these, its styles in site/styles/frames and a line here. */
 export const frames = registryOf('frame', [oneColumn, mainSide, sideMain, threeColumns, front, wide])

@@ -303,11 +303,19 @@ export async function waitForStatus(page: Page, text: string): Promise<void> {
 
 /** How many cards the page in the bench's frame shows for a listing; -1 where it shows none of that name. */
 export async function shownCards(page: Page, listing: string): Promise<number> {
+  return (await shownTitles(page, listing))?.length ?? -1
+}
+
+/** The titles of the cards that the page in the bench's frame shows for a listing; null where it has none. */
+export async function shownTitles(page: Page, listing: string): Promise<readonly string[] | null> {
   const handle = await page.waitForSelector('iframe')
   const frame = await handle?.contentFrame()
   const region = await frame?.$(named('region', listing))
-  return (await region?.$$eval('article', (cards) => cards.length)) ?? -1
+  return (await region?.$$eval('article', titlesOf)) ?? null
 }
+
+const titlesOf = (cards: readonly Element[]) =>
+  cards.map((card) => card.querySelector('h2, h3, h4, h5, h6')?.textContent?.trim() ?? '')
 
 export interface ListedCard {
   readonly title: string
