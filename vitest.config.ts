@@ -48,7 +48,8 @@ export default defineConfig({
           name: 'browser',
           include: ['tests/browser/**/*.test.ts'],
           environment: 'node',
-          fileParallelism: false,
+          // Each waits for its page half the time, which is enough for another.
+          maxWorkers: 2,
           // What the files share is read once; each has an app of its own.
           isolate: false,
           // As patient as every other wait in the browser: a machine may be busy.

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { sql } from 'kysely'
 import { demoAccount } from '~~/demo/account'
-import { openDatabase } from '~~/server/db/client'
+import { openDatabase, withoutHurry } from '~~/server/db/client'
 import type { Db } from '~~/server/db/client'
 import { migrate } from '~~/server/db/migrate'
 import { makeEmptySite } from '~~/server/site/site'
@@ -47,7 +47,11 @@ export async function databaseAt(
 }
 
 /** A database of its own with the demo site, copied from one that is loaded once a run. */
-export async function demoDatabase(): Promise<TestDatabase> {
+export function demoDatabase(): Promise<TestDatabase> {
+  return oneAtATime(copyOfDemo)
+}
+
+async function copyOfDemo(): Promise<TestDatabase> {
   const url = addressOf(demoTemplate)
   await onServer(serverAddress(), `create database ${demoTemplate}`).catch((error: { code?: string }) => {
     const exists = '42P04'
@@ -90,6 +94,21 @@ async function ownDatabase(template: string): Promise<TestDatabase> {
       await db.destroy()
       await onServer(server, `drop database ${name} with (force)`)
     },
+  }
+}
+
+/** Of all that run tests on the server one does this at a time: nobody may be in a database that is copied. */
+async function oneAtATime<T>(work: () => Promise<T>): Promise<T> {
+  const db = openDatabase(serverAddress(), 1)
+  const lock = sql`select pg_advisory_lock(hashtext('bushel tests'))`
+  try {
+    // The lock is its connection's, and ends with it.
+    return await db.connection().execute(async (connection) => {
+      await withoutHurry(connection, () => lock.execute(connection))
+      return work()
+    })
+  } finally {
+    await db.destroy()
   }
 }
 
