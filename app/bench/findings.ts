@@ -4,7 +4,7 @@ import { findingsOf } from '~~/core/checks'
 import type { CheckedListing } from '~~/core/checks/define'
 import { sharedStyles } from '~~/core/listing/look'
 import { listingBox } from '~~/core/pages/bands/geometry'
-import { listingsStandingOn } from '~~/core/pages/standing'
+import { listingsStandingOn, standingOn } from '~~/core/pages/standing'
 import { useDraft } from '../stores/bench/draft'
 import { useShown } from '../stores/bench/shown'
 import { useCatalogue } from '../stores/catalogue'
@@ -37,6 +37,11 @@ export const useFindings = createSharedComposable(() => {
     })
     const { placeholder, values } = catalogue.catalogue
     const page = { listings, letters: shown.letters, placeholder, values }
-    return findingsOf(page, measured.value)
+    const fittings = standingOn(draft.page).flatMap(({ placement }) =>
+      placement.kind === 'fitting'
+        ? [{ placement: placement.id, fitting: placement.fitting, styles: placement.styles ?? [] }]
+        : [],
+    )
+    return findingsOf(page, fittings, measured.value)
   })
 })

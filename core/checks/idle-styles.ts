@@ -1,5 +1,3 @@
-import type { Listing } from '../listing/definition'
-import { styleTargets, targetsOf } from '../listing/targets'
 import { properties } from '../looks/properties'
 import type { PropertyName } from '../looks/properties'
 import { readColour } from '../looks/colour'
@@ -8,19 +6,18 @@ import { merged, valueAt, withValue } from '../looks/styles'
 import type { SeenAs, Styles, Styling } from '../looks/styles'
 import { same } from '../same'
 import { states } from '../style/targets'
-import type { State } from '../style/targets'
-import type { Check } from './define'
+import type { State, StyleTarget } from '../style/targets'
+import type { Restyle } from './define'
+import type { StyleCheck, StyleFinding } from './styles'
 
-/** What a listing sets of its look that nothing comes of. */
-export const idleStyles: Check = {
+/** What is set of how something looks, and nothing comes of it. */
+export const idleStyles: StyleCheck = {
   name: 'idle-styles',
   title: 'Set, but not seen',
-  find({ listing, followed }) {
-    const targets = targetsOf(listing)
-    const { own } = listing.look
+  find({ own, followed, targets, known }) {
     return own.flatMap((styling) => {
       const target = targets.find(({ name }) => name === styling.target)
-      if (target === undefined) return [missing(styling)]
+      if (target === undefined) return [missing(styling, known)]
       return (Object.keys(styling.set) as PropertyName[]).flatMap((name) => {
         const why = idleBy(followed, own, styling, name)
         if (why === null) return []
@@ -28,8 +25,8 @@ export const idleStyles: Check = {
         return [
           {
             text: `The ${title} of ${target.title.toLowerCase()} is not seen: ${why}.`,
-            mends: [putBack(styling, [name])],
-            show: { part: styling.target },
+            restyles: [putBack(styling, [name])],
+            target: styling.target,
           },
         ]
       })
@@ -37,12 +34,12 @@ export const idleStyles: Check = {
   },
 }
 
-function missing(styling: Styling) {
-  const title = styleTargets.find(({ name }) => name === styling.target)?.title ?? styling.target
+function missing(styling: Styling, known: readonly StyleTarget[]): StyleFinding {
+  const title = known.find(({ name }) => name === styling.target)?.title.toLowerCase()
   return {
-    text: `Something is set of ${title.toLowerCase()}, which this listing has not.`,
-    mends: [putBack(styling, Object.keys(styling.set) as PropertyName[])],
-    show: {},
+    text: `Something is set of ${title === undefined ? 'what it' : `${title}, which it`} has not.`,
+    restyles: [putBack(styling, Object.keys(styling.set) as PropertyName[])],
+    target: null,
   }
 }
 
@@ -81,15 +78,9 @@ function isCovering(gradient: Styling['set']['gradient']): boolean {
   )
 }
 
-function putBack(styling: Styling, names: readonly PropertyName[]) {
+function putBack(styling: Styling, names: readonly PropertyName[]): Restyle {
   return {
     title: 'Put it back',
-    edit: (before: Listing) => ({
-      ...before,
-      look: {
-        ...before.look,
-        own: names.reduce((own, name) => withValue(own, styling, name, undefined), before.look.own),
-      },
-    }),
+    restyle: (before) => names.reduce((own, name) => withValue(own, styling, name, undefined), before),
   }
 }

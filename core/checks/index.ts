@@ -20,10 +20,15 @@ import { silentLinks } from './silent-links'
 import { smallLetters } from './small-letters'
 import { smallTargets } from './small-targets'
 import { softPictures } from './soft-pictures'
+import { ofListings, onFitting } from './styles'
+import type { CheckedFitting } from './styles'
 import { stretchedLine } from './stretched-line'
 import { tooFew } from './too-few'
 import { twoInARoom } from './two-in-a-room'
 import { unseenOrders } from './unseen-orders'
+
+/** What is found in styles, of listings and of fittings. */
+const styleChecks = [smallLetters, smallTargets, idleStyles]
 
 /** Every check. A new one is a file beside these and a line here. */
 export const checks = registryOf<Check>('check', [
@@ -43,22 +48,27 @@ export const checks = registryOf<Check>('check', [
   outsideEvent,
   twoInARoom,
   faintText,
-  smallLetters,
-  smallTargets,
-  idleStyles,
+  ...styleChecks.map(ofListings),
   longBar,
   idleControls,
   unseenOrders,
 ])
 
-/** Everything that the checks find on a page, listing by listing, and then in what was measured on it. */
-export function findingsOf(page: CheckedPage, measured: readonly CheckedTexts[] = []): readonly Finding[] {
-  const ofListings = page.listings.flatMap((listing) =>
+/** Everything that the checks find on a page: of listings, of fittings, and in what was measured there. */
+export function findingsOf(
+  page: CheckedPage,
+  fittings: readonly CheckedFitting[] = [],
+  measured: readonly CheckedTexts[] = [],
+): readonly Finding[] {
+  const onListings = page.listings.flatMap((listing) =>
     checks.all.flatMap((check) =>
       check
         .find(listing, page)
         .map((found) => ({ ...found, check: check.name, placement: listing.placement })),
     ),
   )
-  return [...ofListings, ...measured.flatMap(faintTexts)]
+  const onFittings = fittings.flatMap((fitting) =>
+    styleChecks.flatMap((check) => onFitting(check, fitting, page.values)),
+  )
+  return [...onListings, ...onFittings, ...measured.flatMap(faintTexts)]
 }

@@ -222,7 +222,7 @@ describe('what is too small to be pressed', () => {
 describe('what is set and not seen', () => {
   it('is of something that the listing has not, or is covered', () => {
     expect(found('idle-styles', [set('topic', { weight: 700 })])[0]?.text).toBe(
-      'Something is set of terms, which this listing has not.',
+      'Something is set of terms, which it has not.',
     )
     const gradient = {
       angle: 0,

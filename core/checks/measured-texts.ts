@@ -1,9 +1,9 @@
 import { withValue } from '../looks/styles'
 import type { ColourSet } from '../looks/site-palette'
 import type { State } from '../style/targets'
-import type { Listing } from '../listing/definition'
-import type { Finding, Mend, Restyle } from './define'
+import type { Finding, Restyle } from './define'
 import { faintText } from './faint-text'
+import { ofListing } from './styles'
 
 /** A text that a look sets something of, as it was measured on the page. */
 export interface MeasuredText {
@@ -38,7 +38,9 @@ export function faintTexts({ placement, of, texts }: CheckedTexts): readonly Fin
     check: faintText.name,
     placement,
     text: told(text),
-    ...(of === 'listing' ? { mends: mendsOf(text) } : { mends: [], restyles: restylesOf(text) }),
+    ...(of === 'listing'
+      ? { mends: restylesOf(text).map(ofListing) }
+      : { mends: [], restyles: restylesOf(text) }),
     show: {},
   }))
 }
@@ -61,17 +63,5 @@ function restylesOf({ name: target, state, nearest }: MeasuredText): readonly Re
   if (nearest === null) return []
   const restyle: Restyle['restyle'] = (before) =>
     withValue(before, { target, state, below: null }, 'colour', nearest)
-  return [{ title: nearestTitle, restyle }]
-}
-
-function mendsOf({ name: target, state, nearest }: MeasuredText): readonly Mend[] {
-  if (nearest === null) return []
-  const edit = (before: Listing): Listing => ({
-    ...before,
-    look: {
-      ...before.look,
-      own: withValue(before.look.own, { target, state, below: null }, 'colour', nearest),
-    },
-  })
-  return [{ title: nearestTitle, edit }]
+  return [{ title: 'Take the nearest colour that can be read', restyle }]
 }

@@ -1,8 +1,6 @@
-import { targetsOf } from '../listing/targets'
 import { pixelsOf } from '../looks/length-pixels'
-import { withValue } from '../looks/styles'
-import { wholeLook } from './define'
-import type { Check } from './define'
+import { merged, withValue } from '../looks/styles'
+import type { StyleCheck } from './styles'
 
 /** What is pressed is as wide and as high as this, in CSS pixels (WCAG 2.2, 2.5.8). */
 const least = 24
@@ -11,12 +9,12 @@ const limits = { 'most-width': 'wide', 'most-height': 'high' } as const
 type Limit = keyof typeof limits
 
 /** What visitors press and a look makes too small to be hit. */
-export const smallTargets: Check = {
+export const smallTargets: StyleCheck = {
   name: 'small-targets',
   title: 'Too small to be pressed',
-  find({ listing, followed }) {
-    const pressed = targetsOf(listing).filter(({ isPressed }) => isPressed === true)
-    return wholeLook({ listing, followed }).flatMap((styling) => {
+  find({ own, followed, targets }) {
+    const pressed = targets.filter(({ isPressed }) => isPressed === true)
+    return merged(followed, own).flatMap((styling) => {
       const target = pressed.find(({ name }) => name === styling.target)
       if (target === undefined) return []
       return (Object.keys(limits) as Limit[]).flatMap((limit) => {
@@ -26,16 +24,13 @@ export const smallTargets: Check = {
         return [
           {
             text: `${target.title} is ${size} px ${limits[limit]} at most: ${least} is the least that a finger hits.`,
-            mends: [
+            restyles: [
               {
                 title: `Set ${least} px`,
-                edit: (before) => ({
-                  ...before,
-                  look: { ...before.look, own: withValue(before.look.own, styling, limit, `${least}px`) },
-                }),
+                restyle: (before) => withValue(before, styling, limit, `${least}px`),
               },
             ],
-            show: {},
+            target: null,
           },
         ]
       })

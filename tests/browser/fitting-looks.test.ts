@@ -142,3 +142,25 @@ describe.each([
     await page.close()
   })
 })
+
+describe.each([
+  ['mouse', 'Our years'],
+  ['keys', 'Gardens we made'],
+])('a fitting whose letters are too small, by the %s,', (hand, title) => {
+  it('is told by the checks, and gets the least that can be read', async () => {
+    const page = await inBench(app, title, { width: 1280, height: 900 })
+    await chooseFrom(page, hand, 'Add to Main', 'Search box')
+    await (await framed(page)).waitForSelector('.fitting .search-form')
+    await use(page, hand, 'Look')
+    await waitFor(page, 'button', 'What of it: Field')
+    await use(page, hand, 'Letters')
+    await type(page, 'Size', '9')
+    await page.locator('::-p-text(Checks)').click()
+    const told = 'Field has letters of 9 px: 12 is the least that all can read.'
+    await waitForText(page, 'aside', told)
+    await use(page, hand, 'Set 12 px: Search box')
+    await waitForNoText(page, 'aside', told)
+    await expect.poll(() => computed(page, '.search-form input', 'font-size')).toBe('12px')
+    await page.close()
+  })
+})
