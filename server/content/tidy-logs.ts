@@ -7,7 +7,7 @@ import type { Job } from '../jobs/define'
 const undoableFor = '90 days'
 const versionsFor = '2 years'
 const newestKept = 50
-/** What was told to every server long ago. */
+/** What was told to every server long ago; none holds entries that it has not asked for so long. */
 const changesFor = '1 day'
 const atOnce = 5000
 
@@ -18,6 +18,7 @@ export async function tidyLogs(db: Db): Promise<void> {
   const removals = [
     // The newest stays: it says how far back the log reaches.
     sql`delete from changes where happened_at < now() - ${sql.lit(changesFor)}::interval and id < (select max(id) from changes)`,
+    old('entry_changes', 'happened_at', changesFor),
     old('bulk_changes', 'made_at', undoableFor),
     old('term_changes', 'made_at', undoableFor),
     sql`delete from rate_limits where expire < ${Date.now()}`,

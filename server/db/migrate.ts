@@ -28,6 +28,7 @@ import * as ownCss from './migrations/0025-own-css'
 import * as namedValues from './migrations/0026-named-values'
 import * as fonts from './migrations/0027-fonts'
 import * as presses from './migrations/0028-presses'
+import * as entryChanges from './migrations/0029-entry-changes'
 import type { Database } from './schema'
 
 /** Every migration by name, in the order of the names. */
@@ -60,6 +61,7 @@ const migrations = {
   '0026-named-values': namedValues,
   '0027-fonts': fonts,
   '0028-presses': presses,
+  '0029-entry-changes': entryChanges,
 }
 
 /**

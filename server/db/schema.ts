@@ -339,6 +339,8 @@ export interface Database {
   }
   key_counts: { collection_id: number; key: number; entries: number }
   key_count_changes: { collection_id: number; key: number; change: number }
+  /** Each entry of which a transaction changed what questions are asked of. */
+  entry_changes: { collection_id: number; entry_id: number; happened_at: InstantByDefault }
   entry_words: { entry_id: number; words: string[]; /** Of the text alone. */ word_count: Generated<number> }
   read_windows: { since: ColumnType<string, string, string>; until: ColumnType<string, string, string> }
   /** How often visitors pressed what, by the day; a table for each month. */

@@ -1,28 +1,25 @@
 import { opensOf } from '../../core/cards/card'
-import { takeOf } from '../../core/listing/amount'
 import { shapeOf } from '../../core/shapes'
 import { goesByVisitorsClock } from '../../core/shapes/time-axis'
 import { storedListing } from '../../core/listing/definition'
 import type { Listing } from '../../core/listing/definition'
-import type { ListingCounts } from '../../core/query/answers'
 import { firstPage } from '../../core/query/page-asked'
 import type { PageAsked } from '../../core/query/page-asked'
-import { chosenPredicate, planOf } from '../../core/query/plan'
-import type { Plan } from '../../core/query/plan'
 import type { VisitorAsk } from '../../core/rules/context'
 import { nextMidnight } from '../../core/time/windows'
-import { askedAlone } from '../../core/query/asked-alone'
 import type { Db } from '../db/client'
 import type { DependentCache } from '../live/dependent-cache'
-import { knownSite, questionContext } from './context'
+import { knownSite } from './context'
 import type { Asked, KnownSite } from './context'
 import { facetCounts } from './facet-counts'
-import { countsWithin, monthsOf, spreadOf } from './found-within'
+import { foundNow, foundWithin, monthsThere } from './found'
+import { spreadOf } from './found-within'
 import type { DatesAsked, NumbersAsked, Spread } from './found-within'
+import type { CountedIn, HeldEntries } from './held-entries'
 import { mayChangeAt } from './next-change'
+import { listingPlan } from './plan'
 import { pageShown } from './shown-page'
 import type { ShownPage } from './shown-page'
-import { countsOf, passingCount } from './step-counts'
 import { shownInStretch } from './stretches'
 
 /**
@@ -94,7 +91,12 @@ export interface ListingAsker {
 }
 
 /** Asks the database each time, as the bench does. */
-export function askingAnew(db: Db, site?: () => Promise<KnownSite>): ListingAsker {
+export function askingAnew(
+  db: Db,
+  site?: () => Promise<KnownSite>,
+  held: HeldEntries | null = null,
+): ListingAsker {
+  const source: CountedIn = { db, held }
   let known: Promise<KnownSite> | undefined
   const knownOnce = site ?? (() => (known ??= knownSite(db)))
   const asker: ListingAsker = {
@@ -103,17 +105,17 @@ export function askingAnew(db: Db, site?: () => Promise<KnownSite>): ListingAske
     known: knownOnce,
     turnsAt: async (listing, now) => mayChangeAt(db, listing, (await knownOnce()).words, now),
     counted: async (listing, asked, above, keys, choices = []) =>
-      facetCounts(db, await listingPlan(db, await knownOnce(), listing, asked, above, choices), keys),
+      facetCounts(db, await listingPlan(db, await knownOnce(), listing, asked, above, choices), keys, held),
     found: async (listing, asked, above, choices) =>
-      foundNow(db, await knownOnce(), listing, asked, above, choices),
+      foundNow(source, await knownOnce(), listing, asked, above, choices),
     shown: async (listing, asked, above, page = firstPage, choices = []) =>
-      shownNow(db, await knownOnce(), listing, asked, above, page, choices),
+      shownNow(source, await knownOnce(), listing, asked, above, page, choices),
     foundWithin: async (listing, asked, above, choices, each) =>
-      foundWithin(db, await knownOnce(), listing, asked, above, choices, each),
+      foundWithin(source, await knownOnce(), listing, asked, above, choices, each),
     months: async (listing, asked, above, dates) =>
       monthsThere(db, await knownOnce(), listing, asked, above, dates),
     spread: async (listing, asked, above, numbers) =>
-      spreadOf(db, await listingPlan(db, await knownOnce(), listing, asked, above), numbers),
+      spreadOf(db, await listingPlan(db, await knownOnce(), listing, asked, above), numbers, held),
   }
   return asker
 }
@@ -126,7 +128,9 @@ export function askingKept(
   db: Db,
   cache: DependentCache,
   seen: () => string | null = () => null,
+  held: HeldEntries | null = null,
 ): ListingAsker {
+  const source: CountedIn = { db, held }
   const known = () =>
     cache.get('site', Date.now(), async () => ({
       value: await knownSite(db),
@@ -157,16 +161,16 @@ export function askingKept(
     })
   return {
     seen,
-    unkept: () => ({ ...askingAnew(db, known), seen }),
+    unkept: () => ({ ...askingAnew(db, known, held), seen }),
     known,
     turnsAt,
     found: async (listing, asked, above, choices) => {
-      if (choices.length > 0) return foundNow(db, await known(), listing, asked, above, choices)
+      if (choices.length > 0) return foundNow(source, await known(), listing, asked, above, choices)
       const name = JSON.stringify(['found', listing.from, listing.amount, asked.page, above])
-      return kept(name, listing, asked, (site) => foundNow(db, site, listing, asked, above, []))
+      return kept(name, listing, asked, (site) => foundNow(source, site, listing, asked, above, []))
     },
     shown: async (listing, asked, above, page = firstPage, choices = []) => {
-      if (choices.length > 0) return shownNow(db, await known(), listing, asked, above, page, choices)
+      if (choices.length > 0) return shownNow(source, await known(), listing, asked, above, page, choices)
       return kept(
         JSON.stringify([
           storedListing(listing),
@@ -178,18 +182,18 @@ export function askingKept(
         ]),
         listing,
         asked,
-        (site) => shownNow(db, site, listing, asked, above, page, []),
+        (site) => shownNow(source, site, listing, asked, above, page, []),
       )
     },
     counted: async (listing, asked, above, keys, choices = []) => {
       const count = async (site: KnownSite) =>
-        facetCounts(db, await listingPlan(db, site, listing, asked, above, choices), keys)
+        facetCounts(db, await listingPlan(db, site, listing, asked, above, choices), keys, held)
       return choices.length > 0
         ? count(await known())
         : kept(JSON.stringify(['counted', listing.from, asked.page, above, keys]), listing, asked, count)
     },
     foundWithin: async (listing, asked, above, choices, each) =>
-      foundWithin(db, await known(), listing, asked, above, choices, each),
+      foundWithin(source, await known(), listing, asked, above, choices, each),
     months: (listing, asked, above, dates) =>
       kept(JSON.stringify(['months', listing.from, asked.page, above, dates]), listing, asked, (site) =>
         monthsThere(db, site, listing, asked, above, dates),
@@ -199,7 +203,7 @@ export function askingKept(
         JSON.stringify(['spread', listing.from, asked.page, above, numbers]),
         listing,
         asked,
-        async (site) => spreadOf(db, await listingPlan(db, site, listing, asked, above), numbers),
+        async (site) => spreadOf(db, await listingPlan(db, site, listing, asked, above), numbers, held),
       ),
   }
 }
@@ -215,7 +219,7 @@ export function lastsAVisit(listing: Listing): boolean {
 }
 
 async function shownNow(
-  db: Db,
+  { db, held }: CountedIn,
   known: KnownSite,
   listing: Listing,
   asked: Asked,
@@ -228,131 +232,5 @@ async function shownNow(
   const stretch = shapeOf(listing.shape).stretch?.(listing.shape, place)
   if (stretch !== undefined)
     return { ...(await shownInStretch(db, known, plan, stretch)), before: 0, previous: null, next: null }
-  return pageShown({ db, plan, locale: known.site.locale, amount: listing.amount }, page)
-}
-
-async function foundNow(
-  db: Db,
-  known: KnownSite,
-  listing: Listing,
-  asked: Asked,
-  above: readonly number[],
-  choices: readonly VisitorAsk[],
-): Promise<number> {
-  const plan = await listingPlan(db, known, listing, asked, above, choices)
-  return shownOf(await passingCount(db, plan), listing)
-}
-
-/** So many of what passes are shown. */
-function shownOf(passing: number, { amount }: Listing): number {
-  return Math.min(Math.max(0, passing - amount.skip), takeOf(amount))
-}
-
-async function monthsThere(
-  db: Db,
-  known: KnownSite,
-  listing: Listing,
-  asked: Asked,
-  above: readonly number[],
-  { value, zone }: DatesAsked,
-): Promise<readonly string[]> {
-  const context = await questionContext(db, known, listing, asked, above)
-  // Only dates of entries say when something happens.
-  const { rows } = planOf(listing, { ...context, choices: value === 'startsAt' ? [anyDate] : [] })
-  return monthsOf(db, { ...planOf(listing, context), rows }, value, zone)
-}
-
-/** Asks for nothing of when entries happen, but asks it. */
-const anyDate: VisitorAsk = {
-  rule: 'when',
-  asked: { is: 'within', window: { is: 'between', from: null, to: null } },
-}
-
-async function foundWithin(
-  db: Db,
-  known: KnownSite,
-  listing: Listing,
-  asked: Asked,
-  above: readonly number[],
-  choices: readonly VisitorAsk[],
-  each: readonly VisitorAsk[],
-): Promise<readonly number[]> {
-  const together = await questionContext(db, known, listing, asked, above, [...choices, ...each])
-  // Choices by one control ask of the same rows, whichever it is: of entries, or of their dates.
-  const { rows } = planOf(listing, { ...together, choices: [...choices, ...each.slice(0, 1)] })
-  const context = { ...together, choices, collections: listing.from.collections }
-  const plan = { ...planOf(listing, context), rows }
-  const counts = await countsWithin(
-    db,
-    plan,
-    each.map((one) => chosenPredicate(one, context)),
-  )
-  return counts.map((count) => shownOf(count, listing))
-}
-
-/** The plan of a listing as the site is now. */
-export async function listingPlan(
-  db: Db,
-  known: KnownSite,
-  listing: Listing,
-  asked: Asked,
-  above: readonly number[],
-  choices: readonly VisitorAsk[] = [],
-): Promise<Plan> {
-  return planOf(listing, await questionContext(db, known, listing, asked, above, choices))
-}
-
-/**
- * How many entries each step of a listing leaves and each rule alone lets through, and what was
- * picked but is gone.
- */
-export async function listingCounts(
-  db: Db,
-  known: KnownSite,
-  listing: Listing,
-  asked: Asked,
-  above: readonly number[],
-): Promise<ListingCounts> {
-  const context = await questionContext(db, known, listing, asked, above)
-  const alone = askedAlone(listing.from, context)
-  const [counts, gone] = await Promise.all([
-    countsOf(
-      db,
-      planOf(listing, context),
-      alone.map((one) => one.asks),
-    ),
-    goneEntries(
-      db,
-      [
-        ...(listing.from.by === 'hand' ? listing.from.picks.map((pick) => pick.entry) : []),
-        ...listing.from.always,
-      ],
-      asked.now,
-    ),
-  ])
-  return {
-    steps: counts.steps,
-    above,
-    alone: Object.fromEntries(alone.map((one, at) => [one.path, counts.alone[at] ?? 0])),
-    gone,
-  }
-}
-
-/** Of these entries, those that visitors can't see at `now`. */
-async function goneEntries(db: Db, ids: readonly number[], now: number): Promise<ListingCounts['gone']> {
-  if (ids.length === 0) return []
-  const at = new Date(now)
-  const rows = await db
-    .selectFrom('entries as e')
-    .leftJoin('entry_index as i', 'i.entry_id', 'e.id')
-    .select(['e.id', 'e.title', 'e.deleted_at', 'i.published_at', 'i.expires_at'])
-    .where('e.id', 'in', [...ids])
-    .execute()
-  const found = new Map(rows.map((row) => [row.id, row]))
-  return ids.flatMap((id) => {
-    const row = found.get(id)
-    const isSeen =
-      row?.published_at != null && row.published_at <= at && (row.expires_at === null || row.expires_at > at)
-    return isSeen ? [] : [{ id, title: row === undefined || row.deleted_at !== null ? null : row.title }]
-  })
+  return pageShown({ db, held, plan, locale: known.site.locale, amount: listing.amount }, page)
 }

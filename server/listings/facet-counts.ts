@@ -4,6 +4,7 @@ import type { Plan } from '../../core/query/plan'
 import type { Db } from '../db/client'
 import { conditionOf } from './conditions'
 import { isAskedOfAll } from './asked-of-all'
+import type { HeldEntries } from './held-entries'
 import { keyCounts } from './key-counts'
 import { rowsRelation } from './rows'
 
@@ -13,12 +14,13 @@ const mostLooked = 16
 /**
  * How many of the entries that pass a plan have each of the keys, as terms of a facet, choices of a
  * field or authors. Read off kept counts where the plan asks nothing, else counted in one pass over
- * what passes. Keys that none has are left out.
+ * what passes, in what is held of it where it is. Keys that none has are left out.
  */
 export async function facetCounts(
   db: Db,
   plan: Plan,
   keys: readonly number[],
+  held: HeldEntries | null = null,
 ): Promise<ReadonlyMap<number, number>> {
   const visible = plan.steps[0]?.asks
   if (isAskedOfAll(plan) && visible?.test === 'visible') {
@@ -26,6 +28,23 @@ export async function facetCounts(
     return new Map([...kept].filter(([, count]) => count > 0))
   }
   if (keys.length === 0) return new Map()
+  const rows = await held?.of(plan)
+  if (rows) return added(rows.map((one) => one.keyCounts(filterOf(plan), keys)))
+  return countedKeys(db, plan, keys)
+}
+
+function added(counts: readonly ReadonlyMap<number, number>[]): ReadonlyMap<number, number> {
+  const [first = new Map<number, number>(), ...others] = counts
+  const sums = new Map(first)
+  for (const other of others) for (const [key, count] of other) sums.set(key, (sums.get(key) ?? 0) + count)
+  return sums
+}
+
+async function countedKeys(
+  db: Db,
+  plan: Plan,
+  keys: readonly number[],
+): Promise<ReadonlyMap<number, number>> {
   const isAsked = sql`key = any(${sql.val([...keys])}::integer[])`
   const early = keys.length > mostLooked ? sql`` : sql`where ${isAsked}`
   const legs = plan.collections.map((collection) => {

@@ -6,6 +6,7 @@ import { barsOf, scaleOf } from '../../core/visitors/scale'
 import type { Scale } from '../../core/visitors/scale'
 import type { Db } from '../db/client'
 import { columnFor, conditionOf } from './conditions'
+import type { HeldEntries } from './held-entries'
 import { rowsRelation } from './rows'
 
 /** What of the rows that pass a plan is counted: each date where each is shown, else entries. */
@@ -13,13 +14,22 @@ function countedRows({ rows }: Pick<Plan, 'rows'>) {
   return rows.of === 'next' ? sql`distinct i.entry_id` : sql`*`
 }
 
-/** How many of the rows that pass a plan pass each of some other conditions, in one pass over them. */
+/**
+ * How many of the rows that pass a plan pass each of some other conditions: in one pass over them, in what is
+ * held of them where it is.
+ */
 export async function countsWithin(
   db: Db,
   plan: Plan,
   each: readonly Predicate[],
+  held: HeldEntries | null = null,
 ): Promise<readonly number[]> {
   if (each.length === 0 || plan.collections.length === 0) return each.map(() => 0)
+  const heldRows = await held?.of(plan, each)
+  if (heldRows) {
+    const counts = heldRows.map((rows) => rows.countsWithin(filterOf(plan), each))
+    return each.map((_, at) => counts.reduce((sum, those) => sum + (those[at] ?? 0), 0))
+  }
   const names = each.map((_, at) => `of_${at}`)
   const legs = plan.collections.map((collection) => {
     const counts = each.map(
@@ -85,6 +95,7 @@ export async function spreadOf(
   db: Db,
   plan: Plan,
   { value, decimals }: NumbersAsked,
+  held: HeldEntries | null = null,
 ): Promise<Spread | null> {
   const extent = await extentOf(db, plan, value)
   const scale = extent === null ? null : scaleOf(extent.least, extent.most, decimals)
@@ -94,7 +105,7 @@ export async function spreadOf(
     const before = begins[at + 1] ?? null
     return { test: 'between', value, from, to: before === null ? scale.most : null, before }
   })
-  return { scale, counts: await countsWithin(db, plan, bars) }
+  return { scale, counts: await countsWithin(db, plan, bars, held) }
 }
 
 /** The least and the most of a field among what passes a plan; null where nothing has one. */

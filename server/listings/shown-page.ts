@@ -7,8 +7,8 @@ import type { Plan } from '../../core/query/plan'
 import { positionComparer, positionReader } from '../../core/query/position'
 import type { Position } from '../../core/query/position'
 import type { RowKey } from '../../core/content/row'
-import type { Db } from '../db/client'
 import { shownPositions } from './answer'
+import type { CountedIn } from './held-entries'
 import { indexedRow } from './indexed-entry'
 import { passingCount } from './step-counts'
 
@@ -26,8 +26,7 @@ export interface ShownPage {
 }
 
 /** What pages of a listing are asked with. */
-interface Paged {
-  readonly db: Db
+interface Paged extends CountedIn {
   readonly plan: Plan
   readonly locale: string
   readonly amount: Listing['amount']
@@ -105,8 +104,8 @@ async function notSkipped(
 
 /** A page by its number; the last where there are fewer. Those nearer to the end are reached from there. */
 async function numberedPage(paged: Paged, number: number, perPage: number): Promise<ShownPage> {
-  const { db, plan, locale, amount } = paged
-  const all = Math.max(0, (await passingCount(db, plan)) - plan.skip)
+  const { db, held, plan, locale, amount } = paged
+  const all = Math.max(0, (await passingCount(db, plan, held)) - plan.skip)
   const total = Math.min(all, takeOf(amount))
   const before = perPage * (Math.max(1, Math.min(number, Math.ceil(total / perPage))) - 1)
   if (before <= all / 2) return pageFrom(paged, null, before, perPage)

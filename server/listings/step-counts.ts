@@ -6,6 +6,7 @@ import type { Predicate } from '../../core/rules/predicate'
 import type { Db } from '../db/client'
 import { conditionOf } from './conditions'
 import { countsWithin } from './found-within'
+import type { HeldEntries } from './held-entries'
 import { everyEntry, keyCounts } from './key-counts'
 import { rowsRelation } from './rows'
 
@@ -40,11 +41,11 @@ export async function countsOf(db: Db, plan: Plan, alone: readonly Predicate[] =
 }
 
 /** How many entries, or dates of them, pass a plan: read off what is kept, else counted where they are found. */
-export async function passingCount(db: Db, plan: Plan): Promise<number> {
+export async function passingCount(db: Db, plan: Plan, held: HeldEntries | null = null): Promise<number> {
   const visible = plan.steps[0]?.asks ?? nothing
   const keys = keptSteps(plan.steps.slice(1).map(({ asks }) => asks))
   if (plan.rows.of === 'dates' || keys === null || visible.test !== 'visible')
-    return (await countsWithin(db, plan, [everything]))[0] ?? 0
+    return (await countsWithin(db, plan, [everything], held))[0] ?? 0
   const last = keys.at(-1) ?? everyEntry
   return (await keyCounts(db, plan.collections, [last], visible.at)).get(last) ?? 0
 }

@@ -1,6 +1,7 @@
 import { database, databaseUrl } from '../db/client'
 import { askingKept } from '../listings/ask'
 import type { ListingAsker } from '../listings/ask'
+import { HeldEntries } from '../listings/held-entries'
 import { ChangeFeed } from './change-feed'
 import { DependentCache } from './dependent-cache'
 import { PageWatches } from './page-watches'
@@ -17,7 +18,12 @@ export function changeFeed(): ChangeFeed {
 
 /** Answers listings for the live site, and keeps the answers until the feed tells of a change. */
 export function liveAsker(): ListingAsker {
-  asker ??= askingKept(database(), new DependentCache(changeFeed()), () => changeFeed().seen())
+  asker ??= askingKept(
+    database(),
+    new DependentCache(changeFeed()),
+    () => changeFeed().seen(),
+    new HeldEntries(database()),
+  )
   return asker
 }
 

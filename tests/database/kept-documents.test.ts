@@ -67,6 +67,7 @@ beforeAll(async () => {
     .where('e.status', '=', 'published')
     .where('e.published_at', '<=', new Date())
     .where('e.author_id', 'is not', null)
+    .where('e.picture_id', 'is not', null)
     .orderBy('e.published_at', 'desc')
     .executeTakeFirstOrThrow()
   newest = { id: entry.id, address: `/field-notes/${entry.slug}`, collection: entry.collection_id }

@@ -26,7 +26,7 @@ afterAll(() => test.drop())
 
 const amountOf = (change: Partial<Amount>): Amount => ({ ...defaultAmount, take: 'all', ...change })
 const shown = (plan: Plan, amount: Amount, asked: Partial<PageAsked>) =>
-  pageShown({ db: test.db, plan, locale: 'en-GB', amount }, { ...firstPage, ...asked })
+  pageShown({ db: test.db, held: null, plan, locale: 'en-GB', amount }, { ...firstPage, ...asked })
 
 /** The pages that lie one way from a page, that one first. */
 async function walk(
