@@ -280,7 +280,7 @@ describe('every shape', () => {
     ] as const) {
       await page.emulateMediaFeatures([{ name: 'prefers-reduced-motion', value: motion }])
       await open(page)
-      await page.hover('[data-area=main] article')
+      await page.hover('[data-area=main] article:has(img)')
       await expect
         .poll(() =>
           page.$eval('[data-area=main] article img', (image) => getComputedStyle(image).transform !== 'none'),
