@@ -42,7 +42,7 @@ export async function pageShown(paged: Paged, asked: PageAsked): Promise<ShownPa
   if (cursor === null)
     return asked.number === null || asked.number === 1
       ? pageFrom(paged, null, 0, size)
-      : numberedPage(paged, asked.number, perPage)
+      : numberedPage(paged, asked.number, perPage, size)
   const position = cursor.position ?? (await positionOf(paged, cursor))
   // A row that is gone by now can't tell where it stood; how many were shown before can.
   if (position === null)
@@ -102,14 +102,22 @@ async function notSkipped(
   return found.filter((one) => compare(one, last) > 0)
 }
 
-/** A page by its number; the last where there are fewer. Those nearer to the end are reached from there. */
-async function numberedPage(paged: Paged, number: number, perPage: number): Promise<ShownPage> {
+/**
+ * A page by its number, with what stands together with it; the last where there are fewer. Those nearer to
+ * the end are reached from there.
+ */
+async function numberedPage(
+  paged: Paged,
+  number: number,
+  perPage: number,
+  size: number,
+): Promise<ShownPage> {
   const { db, held, plan, locale, amount } = paged
   const all = Math.max(0, (await passingCount(db, plan, held)) - plan.skip)
   const total = Math.min(all, takeOf(amount))
   const before = perPage * (Math.max(1, Math.min(number, Math.ceil(total / perPage))) - 1)
-  if (before <= all / 2) return pageFrom(paged, null, before, perPage)
-  const take = Math.min(perPage, total - before)
+  if (before <= all / 2) return pageFrom(paged, null, before, size)
+  const take = Math.min(size, total - before)
   const asking = { ...plan, skip: all - before - take, take }
   const found = await shownPositions(db, asking, locale, null, 'end')
   return pageOf(found.toReversed(), before, before > 0, before + take < total)

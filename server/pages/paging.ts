@@ -127,17 +127,22 @@ function numbered(paged: Paged): PagesView['numbers'] {
 /** More of it, added to what stands, as long as that is not too much for one page. */
 function moreOf(paged: Paged): MoreView | null {
   const { shown, amount, perPage, found } = paged
-  const { together, after } = shown.page
+  const { together, after, number } = shown.page
   if (shown.next === null || together >= mostTogether(amount)) return null
   const more = Math.min(perPage, Math.max(1, found - shown.before - shown.rows.length))
   return {
     title: amount.paging.more || words.morePage(more),
-    address: addressOf(paged, { after, shown: String((together + 1) * perPage) }),
+    address: addressOf(paged, { after, page: pageNamed(number), shown: String((together + 1) * perPage) }),
     stand: shown.before + shown.rows.length,
     of: found,
     isByItself: amount.paging.kind === 'endless' && together < amount.paging.pages,
     told: toldOf(paged, 'more'),
   }
+}
+
+/** A page by its number, as an address has it. */
+function pageNamed(number: number | null): string | null {
+  return number === null ? null : String(number)
 }
 
 /** All of a page of which a narrow one shows less; null where it is shown whole. */

@@ -98,6 +98,21 @@ describe('a longer listing', () => {
     await page.close()
   })
 
+  it('goes on from the page that an address names', async () => {
+    const { publish: put } = await firstListingOf(app)
+    const paging = { ...defaultPaging, kind: 'more' } as const
+    await put(shapeWith('grid'), { amount: { ...defaultAmount, take: 'all', perPage: 6, paging } })
+    const page = await visitor(app, { script: false })
+    await page.goto(`${app.address}/?shown=18`)
+    const whole = await entriesIn(page, firstListing)
+    expect(whole).toHaveLength(18)
+    await page.goto(`${app.address}/?page=2`)
+    expect(await entriesIn(page, firstListing)).toEqual(whole.slice(6, 12))
+    await Promise.all([page.waitForNavigation(), page.click(`${firstListing} .pages-more`)])
+    expect(await entriesIn(page, firstListing)).toEqual(whole.slice(6, 18))
+    await page.close()
+  })
+
   it('adds to itself as its end is reached, up to a point, so that the foot is reached', async () => {
     const { publish: put, open } = await firstListingOf(app)
     const paging = { ...defaultPaging, kind: 'endless', pages: 3 } as const

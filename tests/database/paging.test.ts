@@ -95,6 +95,9 @@ describe('the pages of a listing', () => {
                 const together = await ask({ together: at + 1 })
                 expect(together.rows).toEqual(whole.slice(0, (at + 1) * perPage))
                 expect(together.next).toBe(page.next)
+                const fromHere = await ask({ number: at + 1, together: 2 })
+                expect(fromHere.rows).toEqual(whole.slice(at * perPage, (at + 2) * perPage))
+                expect(fromHere.next).toBe((on[at + 1] ?? page).next)
               }
             }
           },
