@@ -11,8 +11,8 @@ import { isAskedOfAll } from './asked-of-all'
 import { isFoundSooner } from './expected-matches'
 import { everyEntry, keyCounts } from './key-counts'
 import { rollsReads } from './read-windows'
-import { orderedPositions, walkOf } from './segment-statements'
-import type { Asking } from './segment-statements'
+import { everyNthPosition, orderedPositions, walkOf } from './segment-statements'
+import type { Asking, CountedPosition } from './segment-statements'
 import { placeOf, segmentsOf } from './segments'
 import type { Segment } from './segments'
 import { countsOf } from './step-counts'
@@ -35,18 +35,7 @@ export async function shownPositions(
   from: Position | null = null,
   end: 'start' | 'end' = 'start',
 ): Promise<readonly Position[]> {
-  const tie = plan.order.at(-1)?.direction ?? 'down'
-  const asking: Asking = {
-    db,
-    plan,
-    locale,
-    rolled: await rollsReads(db, plan.order),
-    way: {
-      collation: await collationFor(db, locale),
-      tie: end === 'start' ? tie : opposite[tie],
-      missing: end === 'start' ? 'last' : 'first',
-    },
-  }
+  const asking = await askingFor(db, plan, locale, end)
   const skip = from === null ? plan.skip : 0
   const wanted = skip + plan.take
   const found: Position[] = []
@@ -63,6 +52,46 @@ export async function shownPositions(
     if (found.length >= wanted) break
   }
   return found.slice(skip)
+}
+
+async function askingFor(
+  db: Db,
+  plan: Plan,
+  locale: string,
+  end: 'start' | 'end' = 'start',
+): Promise<Asking> {
+  const tie = plan.order.at(-1)?.direction ?? 'down'
+  return {
+    db,
+    plan,
+    locale,
+    rolled: await rollsReads(db, plan.order),
+    way: {
+      collation: await collationFor(db, locale),
+      tie: end === 'start' ? tie : opposite[tie],
+      missing: end === 'start' ? 'last' : 'first',
+    },
+  }
+}
+
+/**
+ * Marks along the rows of a plan, those that it skips among them, rising: every so manieth of a stretch of its
+ * order, and the last of each. What lies far from both ends is reached from the mark before it.
+ */
+export async function marksAlong(
+  db: Db,
+  plan: Plan,
+  locale: string,
+  nth: number,
+): Promise<readonly CountedPosition[]> {
+  const asking = await askingFor(db, plan, locale)
+  const marks: CountedPosition[] = []
+  for (const segment of segmentsAsked(plan)) {
+    const before = marks.at(-1)?.count ?? 0
+    const some = await everyNthPosition(asking, segment, nth)
+    marks.push(...some.map(({ count, position }) => ({ count: before + count, position })))
+  }
+  return marks
 }
 
 const opposite = { up: 'down', down: 'up' } as const

@@ -18,8 +18,8 @@ import type { DatesAsked, NumbersAsked, Spread } from './found-within'
 import type { CountedIn, HeldEntries } from './held-entries'
 import { mayChangeAt } from './next-change'
 import { listingPlan } from './plan'
-import { pageShown } from './shown-page'
-import type { ShownPage } from './shown-page'
+import { marksOf, pageShown } from './shown-page'
+import type { Marks, ShownPage } from './shown-page'
 import { shownInStretch } from './stretches'
 
 /**
@@ -171,18 +171,17 @@ export function askingKept(
     },
     shown: async (listing, asked, above, page = firstPage, choices = []) => {
       if (choices.length > 0) return shownNow(source, await known(), listing, asked, above, page, choices)
-      return kept(
-        JSON.stringify([
-          storedListing(listing),
-          asked.page,
-          above,
-          page,
-          lastsAVisit(listing) ? asked.visit : '',
-          goesByVisitorsClock(listing.shape) ? asked.clock : '',
-        ]),
-        listing,
-        asked,
-        (site) => shownNow(source, site, listing, asked, above, page, []),
+      const which = [
+        storedListing(listing),
+        asked.page,
+        above,
+        lastsAVisit(listing) ? asked.visit : '',
+        goesByVisitorsClock(listing.shape) ? asked.clock : '',
+      ]
+      return kept(JSON.stringify(['shown', page, ...which]), listing, asked, (site) =>
+        shownNow(source, site, listing, asked, above, page, [], (marks) =>
+          kept(JSON.stringify(['marks', ...which]), listing, asked, marks),
+        ),
       )
     },
     counted: async (listing, asked, above, keys, choices = []) => {
@@ -226,11 +225,14 @@ async function shownNow(
   above: readonly number[],
   page: PageAsked,
   choices: readonly VisitorAsk[],
+  keepMarks: (find: () => Promise<Marks>) => Promise<Marks> = (find) => find(),
 ): Promise<ShownPage> {
   const plan = await listingPlan(db, known, listing, asked, above, choices)
   const place = { ...known.site, now: asked.now, visitor: asked.clock ?? null, turned: page.turn }
   const stretch = shapeOf(listing.shape).stretch?.(listing.shape, place)
   if (stretch !== undefined)
     return { ...(await shownInStretch(db, known, plan, stretch)), before: 0, previous: null, next: null }
-  return pageShown({ db, held, plan, locale: known.site.locale, amount: listing.amount }, page)
+  const { locale } = known.site
+  const marks = () => keepMarks(() => marksOf(db, plan, locale))
+  return pageShown({ db, held, plan, locale, amount: listing.amount, marks }, page)
 }

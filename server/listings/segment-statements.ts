@@ -59,6 +59,36 @@ export async function orderedPositions(
   return positionsOf(rows, segment)
 }
 
+/** How many rows there are up to one of them, that one included. */
+export interface CountedPosition {
+  readonly count: number
+  readonly position: Position
+}
+
+/** Every so manieth of all that match in a stretch, and its last, each with how many there are up to it. */
+export async function everyNthPosition(
+  { plan, db, way, rolled }: Asking,
+  segment: Segment,
+  nth: number,
+): Promise<readonly CountedPosition[]> {
+  const filter = filterOf({ ...plan, steps: plan.steps.slice(1) })
+  const legs = plan.collections.map((collection) => {
+    const wanted = sql<boolean>`${conditionOf(filter, collection)} and ${isShownRow(plan, collection)}`
+    return sql`select ${columns(plan, segment, collection)} from ${indexFor(plan, segment.keys, rolled)} where ${belongs({ plan, way }, segment, collection, null, wanted)}`
+  })
+  const inOrder = orderBy(segment.keys, named(segment), way, true, rowNames(plan))
+  const { rows } = await sql<Row & { readonly count: number }>`
+    select * from (
+      select *, (row_number() over (order by ${inOrder}))::integer as count, count(*) over () as everything
+      from (${sql.join(legs, sql` union all `)}) legs
+    ) numbered where count % ${sql.lit(nth)} = 0 or count = everything order by count`.execute(db)
+  const positions = positionsOf(rows, segment)
+  return rows.flatMap(({ count }, at) => {
+    const position = positions[at]
+    return position === undefined ? [] : [{ count, position }]
+  })
+}
+
 /**
  * What matches in a bounded part of the collection, in order. PostgreSQL stops walking as soon as
  * enough is found.
@@ -138,7 +168,7 @@ function named(segment: Segment): readonly RawBuilder<unknown>[] {
 }
 
 function belongs(
-  { plan, way }: Asking,
+  { plan, way }: Pick<Asking, 'plan' | 'way'>,
   segment: Segment,
   collection: number,
   start: Position | null,

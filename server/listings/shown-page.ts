@@ -7,9 +7,11 @@ import type { Plan } from '../../core/query/plan'
 import { positionComparer, positionReader } from '../../core/query/position'
 import type { Position } from '../../core/query/position'
 import type { RowKey } from '../../core/content/row'
-import { shownPositions } from './answer'
+import type { Db } from '../db/client'
+import { marksAlong, shownPositions } from './answer'
 import type { CountedIn } from './held-entries'
 import { indexedRow } from './indexed-entry'
+import type { CountedPosition } from './segment-statements'
 import { passingCount } from './step-counts'
 
 /** A page of a listing's rows. */
@@ -25,11 +27,25 @@ export interface ShownPage {
   readonly later: number | null
 }
 
+/** Rows along a plan from which those after them are reached. */
+export type Marks = readonly CountedPosition[]
+
 /** What pages of a listing are asked with. */
 interface Paged extends CountedIn {
   readonly plan: Plan
   readonly locale: string
   readonly amount: Listing['amount']
+  /** Marks along its rows, as `marksOf` tells them; found where nobody keeps them. */
+  readonly marks?: () => Promise<Marks>
+  /** So many rows are gone over from an end, at most; to those farther off it goes from a mark. */
+  readonly reach?: number
+}
+
+const usualReach = 2000
+
+/** Marks along all that a plan finds, as far apart as rows are gone over. */
+export function marksOf(db: Db, plan: Plan, locale: string, reach = usualReach): Promise<Marks> {
+  return marksAlong(db, plan, locale, reach)
 }
 
 /** The page of a listing that is asked for; its first where nothing says another that is there. */
@@ -45,8 +61,7 @@ export async function pageShown(paged: Paged, asked: PageAsked): Promise<ShownPa
       : numberedPage(paged, asked.number, perPage, size)
   const position = cursor.position ?? (await positionOf(paged, cursor))
   // A row that is gone by now can't tell where it stood; how many were shown before can.
-  if (position === null)
-    return pageFrom(paged, null, isUntil ? back(cursor.before, size) : cursor.before, size)
+  if (position === null) return pageAfter(paged, isUntil ? back(cursor.before, size) : cursor.before, size)
   return isUntil
     ? pageUntil(paged, position, cursor.before, size)
     : pageFrom(paged, position, cursor.before, size)
@@ -56,12 +71,13 @@ function back(before: number, size: number): number {
   return Math.max(0, before - size)
 }
 
-/** What follows a position, or what comes after so many. */
+/** What follows a position, so many rows further on, or what comes after so many. */
 async function pageFrom(
   paged: Paged,
   from: Position | null,
   before: number,
   size: number,
+  further = 0,
 ): Promise<ShownPage> {
   const { db, plan, locale, amount } = paged
   const take = takeOf(amount)
@@ -69,8 +85,8 @@ async function pageFrom(
   if (most === 0) return { rows: [], before, previous: null, next: null, later: null }
   // One more than is shown tells whether there is another page.
   const more = amount.perPage !== null && before + most < take
-  const asking = { ...plan, skip: plan.skip + before, take: more ? most + 1 : most }
-  const found = await shownPositions(db, asking, locale, from)
+  const asking = { ...plan, skip: plan.skip + before, take: further + (more ? most + 1 : most) }
+  const found = (await shownPositions(db, asking, locale, from)).slice(further)
   return pageOf(found.slice(0, most), before, before > 0, found.length > most)
 }
 
@@ -103,24 +119,31 @@ async function notSkipped(
 }
 
 /**
- * A page by its number, with what stands together with it; the last where there are fewer. Those nearer to
- * the end are reached from there.
+ * A page by its number, with what stands together with it; the last where there are fewer. Those near to the
+ * end are reached from there.
  */
-async function numberedPage(
-  paged: Paged,
-  number: number,
-  perPage: number,
-  size: number,
-): Promise<ShownPage> {
-  const { db, held, plan, locale, amount } = paged
+async function numberedPage(paged: Paged, number: number, perPage: number, size: number): Promise<ShownPage> {
+  const { db, held, plan, locale, amount, reach = usualReach } = paged
   const all = Math.max(0, (await passingCount(db, plan, held)) - plan.skip)
   const total = Math.min(all, takeOf(amount))
   const before = perPage * (Math.max(1, Math.min(number, Math.ceil(total / perPage))) - 1)
-  if (before <= all / 2) return pageFrom(paged, null, before, size)
+  if (before <= all / 2 || all - before > reach) return pageAfter(paged, before, size)
   const take = Math.min(size, total - before)
   const asking = { ...plan, skip: all - before - take, take }
   const found = await shownPositions(db, asking, locale, null, 'end')
   return pageOf(found.toReversed(), before, before > 0, before + take < total)
+}
+
+/** What comes after so many rows. */
+async function pageAfter(paged: Paged, before: number, size: number): Promise<ShownPage> {
+  const { db, plan, locale, reach = usualReach } = paged
+  const wanted = plan.skip + before
+  if (wanted <= reach) return pageFrom(paged, null, before, size)
+  const marks = await (paged.marks?.() ?? marksOf(db, plan, locale, reach))
+  const mark = marks.findLast(({ count }) => count <= wanted)
+  return mark === undefined
+    ? pageFrom(paged, null, before, size)
+    : pageFrom(paged, mark.position, before, size, wanted - mark.count)
 }
 
 function pageOf(found: readonly Position[], before: number, isBefore: boolean, isMore: boolean): ShownPage {

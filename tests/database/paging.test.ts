@@ -25,8 +25,8 @@ beforeAll(async () => {
 afterAll(() => test.drop())
 
 const amountOf = (change: Partial<Amount>): Amount => ({ ...defaultAmount, take: 'all', ...change })
-const shown = (plan: Plan, amount: Amount, asked: Partial<PageAsked>) =>
-  pageShown({ db: test.db, held: null, plan, locale: 'en-GB', amount }, { ...firstPage, ...asked })
+const shown = (plan: Plan, amount: Amount, asked: Partial<PageAsked>, reach?: number) =>
+  pageShown({ db: test.db, held: null, plan, locale: 'en-GB', amount, reach }, { ...firstPage, ...asked })
 
 /** The pages that lie one way from a page, that one first. */
 async function walk(
@@ -72,9 +72,13 @@ describe('the pages of a listing', () => {
           datedEntries,
           fc.array(listings, { minLength: 3, maxLength: 5 }),
           contexts,
-          fc.record({ perPage: fc.integer({ min: 1, max: 5 }), skip: fc.nat(4) }),
+          fc.record({
+            perPage: fc.integer({ min: 1, max: 5 }),
+            skip: fc.nat(4),
+            reach: fc.integer({ min: 1, max: 4 }),
+          }),
           fc.option(fc.integer({ min: 1, max: 12 })),
-          async ([entries, dates], all, context, { perPage, skip }, take) => {
+          async ([entries, dates], all, context, { perPage, skip, reach }, take) => {
             await fillIndex(test.db, entries, dates)
             for (const listing of all) {
               const amount = amountOf({ perPage, skip, take: take ?? 'all' })
@@ -92,6 +96,8 @@ describe('the pages of a listing', () => {
               expect(back.map(({ before }) => before)).toEqual(on.map(({ before }) => before))
               for (const [at, page] of on.entries()) {
                 expect(await ask({ number: at + 1 })).toEqual(page)
+                // From a mark on the way, too.
+                expect(await shown(plan, amount, { number: at + 1 }, reach)).toEqual(page)
                 const together = await ask({ together: at + 1 })
                 expect(together.rows).toEqual(whole.slice(0, (at + 1) * perPage))
                 expect(together.next).toBe(page.next)
