@@ -54,7 +54,7 @@ export interface IndexedEntry {
   readonly keys: readonly number[]
   /** What the entry's fields are ordered and narrowed by. */
   readonly values: Readonly<Record<string, number | string>>
-  /** The different words in its title, summary, text and text fields. */
+  /** The different words in its title, summary, text and text fields, and where they stand. */
   readonly words: readonly string[]
   readonly reads: readonly DailyReads[]
 }

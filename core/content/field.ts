@@ -30,6 +30,13 @@ export interface Field extends FieldInput {
   readonly storedAs?: number
 }
 
+const ofWords: readonly FieldTypeName[] = ['short-text', 'long-text', 'rich-text', 'link']
+
+/** Whether entries are found by the words of a field. */
+export function hasWords({ type }: Pick<Field, 'type'>): boolean {
+  return ofWords.includes(type)
+}
+
 /** The number that a field's values are kept and indexed under. */
 export function storageOf(field: Pick<Field, 'id' | 'storedAs'>): number {
   return field.storedAs ?? field.id

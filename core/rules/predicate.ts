@@ -1,5 +1,7 @@
 import type { Row } from '../content/row'
 import { textKey } from '../content/field'
+import { hasWord } from '../text/placed-words'
+import type { WordPlace } from '../text/placed-words'
 
 /** A field, by its id in each of the collections that have it: theirs share key and type. */
 export interface FieldColumn {
@@ -37,8 +39,12 @@ export type Predicate =
       readonly form: 'folded' | 'exact'
       readonly text: string
     }
-  /** Has all of the words. */
-  | { readonly test: 'words'; readonly words: readonly string[] }
+  /** Has all of the words, each in one of some places where such are named. */
+  | {
+      readonly test: 'words'
+      readonly words: readonly string[]
+      readonly within?: readonly WordPlace[]
+    }
   | { readonly test: 'ids'; readonly ids: readonly number[] }
 
 export type TextMatch = 'equal' | 'begins' | 'contains'
@@ -77,7 +83,10 @@ export function passes(predicate: Predicate, row: Row): boolean {
       return typeof text === 'string' && text.includes(textWanted(predicate))
     }
     case 'words':
-      return predicate.words.length > 0 && predicate.words.every((word) => entry.words.includes(word))
+      return (
+        predicate.words.length > 0 &&
+        predicate.words.every((word) => hasWord(entry.words, word, predicate.within))
+      )
     case 'ids':
       return predicate.ids.includes(entry.id)
   }

@@ -2,15 +2,14 @@ import { sql } from 'kysely'
 import { textOfDocument } from '../../core/content/rich-text/text'
 import { fieldTypes } from '../../core/content/fields'
 import { wordCount } from '../../core/formats/reading-time'
-import { storageOf } from '../../core/content/field'
+import { hasWords, storageOf } from '../../core/content/field'
 import type { Field } from '../../core/content/field'
-import { searchWords } from '../../core/text/search-words'
+import { placedWords } from '../../core/text/placed-words'
 import type { Db, Trx } from '../db/client'
 import { transact } from '../db/transact'
 import { loadSite } from '../site/site'
 import { fieldsBy } from './fields'
 
-const textual = new Set(['short-text', 'long-text', 'rich-text', 'link'])
 /** So many texts are read before others get a turn: what takes some 20 ms. */
 const batch = 25
 
@@ -28,15 +27,15 @@ export async function indexWords(trx: Trx, ids: readonly number[]): Promise<void
       .execute()
     const words = rows.map((row) => {
       const text = textOfDocument(row.body)
-      const texts = [
-        row.title,
-        row.summary,
+      const written = {
+        title: row.title,
+        summary: row.summary,
         text,
-        ...fieldTexts(fields.get(row.collection_id) ?? [], row.field_values, site),
-      ]
+        fields: fieldTexts(fields.get(row.collection_id) ?? [], row.field_values, site),
+      }
       return {
         entry_id: row.id,
-        words: searchWords(texts.join('\n'), site.locale),
+        words: placedWords(written, site.locale),
         word_count: wordCount(text, site.locale),
       }
     })
@@ -55,13 +54,14 @@ function fieldTexts(
   fields: readonly Field[],
   stored: Readonly<Record<string, unknown>>,
   place: { readonly locale: string; readonly zone: string },
-): readonly string[] {
-  return fields.flatMap((field) => {
-    const value = stored[storageOf(field)]
-    return value === undefined || !textual.has(field.type)
-      ? []
-      : fieldTypes.get(field.type).write(value, field.settings, place)
-  })
+): ReadonlyMap<number, string> {
+  return new Map(
+    fields.filter(hasWords).flatMap((field) => {
+      const [id, { type, settings }] = [storageOf(field), field]
+      const value = stored[id]
+      return value === undefined ? [] : [[id, fieldTypes.get(type).write(value, settings, place)] as const]
+    }),
+  )
 }
 
 /** Indexes the words of entries that have none yet, as after an update of Bushel, a batch at a time. */

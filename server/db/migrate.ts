@@ -29,6 +29,7 @@ import * as namedValues from './migrations/0026-named-values'
 import * as fonts from './migrations/0027-fonts'
 import * as presses from './migrations/0028-presses'
 import * as entryChanges from './migrations/0029-entry-changes'
+import * as placedWords from './migrations/0030-placed-words'
 import type { Database } from './schema'
 
 /** Every migration by name, in the order of the names. */
@@ -62,6 +63,7 @@ const migrations = {
   '0027-fonts': fonts,
   '0028-presses': presses,
   '0029-entry-changes': entryChanges,
+  '0030-placed-words': placedWords,
 }
 
 /**

@@ -3,6 +3,8 @@ import type { RawBuilder } from 'kysely'
 import { textKey } from '../../core/content/field'
 import { fieldIn, textWanted } from '../../core/rules/predicate'
 import type { Predicate, RangeValue } from '../../core/rules/predicate'
+import { wordAt, wordOutsideText } from '../../core/text/placed-words'
+import type { WordPlace } from '../../core/text/placed-words'
 import { numberExpression } from '../content/field-indexes'
 
 export type Condition = RawBuilder<boolean>
@@ -47,7 +49,7 @@ export function conditionOf(predicate: Predicate, collection: number): Condition
     case 'words':
       return predicate.words.length === 0
         ? sql<boolean>`false`
-        : sql<boolean>`i.entry_id in (select w.entry_id from entry_words w where w.words @> ${sql.val([...predicate.words])}::text[])`
+        : sql<boolean>`i.entry_id in (select w.entry_id from entry_words w where ${wordsCondition(predicate)})`
     case 'ids':
       return predicate.ids.length === 0
         ? sql<boolean>`false`
@@ -60,6 +62,24 @@ export function allOf(conditions: readonly Condition[]): Condition {
   return conditions.length === 0
     ? sql<boolean>`true`
     : sql<boolean>`(${sql.join([...conditions], sql` and `)})`
+}
+
+function wordsCondition({ words, within }: Extract<Predicate, { test: 'words' }>): Condition {
+  const all = sql<boolean>`w.words @> ${textsOf(words)}`
+  return within === undefined ? all : allOf([all, ...words.map((word) => placedCondition(word, within))])
+}
+
+/** Holds where a word that an entry has stands in one of the places. */
+function placedCondition(word: string, within: readonly WordPlace[]): Condition {
+  const named = within.flatMap((place) => (place === 'text' ? [] : [wordAt(place, word)]))
+  const isNamed = sql<boolean>`w.words && ${textsOf(named)}`
+  return within.includes('text')
+    ? sql<boolean>`(${isNamed} or not w.words @> ${textsOf([wordOutsideText(word)])})`
+    : isNamed
+}
+
+function textsOf(texts: readonly string[]): RawBuilder<unknown> {
+  return sql`${sql.val([...texts])}::text[]`
 }
 
 function betweenCondition(predicate: Extract<Predicate, { test: 'between' }>, collection: number): Condition {

@@ -24,6 +24,9 @@ const searchControls = fc.array(
     ...labelled,
     hint: fc.constantFrom('', 'h'.repeat(80)),
     button: fc.constantFrom('Go', 'b'.repeat(40)),
+    within: fc.option(fc.subarray(['title', 'summary', 'text', 30, 41] as const, { minLength: 1 }), {
+      nil: undefined,
+    }),
   }),
   { maxLength: 1 },
 )

@@ -2,6 +2,7 @@ import type { ControlPlace } from '~~/core/listing/visitors'
 import type { DatesControl } from '~~/core/visitors/dates'
 import type { ControlFold } from '~~/core/visitors/labelled'
 import type { RangeControl } from '~~/core/visitors/range'
+import type { wordParts } from '~~/core/text/placed-words'
 import type { SortControl } from '~~/core/visitors/sort'
 import type { TermsControl } from '~~/core/visitors/terms'
 import type { ValuesControl } from '~~/core/visitors/values'
@@ -25,6 +26,11 @@ export const words = {
   words: 'Words',
   hint: 'Words in the empty field',
   button: 'On the button',
+  looksIn: 'Looks in',
+  wordParts: { title: 'Titles', summary: 'Summaries', text: 'Texts' } satisfies Record<
+    (typeof wordParts)[number],
+    string
+  >,
   rangeLayouts: { fields: 'Two fields', slider: 'A scale', steps: 'Steps' } satisfies Record<
     RangeControl['layout'],
     string
