@@ -57,8 +57,6 @@ const stateWords = {
   focused: ' where it holds the focus',
 } as const
 
-const nearestTitle = 'Take the nearest colour that can be read'
-
 function restylesOf({ name: target, state, nearest }: MeasuredText): readonly Restyle[] {
   if (nearest === null) return []
   const restyle: Restyle['restyle'] = (before) =>

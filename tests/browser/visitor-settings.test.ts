@@ -10,8 +10,10 @@ import {
   press,
   publish,
   setNumber,
+  turn,
   use,
   waitFor,
+  waitForStatus,
   waitForText,
 } from './support/hands'
 import { violations } from './support/violations'
@@ -91,6 +93,29 @@ describe.each(['mouse', 'keys'])('what visitors choose by is set by the %s', (ha
         trx,
       ),
     )
+  })
+
+  it('where a search looks', async () => {
+    const { page } = await inVisitors('Our years', 'All our years')
+    const within = async () => {
+      const { rows } = await sql<{ within: readonly unknown[] | null }>`
+        select control -> 'within' as within
+        from listings, jsonb_array_elements(draft -> 'visitors' -> 'controls') control
+        where draft ->> 'name' = 'All our years' and control ->> 'control' = 'search'`.execute(app.db)
+      return rows.map((row) => row.within)
+    }
+    await chooseFrom(page, hand, 'Add a control', 'Search its entries')
+    await turn(page, hand, 'Texts')
+    await waitForStatus(page, 'Saved')
+    await expect.poll(async () => (await within())[0]?.slice(0, 2)).toEqual(['title', 'summary'])
+    expect((await within())[0]).not.toContain('text')
+    await turn(page, hand, 'Texts')
+    await expect.poll(within).toEqual([null])
+    // What is turned several times is one edit.
+    await press(page, 'button', 'Undo: Visitors')
+    await press(page, 'button', 'Undo: Visitors')
+    await expect.poll(within).toEqual([])
+    await page.close()
   })
 
   it('views, which change places with the listing’s own', async () => {

@@ -320,7 +320,7 @@ describe('what a field is asked', () => {
         .select('words')
         .where('entry_id', '=', bean.id)
         .executeTakeFirstOrThrow(),
-    ).toEqual({ words: ['bean'] })
+    ).toEqual({ words: ['bean', 'title bean', '- bean'] })
     expect(
       (
         await test.db
@@ -329,6 +329,6 @@ describe('what a field is asked', () => {
           .where('id', '=', collectionId)
           .executeTakeFirstOrThrow()
       ).index_form,
-    ).toBe(2)
+    ).toBe(3)
   })
 })

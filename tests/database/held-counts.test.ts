@@ -73,7 +73,11 @@ describe('what is held of entries', () => {
               expect(await facetCounts(test.db, one, keys, held)).toEqual(
                 await facetCounts(test.db, one, keys),
               )
-              const each = [having(termIds[0]), everything, { test: 'not', of: having(authorIds[0]) }] as const
+              const each = [
+                having(termIds[0]),
+                everything,
+                { test: 'not', of: having(authorIds[0]) },
+              ] as const
               expect(await countsWithin(test.db, one, each, held)).toEqual(
                 await countsWithin(test.db, one, each),
               )

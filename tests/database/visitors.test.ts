@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { Query } from 'mingo'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Term } from '~~/core/content/terms'
+import { defaultAmount } from '~~/core/listing/amount'
 import { newListing } from '~~/core/listing/definition'
 import type { Listing } from '~~/core/listing/definition'
 import { newAmountControl } from '~~/core/visitors/amount'
@@ -168,6 +169,25 @@ describe('a listing under what visitors choose', () => {
       expect(shown.visitors?.chosen.map((one) => one.title)).toEqual(isAsked ? [`“${words}”`] : [])
     },
   )
+
+  it.each(['title', 'summary'] as const)('looks where the designer says: in the %s', async (place) => {
+    const many = { ...newListing('Notes', notes.collection), amount: { ...defaultAmount, take: 200 } }
+    const search = { ...newSearchControl, within: [place] }
+    const listing: Listing = { ...many, visitors: { place: 'above', controls: [search] } }
+    const all = (await shownAt(many, '')).cards.map((card) => card.entryId)
+    const written = await test.db
+      .selectFrom('entries')
+      .select(['id', 'title', 'summary'])
+      .where('id', 'in', all)
+      .execute()
+    for (const word of ['leaf', 'frost', 'tomato', 'winter']) {
+      const shown = await shownAt(listing, `?search=${word}`)
+      const wanted = written.filter((row) => new RegExp(`\\b${word}\\b`, 'i').test(row[place]))
+      expect(shown.cards.map((card) => card.entryId).toSorted(), word).toEqual(
+        wanted.map(({ id }) => id).toSorted(),
+      )
+    }
+  })
 
   it('comes in the order, and so many at once, as it does where those are its own', async () => {
     const plain = newListing('Notes', notes.collection)

@@ -13,7 +13,8 @@ import type { From } from '~~/core/listing/from'
 import { sameThing } from '~~/core/order/order'
 import type { Order, OrderKey } from '~~/core/order/order'
 import type { PageSubject, QuestionContext } from '~~/core/rules/context'
-import { searchWords } from '~~/core/text/search-words'
+import { placedWords } from '~~/core/text/placed-words'
+import type { PlacedTexts } from '~~/core/text/placed-words'
 import { wilsonLowerBound } from '~~/core/numbers/wilson'
 import type { Occurrence } from '~~/core/time/occurrences'
 import { civilDayOf } from '~~/core/time/zones'
@@ -167,8 +168,23 @@ function indexed({ votes, picture, values, ...entry }: Drawn, id: number): Index
     rating: votes === null ? null : wilsonLowerBound(votes[0], votes[0] + votes[1]),
     keys: [...entry.keys, ...keys.map((one) => internedKey(one.fieldId, one.value)), ...marks],
     values: sort,
-    words: searchWords(entry.title, 'en-GB'),
+    words: placedWords(writtenIn(entry), 'en-GB'),
     reads: [...daily].map(([date, count]) => ({ day: date, count })),
+  }
+}
+
+/** What is written in an entry besides its title, after what else it is. */
+function writtenIn({
+  title,
+  pinned,
+  views,
+  comments,
+}: Pick<Drawn, 'title' | 'pinned' | 'views' | 'comments'>): PlacedTexts {
+  return {
+    title,
+    summary: pinned ? 'Éclair' : '',
+    text: views % 2 === 0 ? title : 'Beans, 10 of them',
+    fields: new Map(comments > 1 ? [[30, 'Straße']] : []),
   }
 }
 
@@ -293,6 +309,16 @@ const chosenTerms = fc.record({
   keys: fc.subarray([...termIds], { minLength: 1, maxLength: 2 }),
 })
 
+/** What they look for, everywhere or in some places. */
+const chosenWords = fc.record(
+  {
+    test: fc.constant('words' as const),
+    words: fc.subarray(['eclair', 'beans', '10', 'strasse'], { minLength: 1, maxLength: 2 }),
+    within: fc.subarray(['title', 'summary', 'text', 30] as const, { minLength: 1 }),
+  },
+  { requiredKeys: ['test', 'words'] },
+)
+
 /**
  * What questions are asked with, in several zones; weeks begin on Monday, as in the language of the
  * words.
@@ -309,7 +335,7 @@ export const contexts: fc.Arbitrary<QuestionContext> = fc
     ),
     page: subjects,
     above: someIds,
-    choices: fc.array(chosenTerms, { maxLength: 2 }),
+    choices: fc.array(fc.oneof({ weight: 2, arbitrary: chosenTerms }, chosenWords), { maxLength: 2 }),
     related: fc.subarray(termIds.map((key, at) => ({ key, weight: 10 + at }))),
     visit: fc.constantFrom('', 'a visit'),
     broken: fc.constantFrom('without' as const, 'nothing' as const),
