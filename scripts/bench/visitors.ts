@@ -1,12 +1,17 @@
 import { sql } from 'kysely'
 import type { RawBuilder } from 'kysely'
 import { newListing } from '../../core/listing/definition'
+import { firstPage } from '../../core/query/page-asked'
 import type { VisitorAsk } from '../../core/rules/context'
 import { databaseUrl, openDatabase, withoutHurry } from '../../server/db/client'
 import type { Db } from '../../server/db/client'
 import { migrate } from '../../server/db/migrate'
 import { askingAnew } from '../../server/listings/ask'
+import { knownSite } from '../../server/listings/context'
 import { HeldEntries } from '../../server/listings/held-entries'
+import { listingPlan } from '../../server/listings/plan'
+import { marksOf, pageShown } from '../../server/listings/shown-page'
+import { passingCount } from '../../server/listings/step-counts'
 import { emptied, fill } from './fill'
 import type { Filled } from './fill'
 import { measured } from './measured'
@@ -133,6 +138,31 @@ async function askOne(db: Db, held: HeldEntries, filled: Filled, { asks, written
   return times
 }
 
+/** The page in the middle of all, by its number, from kept marks; beside what skips row by row. */
+async function askMiddle(db: Db, filled: Filled) {
+  const asked = { now: Date.now(), page: null, visit: '' }
+  const listing = newListing('Bench', filled.collections[0] ?? 0)
+  const amount = { ...listing.amount, take: 'all' as const, perPage: 9 }
+  const known = await knownSite(db)
+  const plan = await listingPlan(db, known, { ...listing, amount }, asked, [])
+  const { locale } = known.site
+  const marks = marksOf(db, plan, locale)
+  const number = Math.ceil((await passingCount(db, plan)) / 18)
+  const paged = { db, held: null, plan, locale, amount, marks: () => marks }
+  const ours = async () => (await pageShown(paged, { ...firstPage, number })).rows.map(({ id }) => id)
+  const at = sql`${new Date(asked.now)}::timestamptz`
+  const byHand = async () =>
+    (
+      await sql<{ id: number }>`select entry_id as id from entry_index
+        where collection_id = ${filled.collections[0] ?? 0} and published_at <= ${at} and (expires_at is null or expires_at > ${at})
+        order by published_at desc, entry_id desc offset ${9 * (number - 1)}::integer limit 9`.execute(db)
+    ).rows.map(({ id }) => id)
+  const [own, other] = [await ours(), await byHand()]
+  if (JSON.stringify(own) !== JSON.stringify(other))
+    throw new Error(`Page ${number}: ${JSON.stringify(own)} is not ${JSON.stringify(other)}.`)
+  return measured([ours, byHand])
+}
+
 for (const size of sizes) {
   // What a server remembers of a database must not outlive what is in it.
   const db = openDatabase(databaseUrl(), 4)
@@ -154,5 +184,9 @@ for (const size of sizes) {
     ])
     console.log(`| ${choice.name} | ${told.join(' | ')} |`)
   }
+  const [own, other] = await askMiddle(db, filled)
+  console.log(
+    `\nThe page in the middle by its number: ${own?.p50.toFixed(2)} ms, ${other?.p50.toFixed(2)} by skipping.`,
+  )
   await db.destroy()
 }

@@ -38,6 +38,8 @@ interface Holding {
   readonly rows: HeldRows
   /** As the database writes snapshots. */
   snapshot: string
+  /** When that was, by the clock (epoch milliseconds). */
+  followedAt: number
   /** Following what changed, now; null for not. */
   following: Promise<void> | null
   /** The turn after that, for those who asked meanwhile; null where nobody did. */
@@ -102,7 +104,7 @@ export class HeldEntries {
   }
 
   private async one(collection: number, fields: readonly number[]): Promise<HeldRows | null> {
-    const holding = this.held.get(collection)
+    const holding = this.kept(collection)
     if (holding === undefined || !fields.every((field) => holding.rows.fields.includes(field))) {
       if (!this.reading.has(collection))
         this.begin(collection, [...new Set([...(holding?.rows.fields ?? []), ...fields])])
@@ -110,6 +112,14 @@ export class HeldEntries {
     }
     await this.followed(collection, holding)
     return this.held.peek(collection) === holding ? holding.rows : null
+  }
+
+  /** What is held, unless it was followed so long ago that the log may have forgotten what changed since. */
+  private kept(collection: number): Holding | undefined {
+    const holding = this.held.get(collection)
+    if (holding === undefined || Date.now() - holding.followedAt < keptFor) return holding
+    this.held.delete(collection)
+    return undefined
   }
 
   private begin(collection: number, fields: readonly number[]): void {
@@ -125,6 +135,7 @@ export class HeldEntries {
 
   private async read(collection: number, fields: readonly number[]): Promise<void> {
     const rows = new HeldRows(collection, fields)
+    const begun = Date.now()
     const snapshot = await this.db
       .transaction()
       .setIsolationLevel('repeatable read')
@@ -143,7 +154,8 @@ export class HeldEntries {
         }
         return shown[0]?.snapshot
       })
-    if (snapshot !== undefined) this.held.set(collection, { rows, snapshot, following: null, next: null })
+    if (snapshot !== undefined)
+      this.held.set(collection, { rows, snapshot, followedAt: begun, following: null, next: null })
   }
 
   /** Follows what changed up to now; of those who ask while it follows, one turn after it is for all. */
@@ -171,12 +183,14 @@ export class HeldEntries {
           and not pg_visible_in_snapshot(transaction_id, ${before})
         limit ${sql.lit(mostFollowed + 1)}
       )
-      select pg_current_snapshot()::text as snapshot, changed.entry_id as changed, held.*
+      select pg_current_snapshot()::text as snapshot, changed.entry_id as changed, held.*,
+        pg_snapshot_xmax(${before}) > pg_snapshot_xmax(pg_current_snapshot()) as "isFromLater"
       from (select) once left join changed on true left join (
         select ${columnsOf(holding.rows.fields)} from entry_index where collection_id = ${collection}
       ) held on held.id = changed.entry_id`.execute(this.db)
     const isTooMuch = rows.length > mostFollowed || holding.rows.gone > holding.rows.size / 2 + mostFollowed
-    if (isTooMuch) {
+    // From later than now: the database was put back to what it was before.
+    if (isTooMuch || rows[0]?.isFromLater === true) {
       this.held.delete(collection)
       return
     }
@@ -184,13 +198,16 @@ export class HeldEntries {
       if (row.id !== null) holding.rows.put(row)
       else if (row.changed !== null) holding.rows.remove(row.changed)
     holding.snapshot = rows[0]?.snapshot ?? holding.snapshot
+    holding.followedAt = Date.now()
   }
 }
 
 /** An entry that changed, as it is now; without an id where it is gone, and none at all where nothing changed. */
-type Changed = { readonly snapshot: string; readonly changed: number | null } & (
-  HeldEntry | { readonly id: null }
-)
+type Changed = {
+  readonly snapshot: string
+  readonly changed: number | null
+  readonly isFromLater: boolean
+} & (HeldEntry | { readonly id: null })
 
 /** What is held of entries; instants as numbers, to the microsecond as the database has them. */
 function columnsOf(fields: readonly number[]): RawBuilder<unknown> {
