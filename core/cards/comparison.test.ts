@@ -26,8 +26,19 @@ describe('entries side by side', () => {
     const pea = cardEntry({ id: 2, fields, values: { 5: 3, 7: 'Seed' }, terms: [term(11, 1, 'Spring')] })
     expect(comparedRows([bean, pea], place)).toEqual([
       { title: 'Depth', values: ['4\u00a0cm', '3\u00a0cm'], differs: true },
+      { title: 'Story', values: ['Long.', ''], differs: true },
       { title: 'Form', values: ['Seed', 'Seed'], differs: false },
       { title: 'Season', values: ['Spring, Summer', 'Spring'], differs: true },
+    ])
+  })
+
+  it('of long texts tell how they begin, and differ where they go on otherwise', () => {
+    const same = 'word '.repeat(40)
+    const told = [`${same}and peas`, `${same}and beans`].map((text, id) =>
+      cardEntry({ id, fields, values: { 6: text } }),
+    )
+    expect(comparedRows(told, place)).toEqual([
+      { title: 'Story', values: [`${same.trim()}…`, `${same.trim()}…`], differs: true },
     ])
   })
 

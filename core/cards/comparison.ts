@@ -1,6 +1,7 @@
 import { formatValue } from '../content/field'
 import type { Field } from '../content/field'
 import type { FieldTypeName } from '../content/fields'
+import { limitWords } from '../text/limit-words'
 import type { CardEntry } from './card-entry'
 
 /** One thing by which entries are told apart. */
@@ -12,14 +13,9 @@ export interface ComparedRow {
 }
 
 /** What is no few words that stand in a table. */
-const untold: readonly FieldTypeName[] = [
-  'picture',
-  'pictures',
-  'file',
-  'rich-text',
-  'long-text',
-  'reference',
-]
+const untold: readonly FieldTypeName[] = ['picture', 'pictures', 'file', 'reference']
+/** So many words of a text stand side by side; they differ by the whole. */
+const mostWords = 40
 
 /** What comparisons know of the site. */
 export interface ComparisonPlace {
@@ -44,6 +40,7 @@ export function comparedRows(
         const own = [...entry.fields.values()].find((one) => isLike(one, field))
         return own === undefined ? '' : formatValue(own, entry.values[own.id], place)
       }),
+      place.locale,
     ),
   )
   const terms = facets.map(({ id, name }) =>
@@ -55,6 +52,7 @@ export function comparedRows(
           .map((term) => term.name)
           .join(', '),
       ),
+      place.locale,
     ),
   )
   return [...fields, ...terms].filter(({ values }) => values.some((value) => value !== ''))
@@ -71,6 +69,10 @@ function isLike(one: Field, other: Field): boolean {
   return one.key === other.key && one.type === other.type
 }
 
-function rowOf(title: string, values: readonly string[]): ComparedRow {
-  return { title, values, differs: new Set(values).size > 1 }
+function rowOf(title: string, values: readonly string[], locale: string): ComparedRow {
+  return {
+    title,
+    values: values.map((value) => limitWords(value, mostWords, locale)),
+    differs: new Set(values).size > 1,
+  }
 }

@@ -25,6 +25,7 @@ import type { CheckedFitting } from './styles'
 import { stretchedLine } from './stretched-line'
 import { tooFew } from './too-few'
 import { twoInARoom } from './two-in-a-room'
+import { unevenAmounts } from './uneven-amounts'
 import { unseenOrders } from './unseen-orders'
 
 /** What is found in styles, of listings and of fittings. */
@@ -52,6 +53,7 @@ export const checks = registryOf<Check>('check', [
   longBar,
   idleControls,
   unseenOrders,
+  unevenAmounts,
 ])
 
 /** Everything that the checks find on a page: of listings, of fittings, and in what was measured there. */

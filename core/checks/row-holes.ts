@@ -1,7 +1,7 @@
 import { takeAt } from '../listing/amount'
 import type { Listing } from '../listing/definition'
 import { shapeOf } from '../shapes'
-import type { Check } from './define'
+import type { Check, CheckedListing } from './define'
 import { pageWidthFor } from './widths'
 
 /** A last row that is not full at some width that its box can have. */
@@ -9,23 +9,12 @@ export const rowHoles: Check = {
   name: 'row-holes',
   title: 'Hole in the last row',
   find({ listing, box, cards, passing }) {
-    const rows = shapeOf(listing.shape).rows?.(listing.shape) ?? []
-    // Between two of these widths neither the columns nor the amount change.
-    const edges = [
-      ...new Set([...rows.map((row) => row.from), ...listing.amount.stops.map((stop) => stop.below)]),
-    ].toSorted((a, b) => a - b)
-    const reached = edges.flatMap((from, at) => {
-      const pageWidth = pageWidthFor(box, from, edges[at + 1])
-      const columns = rows.findLast((row) => row.from <= from)?.columns
-      return pageWidth === null || columns === undefined
-        ? []
-        : [{ pageWidth, columns, shown: Math.min(cards.length, takeAt(listing.amount, from)) }]
-    })
+    const reached = columnsReached({ listing, box }).map((one) => ({
+      ...one,
+      shown: Math.min(cards.length, takeAt(listing.amount, one.from)),
+    }))
     const holes = reached
-      .map((one) => ({
-        ...one,
-        hole: one.shown > one.columns ? (one.columns - (one.shown % one.columns)) % one.columns : 0,
-      }))
+      .map((one) => ({ ...one, hole: holeIn(one.shown, one.columns) }))
       .filter((one) => one.hole > 0)
     const widest = holes.at(-1)
     if (widest === undefined) return []
@@ -42,6 +31,29 @@ export const rowHoles: Check = {
       },
     ]
   },
+}
+
+/** How many columns a listing has at each width of its box that makes a difference, and a page that wide. */
+export function columnsReached({ listing, box }: Pick<CheckedListing, 'listing' | 'box'>): readonly {
+  readonly from: number
+  readonly pageWidth: number
+  readonly columns: number
+}[] {
+  const rows = shapeOf(listing.shape).rows?.(listing.shape) ?? []
+  // Between two of these widths neither the columns nor the amount change.
+  const edges = [
+    ...new Set([...rows.map((row) => row.from), ...listing.amount.stops.map((stop) => stop.below)]),
+  ].toSorted((a, b) => a - b)
+  return edges.flatMap((from, at) => {
+    const pageWidth = pageWidthFor(box, from, edges[at + 1])
+    const columns = rows.findLast((row) => row.from <= from)?.columns
+    return pageWidth === null || columns === undefined ? [] : [{ from, pageWidth, columns }]
+  })
+}
+
+/** How many places of the last row stay empty; none where there is but one row. */
+export function holeIn(shown: number, columns: number): number {
+  return shown > columns ? (columns - (shown % columns)) % columns : 0
 }
 
 /** The nearest counts below and above that fill every row at every width, of those that can be shown. */
