@@ -45,13 +45,23 @@ function missing(styling: Styling, known: readonly StyleTarget[]): StyleFinding 
 
 /** Why nothing comes of a value; null where something does, as far as the styles tell. */
 function idleBy(followed: Styles, own: Styles, styling: Styling, name: PropertyName): string | null {
-  const whole = merged(followed, own)
-  if (name === 'ground' && isCovering(gradientAt(whole, styling))) return 'its gradient covers it'
-  const without = merged(followed, withValue(own, styling, name, undefined))
+  if (name === 'ground' && isCovering(gradientAt(merged(followed, own), styling)))
+    return 'its gradient covers it'
+  const theirs = setting(followed, styling.target, name)
+  const ours = setting(own, styling.target, name)
+  const whole = merged(theirs, ours)
+  const without = merged(theirs, withValue(ours, styling, name, undefined))
   const isSame = seenAs(whole).every((seen) =>
     same(valueAt(whole, styling.target, name, seen), valueAt(without, styling.target, name, seen)),
   )
   return isSame ? 'it would be the same without it' : null
+}
+
+/** What styles set of one property of a target, all that decides how that is seen. */
+function setting(styles: Styles, target: string, name: PropertyName): Styles {
+  return styles.flatMap((one) =>
+    one.target === target && one.set[name] !== undefined ? [{ ...one, set: { [name]: one.set[name] } }] : [],
+  )
 }
 
 /** Everything in which something is seen otherwise: each state, and boxes on both sides of each width. */

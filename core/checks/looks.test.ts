@@ -264,11 +264,12 @@ describe('what is set and not seen', () => {
           if (text.includes('covers')) continue
           const after = mends[0]?.edit(listingOf(own)).look.own ?? []
           expect(after.length).toBeLessThanOrEqual(own.length)
+          const then = merged(followed, after)
           for (const seen of [[], ['pointed'], ['focused'], ['pointed', 'focused']] as const)
             for (const width of [300, 800])
               for (const target of ['title', 'card'])
                 for (const name of ['weight', 'ground', 'colour', 'letterSize'] as const)
-                  expect(valueAt(merged(followed, after), target, name, { states: seen, width })).toEqual(
+                  expect(valueAt(then, target, name, { states: seen, width })).toEqual(
                     valueAt(before, target, name, { states: seen, width }),
                   )
         }
