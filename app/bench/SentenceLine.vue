@@ -3,16 +3,19 @@ import type { SentencePiece } from '~~/core/listing/sentence'
 import { useSelection } from '../stores/bench/selection'
 import { words } from './words'
 
-/** A listing in words, with a ticket for each clause that opens what is set there. */
-defineProps<{ pieces: readonly SentencePiece[] }>()
+/** A listing in words, with a ticket for each clause that opens what is set there; or only the room of it. */
+defineProps<{ pieces: readonly SentencePiece[]; isRoom?: boolean }>()
 const selection = useSelection()
 </script>
 
 <template>
-  <p class="line">
+  <p class="line" :class="{ room: isRoom }">
     <template v-for="(piece, at) in pieces" :key="at">
+      <span v-if="piece.kind === 'ticket' && isRoom" class="ticket"
+        >{{ piece.text }}<span v-if="piece.aside" class="aside"> · {{ piece.aside }}</span></span
+      >
       <button
-        v-if="piece.kind === 'ticket'"
+        v-else-if="piece.kind === 'ticket'"
         type="button"
         class="ticket"
         :data-clause="piece.clause"
@@ -33,6 +36,10 @@ const selection = useSelection()
   font-size: var(--size-head);
   line-height: 36px;
   white-space: pre-wrap;
+}
+
+.room {
+  visibility: hidden;
 }
 
 .ticket {

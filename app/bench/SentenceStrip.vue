@@ -47,7 +47,7 @@ const aboutPage = computed(() => {
         <strong>{{ draft.page.title }}</strong> {{ aboutPage }} <span>{{ words.pageHint }}</span>
       </p>
     </section>
-    <SentenceLine v-for="one in all" :key="one.id" class="room" :pieces="one.pieces" />
+    <SentenceLine v-for="one in all" :key="one.id" :pieces="one.pieces" is-room />
   </div>
 </template>
 
@@ -65,10 +65,6 @@ const aboutPage = computed(() => {
 
 .strip > * {
   grid-area: 1 / 1;
-}
-
-.room {
-  visibility: hidden;
 }
 
 .about {

@@ -145,7 +145,7 @@ describe.each([
 
 describe.each([
   ['mouse', 'Our years'],
-  ['keys', 'Gardens we made'],
+  ['keys', 'Seed shelf'],
 ])('a fitting whose letters are too small, by the %s,', (hand, title) => {
   it('is told by the checks, and gets the least that can be read', async () => {
     const page = await inBench(app, title, { width: 1280, height: 900 })
