@@ -43,6 +43,14 @@ const failure = computed(
 )
 useHead({ title: 'Pages · Bushel' })
 
+/** What is shown below others waits for those, so that nothing moves once it stands. */
+const below = computed(() => {
+  const [shared, others] = [sharedAreas.answer.value, usual.answer.value]
+  if (pages.value === undefined || shared === undefined) return { shared: [], usual: [], gone: [] }
+  if (others === undefined) return { shared, usual: [], gone: [] }
+  return { shared, usual: others, gone: gone.answer.value ?? [] }
+})
+
 const typed = ref('')
 const order = ref<PageOrder>('site')
 const orderItems = pageOrders.map((value) => ({ value, title: words.orders[value] }))
@@ -194,22 +202,18 @@ async function restore(page: Pick<PageRow, 'id' | 'title'>) {
       </ul>
     </PagesSection>
     <SharedAreaList
-      v-if="sharedAreas.answer.value?.length && typed === ''"
-      :areas="sharedAreas.answer.value"
+      v-if="below.shared.length > 0 && typed === ''"
+      :areas="below.shared"
       :may-set-up="session.maySetUp"
       @remove="deleting = { ...$event, path: '' }"
     />
     <UsualPages
-      v-if="usual.answer.value?.length && typed === ''"
-      :pages="usual.answer.value"
+      v-if="below.usual.length > 0 && typed === ''"
+      :pages="below.usual"
       :may-set-up="session.maySetUp"
       @set-up="setUp"
     />
-    <DeletedPages
-      v-if="session.maySetUp && gone.answer.value?.length"
-      :pages="gone.answer.value"
-      @restore="restore"
-    />
+    <DeletedPages v-if="session.maySetUp && below.gone.length > 0" :pages="below.gone" @restore="restore" />
     <MenusDialog v-if="hasMenus" v-model="areMenusOpen" :pages="pages ?? []" />
     <NewPageDialog v-model="isMaking" :taken="taken" />
     <NamePageDialog v-model="isNaming" :page="named" @saved="saved" />
