@@ -121,6 +121,16 @@ describe('entries that are held to be counted', () => {
     )
   })
 
+  it('are one each, also where a key is named twice', () => {
+    const rows = new HeldRows(collection)
+    for (let id = 1; id <= 20; id += 1)
+      rows.put({ id, publishedAt: now, expiresAt: null, keys: id === 7 ? [11, 11] : [12], numbers: [] })
+    const having: Predicate = { test: 'anyKey', keys: [11] }
+    expect(rows.countsWithin(having, [everything])).toEqual([1])
+    expect(rows.countsWithin({ test: 'ids', ids: [7, 7, 7, 99] }, [everything])).toEqual([1])
+    expect(rows.countsWithin({ test: 'anyKey', keys: [11, 13] }, [having])).toEqual([1])
+  })
+
   it('say what is not held instead of counting without it', () => {
     const views: Predicate = { test: 'between', value: 'views', from: 1, to: null, before: null }
     const words: Predicate = {

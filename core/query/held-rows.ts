@@ -11,8 +11,17 @@ export interface HeldEntry {
   readonly numbers: readonly (number | null)[]
 }
 
-/** Which rows pass: 1 for each that does. */
-type Passing = Uint8Array
+/** Whether a row passes. */
+type Test = (row: number) => boolean
+
+/** Rows that rise, in an array with room for more. */
+interface RowList {
+  rows: Int32Array
+  length: number
+}
+
+/** Rows are named by a condition, instead of all gone through, where they are this part of all at most. */
+const smallPart = 1 / 8
 
 /**
  * Entries of one collection in flat arrays, so that all of a million can be gone through in some
@@ -29,6 +38,8 @@ export class HeldRows {
   private begins = new Int32Array(1)
   private codes = new Int32Array()
   private readonly codeOf = new Map<number, number>()
+  /** By code, the rows that have the key. */
+  private readonly having: RowList[] = []
   private readonly numbers: Float64Array[]
   /** So many rows from the first on rise by id; the others are found by `later`. */
   private risen = 0
@@ -70,7 +81,11 @@ export class HeldRows {
     this.present[row] = 1
     const begin = this.begins[row] ?? 0
     this.codes = withRoom(this.codes, begin + entry.keys.length)
-    entry.keys.forEach((key, at) => (this.codes[begin + at] = this.coded(key)))
+    entry.keys.forEach((key, at) => {
+      const code = this.coded(key)
+      this.codes[begin + at] = code
+      this.listRow(code, row)
+    })
     this.begins[row + 1] = begin + entry.keys.length
     for (const at of this.fields.keys()) {
       const numbers = withRoom(this.numbers[at] ?? new Float64Array(), row + 1)
@@ -82,7 +97,7 @@ export class HeldRows {
 
   /** Lets an entry go; nothing where it is not there. */
   remove(id: number): void {
-    const row = this.later.get(id) ?? this.risenRow(id)
+    const row = this.rowOf(id)
     if (this.present[row] !== 1) return
     this.present[row] = 0
     this.removed += 1
@@ -90,17 +105,15 @@ export class HeldRows {
 
   /** How many entries that pass have each of the keys; those that none has are left out. */
   keyCounts(filter: Predicate, keys: readonly number[]): ReadonlyMap<number, number> {
-    const { begins, codes, rows } = this
-    const passing = this.passing(filter)
+    const { begins, codes } = this
     const counts = new Uint32Array(this.codeOf.size)
-    for (let row = 0; row < rows; row += 1) {
-      if (passing[row] === 0) continue
+    this.goThrough(filter, (row) => {
       const end = begins[row + 1] ?? 0
       for (let at = begins[row] ?? 0; at < end; at += 1) {
         const code = codes[at] ?? 0
         counts[code] = (counts[code] ?? 0) + 1
       }
-    }
+    })
     return new Map(
       keys.flatMap((key) => {
         const count = counts[this.codeOf.get(key) ?? -1] ?? 0
@@ -111,55 +124,72 @@ export class HeldRows {
 
   /** How many entries that pass also pass each of some other conditions. */
   countsWithin(filter: Predicate, each: readonly Predicate[]): readonly number[] {
-    const passing = this.passing(filter)
-    return each.map((one) => {
-      const also = this.mask(one)
-      let count = 0
-      for (let row = 0; row < this.rows; row += 1) count += (passing[row] ?? 0) & (also[row] ?? 0)
-      return count
+    const tests = each.map((one) => this.testOf(one))
+    const counts = each.map(() => 0)
+    this.goThrough(filter, (row) => {
+      for (let at = 0; at < tests.length; at += 1)
+        if (tests[at]?.(row) === true) counts[at] = (counts[at] ?? 0) + 1
     })
+    return counts
   }
 
-  private passing(filter: Predicate): Passing {
-    return both(this.mask(filter), this.present)
+  private goThrough(filter: Predicate, visit: (row: number) => void): void {
+    const { present } = this
+    const passes = this.testOf(filter)
+    const named = this.namedBy(filter)
+    const [rows, length] = named === null ? [null, this.rows] : [named.rows, named.length]
+    for (let at = 0; at < length; at += 1) {
+      const row = rows === null ? at : (rows[at] ?? 0)
+      if (present[row] === 1 && passes(row)) visit(row)
+    }
   }
 
-  /** Which rows pass, those of no entry among them. */
-  private mask(predicate: Predicate): Passing {
+  private testOf(predicate: Predicate): Test {
     switch (predicate.test) {
-      case 'all':
-        return predicate.of.map((one) => this.mask(one)).reduce(both, this.filled(1))
-      case 'any':
-        return predicate.of.map((one) => this.mask(one)).reduce(either, this.filled(0))
-      case 'not':
-        return this.where(this.mask(predicate.of), (value) => value === 0)
+      case 'all': {
+        const tests = predicate.of.map((one) => this.testOf(one))
+        return (row) => tests.every((passes) => passes(row))
+      }
+      case 'any': {
+        const tests = predicate.of.map((one) => this.testOf(one))
+        return (row) => tests.some((passes) => passes(row))
+      }
+      case 'not': {
+        const passes = this.testOf(predicate.of)
+        return (row) => !passes(row)
+      }
       case 'anyKey':
-        return this.havingAny(predicate.keys)
-      case 'allKeys':
-        return predicate.keys.length === 0
-          ? this.filled(0)
-          : predicate.keys.map((key) => this.havingAny([key])).reduce(both)
-      case 'visible':
-        return both(
-          this.where(this.published, (published) => published <= predicate.at),
-          this.where(this.expires, (expires) => expires > predicate.at),
-        )
+        return this.hasAny(predicate.keys)
+      case 'allKeys': {
+        const tests = predicate.keys.map((key) => this.hasAny([key]))
+        return (row) => tests.length > 0 && tests.every((passes) => passes(row))
+      }
+      case 'visible': {
+        const { published, expires } = this
+        const { at } = predicate
+        return (row) => (published[row] ?? NaN) <= at && (expires[row] ?? NaN) > at
+      }
       case 'between':
-        return this.between(predicate)
-      case 'ids':
-        return this.among(predicate.ids)
+        return this.isBetween(predicate)
+      case 'ids': {
+        const rows = new Set(predicate.ids.map((id) => this.rowOf(id)))
+        return (row) => rows.has(row)
+      }
       case 'text':
       case 'words':
         throw new Error(`Nothing is held that tells “${predicate.test}”.`)
     }
   }
 
-  private between({ value, from, to, before }: Extract<Predicate, { test: 'between' }>): Passing {
+  private isBetween({ value, from, to, before }: Extract<Predicate, { test: 'between' }>): Test {
     const values = this.valuesOf(value)
-    if (values === null) return this.filled(0)
-    const [least, most, end] = [from ?? -Infinity, to ?? Infinity, before]
+    if (values === null) return () => false
+    const [least, most] = [from ?? -Infinity, to ?? Infinity]
     // NaN stands for no number, and is within nothing.
-    return this.where(values, (number) => number >= least && number <= most && (end === null || number < end))
+    return (row) => {
+      const number = values[row] ?? NaN
+      return number >= least && number <= most && (before === null || number < before)
+    }
   }
 
   /** The values of the rows; null where the collection has none. */
@@ -173,42 +203,45 @@ export class HeldRows {
     return numbers
   }
 
-  private havingAny(keys: readonly number[]): Passing {
-    const { begins, codes, rows } = this
+  private hasAny(keys: readonly number[]): Test {
+    const { begins, codes } = this
     const wanted = new Uint8Array(this.codeOf.size)
     for (const key of keys) {
       const code = this.codeOf.get(key)
       if (code !== undefined) wanted[code] = 1
     }
-    const passing = this.filled(0)
-    for (let row = 0; row < rows; row += 1) {
+    return (row) => {
       const end = begins[row + 1] ?? 0
-      for (let at = begins[row] ?? 0; at < end; at += 1)
-        if (wanted[codes[at] ?? 0] === 1) {
-          passing[row] = 1
-          break
-        }
+      for (let at = begins[row] ?? 0; at < end; at += 1) if (wanted[codes[at] ?? 0] === 1) return true
+      return false
     }
-    return passing
   }
 
-  private among(ids: readonly number[]): Passing {
-    const passing = this.filled(0)
-    for (const id of ids) {
-      const row = this.later.get(id) ?? this.risenRow(id)
-      if (row >= 0) passing[row] = 1
+  /** The rows among which all that pass are, each once; null where those are not few, or nobody can say. */
+  private namedBy(predicate: Predicate): RowList | null {
+    switch (predicate.test) {
+      case 'all':
+        return fewest(predicate.of.map((one) => this.namedBy(one)))
+      case 'allKeys':
+        return predicate.keys.length === 0
+          ? nowhere
+          : fewest(predicate.keys.map((key) => this.namedByKeys([key])))
+      case 'anyKey':
+        return this.namedByKeys(predicate.keys)
+      case 'ids':
+        return listOf(new Set(predicate.ids.map((id) => this.rowOf(id)).filter((row) => row >= 0)))
+      default:
+        return null
     }
-    return passing
   }
 
-  private where(values: Float64Array | Uint8Array, holds: (value: number) => boolean): Passing {
-    const passing = new Uint8Array(this.rows)
-    for (let row = 0; row < this.rows; row += 1) passing[row] = holds(values[row] ?? NaN) ? 1 : 0
-    return passing
-  }
-
-  private filled(value: 0 | 1): Passing {
-    return new Uint8Array(this.rows).fill(value)
+  private namedByKeys(keys: readonly number[]): RowList | null {
+    const lists = keys.flatMap((key) => this.having[this.codeOf.get(key) ?? -1] ?? [])
+    const all = lists.reduce((sum, { length }) => sum + length, 0)
+    if (all > this.rows * smallPart) return null
+    const [first = nowhere, ...others] = lists
+    if (others.length === 0) return first
+    return listOf(new Set(lists.flatMap(({ rows, length }) => [...rows.subarray(0, length)])))
   }
 
   private coded(key: number): number {
@@ -216,7 +249,22 @@ export class HeldRows {
     if (known !== undefined) return known
     const code = this.codeOf.size
     this.codeOf.set(key, code)
+    this.having.push({ rows: new Int32Array(), length: 0 })
     return code
+  }
+
+  private listRow(code: number, row: number): void {
+    const list = this.having[code]
+    // An entry that has a key twice is one all the same.
+    if (list === undefined || (list.length > 0 && list.rows[list.length - 1] === row)) return
+    list.rows = withRoom(list.rows, list.length + 1)
+    list.rows[list.length] = row
+    list.length += 1
+  }
+
+  /** The row of an entry; -1 where it is not there. */
+  private rowOf(id: number): number {
+    return this.later.get(id) ?? this.risenRow(id)
   }
 
   /** The row of an entry among those that rise by id; -1 where it is not there. */
@@ -264,14 +312,17 @@ export function fieldsToHold(predicate: Predicate, collection: number): readonly
   }
 }
 
-function both(one: Passing, other: Passing): Passing {
-  for (let row = 0; row < one.length; row += 1) one[row] = (one[row] ?? 0) & (other[row] ?? 0)
-  return one
+const nowhere: RowList = { rows: new Int32Array(), length: 0 }
+
+function listOf(rows: ReadonlySet<number>): RowList {
+  return { rows: Int32Array.from(rows), length: rows.size }
 }
 
-function either(one: Passing, other: Passing): Passing {
-  for (let row = 0; row < one.length; row += 1) one[row] = (one[row] ?? 0) | (other[row] ?? 0)
-  return one
+function fewest(lists: readonly (RowList | null)[]): RowList | null {
+  return lists.reduce<RowList | null>(
+    (least, one) => (least === null || (one !== null && one.length < least.length) ? one : least),
+    null,
+  )
 }
 
 /** The same numbers, with room for so many. */
@@ -281,7 +332,7 @@ function withRoom<Numbers extends Int32Array | Float64Array | Uint8Array>(
 ): Numbers {
   if (length <= numbers.length) return numbers
   const Same = numbers.constructor as new (length: number) => Numbers
-  const more = new Same(Math.max(length, 1024, Math.ceil(numbers.length * 1.5)))
+  const more = new Same(Math.max(length, 8, Math.ceil(numbers.length * 1.5)))
   more.set(numbers)
   return more
 }
