@@ -16,7 +16,7 @@ export interface HeldLimits {
   readonly most: number
 }
 
-/** A million entries with six keys each take some 60 MB. */
+/** A million entries with six keys each take some 90 MB. */
 const usual: HeldLimits = { least: 50_000, most: 4_000_000 }
 
 /** What nobody asked for so long is let go, in milliseconds: well before the log of changes forgets. */
