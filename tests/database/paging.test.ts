@@ -5,6 +5,7 @@ import type { Amount } from '~~/core/listing/amount'
 import { evaluate } from '~~/core/query/evaluate'
 import { firstPage } from '~~/core/query/page-asked'
 import type { PageAsked } from '~~/core/query/page-asked'
+import { newListing } from '~~/core/listing/definition'
 import { planOf } from '~~/core/query/plan'
 import type { Plan } from '~~/core/query/plan'
 import type { RowKey } from '~~/core/content/row'
@@ -72,13 +73,9 @@ describe('the pages of a listing', () => {
           datedEntries,
           fc.array(listings, { minLength: 3, maxLength: 5 }),
           contexts,
-          fc.record({
-            perPage: fc.integer({ min: 1, max: 5 }),
-            skip: fc.nat(4),
-            reach: fc.integer({ min: 1, max: 4 }),
-          }),
+          fc.record({ perPage: fc.integer({ min: 1, max: 5 }), skip: fc.nat(4) }),
           fc.option(fc.integer({ min: 1, max: 12 })),
-          async ([entries, dates], all, context, { perPage, skip, reach }, take) => {
+          async ([entries, dates], all, context, { perPage, skip }, take) => {
             await fillIndex(test.db, entries, dates)
             for (const listing of all) {
               const amount = amountOf({ perPage, skip, take: take ?? 'all' })
@@ -96,8 +93,6 @@ describe('the pages of a listing', () => {
               expect(back.map(({ before }) => before)).toEqual(on.map(({ before }) => before))
               for (const [at, page] of on.entries()) {
                 expect(await ask({ number: at + 1 })).toEqual(page)
-                // From a mark on the way, too.
-                expect(await shown(plan, amount, { number: at + 1 }, reach)).toEqual(page)
                 const together = await ask({ together: at + 1 })
                 expect(together.rows).toEqual(whole.slice(0, (at + 1) * perPage))
                 expect(together.next).toBe(page.next)
@@ -110,6 +105,42 @@ describe('the pages of a listing', () => {
         ),
         { numRuns: 25 },
       )
+    },
+    long,
+  )
+
+  it(
+    'are the same by their numbers from marks along the way, in any order',
+    async () => {
+      let marked = 0
+      await fc.assert(
+        fc.asyncProperty(
+          datedEntries,
+          fc.array(listings, { minLength: 3, maxLength: 4 }),
+          contexts,
+          fc.record({
+            perPage: fc.integer({ min: 1, max: 3 }),
+            skip: fc.nat(3),
+            reach: fc.integer({ min: 1, max: 4 }),
+          }),
+          async ([entries, dates], all, context, { perPage, skip, reach }) => {
+            await fillIndex(test.db, entries, dates)
+            const plain = newListing('All', 1)
+            const from = { ...plain.from, collections: [1, 2] }
+            const amount = amountOf({ perPage, skip })
+            for (const { order, shape } of all) {
+              const plan = planOf({ ...plain, from, order, shape, amount }, { ...context, choices: [] })
+              const on = await walk({}, 'on', (asked) => shown(plan, amount, asked))
+              for (const [at, page] of on.entries()) {
+                expect(await shown(plan, amount, { number: at + 1 }, reach)).toEqual(page)
+                if (skip + page.before > reach) marked += 1
+              }
+            }
+          },
+        ),
+        { numRuns: 40 },
+      )
+      expect(marked).toBeGreaterThan(30)
     },
     long,
   )
