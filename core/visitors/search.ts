@@ -29,8 +29,8 @@ export const newSearchControl: SearchControl = {
   button: 'Find',
 }
 
-/** So many places can be named. */
-export const mostPlaces = 60
+/** So many places can be named: more than collections have fields of words. */
+export const mostPlaces = 400
 
 /** So many characters are looked for at most. */
 export const longestSearch = 200

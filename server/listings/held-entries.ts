@@ -165,6 +165,7 @@ export class HeldEntries {
       return holding.following
     }
     holding.next ??= holding.following
+      // Whoever asked for that turn is told of its failure.
       .catch(() => undefined)
       .then(() => {
         holding.next = null

@@ -7,6 +7,7 @@ import { dateLayouts, dateSpans } from '~~/core/visitors/dates'
 import { mostSteps, rangeLayouts } from '~~/core/visitors/range'
 import { isOfferable, mostOrders, sortLayouts } from '~~/core/visitors/sort'
 import { iconPlaces, termChoosings, termLayouts, termsOffered } from '~~/core/visitors/terms'
+import { mostPlaces } from '~~/core/visitors/search'
 import { valueChoosings } from '~~/core/visitors/values'
 import { mostViews, viewLayouts } from '~~/core/visitors/views'
 import type { Card } from '~~/core/cards/card'
@@ -24,9 +25,13 @@ const searchControls = fc.array(
     ...labelled,
     hint: fc.constantFrom('', 'h'.repeat(80)),
     button: fc.constantFrom('Go', 'b'.repeat(40)),
-    within: fc.option(fc.subarray(['title', 'summary', 'text', 30, 41] as const, { minLength: 1 }), {
-      nil: undefined,
-    }),
+    within: fc.option(
+      fc.oneof(
+        fc.subarray(['title', 'summary', 'text', 30, 41] as const, { minLength: 1 }),
+        fc.constant(Array.from({ length: mostPlaces }, (_, id) => id)),
+      ),
+      { nil: undefined },
+    ),
   }),
   { maxLength: 1 },
 )
